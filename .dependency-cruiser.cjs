@@ -1,0 +1,46 @@
+/** The rooms and the arrows between them: core <- contract <- server, core <- contract <- web. */
+module.exports = {
+  forbidden: [
+    { name: 'no-circles', severity: 'error', from: {}, to: { circular: true, dependencyTypesNot: ['type-only'] } },
+    {
+      name: 'core-alone',
+      severity: 'error',
+      from: { path: '^core/', pathNot: '\\.test\\.ts$' },
+      to: { pathNot: '^core/' },
+    },
+    {
+      name: 'contract-on-core',
+      severity: 'error',
+      from: { path: '^contract/' },
+      to: { path: '^(server|web|demo|e2e|bench)/' },
+    },
+    { name: 'server-not-web', severity: 'error', from: { path: '^server/' }, to: { path: '^(web|demo|e2e|bench)/' } },
+    { name: 'web-not-server', severity: 'error', from: { path: '^web/' }, to: { path: '^(server|demo|e2e|bench)/' } },
+    {
+      name: 'no-yup-in-worker',
+      comment: 'The worker computes on values the door has already checked; yup would only weigh it down.',
+      severity: 'error',
+      from: { path: '^web/worker/compute\\.worker\\.ts$' },
+      to: { path: 'node_modules/yup', reachable: true },
+    },
+    {
+      name: 'faces-only',
+      comment: 'A room of the core is entered through its index.ts.',
+      severity: 'error',
+      from: { path: '^(contract|server|web|demo)/' },
+      to: { path: '^core/[^/]+/(?!index\\.ts$)' },
+    },
+  ],
+  options: {
+    parser: 'swc',
+    tsConfig: { fileName: 'tsconfig.json' },
+    tsPreCompilationDeps: true,
+    doNotFollow: { path: 'node_modules' },
+    exclude: { path: '\\.(css|woff2|svg)$' },
+    enhancedResolveOptions: {
+      exportsFields: ['exports'],
+      conditionNames: ['import', 'node', 'default'],
+      extensions: ['.ts', '.tsx', '.js', '.mjs'],
+    },
+  },
+};

@@ -1,0 +1,20 @@
+// Data: published facts, each with its source and grade, and the substances by their many names.
+// Tables stand in tables/, one a file, unchanged from their sources; accessors with units live in the rooms that use them.
+// Grade A is good to the last figure, B to a few of it, C is an estimate and shows as “about”.
+export type { DensitySeries, DensityTable } from './density-table.ts';
+export type {
+  AtomicWeightRow,
+  HazardRow,
+  HeatOfSolutionRow,
+  RegulatedRow,
+  SolubilityRow,
+  ThermochemRow,
+} from './rows.ts';
+export { type Form, type SubstanceRow, substances } from './substances.ts';
+export { atomicWeights } from './tables/atomic-weights.ts';
+export { densityTables, waterDensity } from './tables/density/index.ts';
+export { hazards } from './tables/hazards.ts';
+export { heatsOfSolution } from './tables/heats-of-solution.ts';
+export { regulated } from './tables/regulated.ts';
+export { solubility } from './tables/solubility.ts';
+export { thermochem } from './tables/thermochem.ts';

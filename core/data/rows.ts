@@ -1,0 +1,75 @@
+import type { Grade } from '#core/figure';
+
+export interface AtomicWeightRow {
+  readonly z: number;
+  readonly symbol: string;
+  readonly name: string;
+  /** g/mol; absent where no standard value exists. */
+  readonly weight?: number;
+  readonly uncertainty?: number;
+}
+
+export interface ThermochemRow {
+  readonly id: string;
+  readonly name: string;
+  readonly formula: string;
+  readonly charge: number;
+  readonly phase: string;
+  /** kJ/mol at 298.15 K. */
+  readonly dHf?: number;
+  readonly source: string;
+  readonly grade: Grade;
+}
+
+export interface HeatOfSolutionRow {
+  readonly kind: string;
+  readonly substance: string;
+  readonly phase: string;
+  readonly molWater?: number;
+  /** kJ per mol of substance. */
+  readonly dH: number;
+  readonly source: string;
+  readonly grade: Grade;
+  readonly note?: string;
+}
+
+export interface SolubilityRow {
+  readonly solute: string;
+  /** The solid in contact; `X/Y` marks a transition point. */
+  readonly phase: string;
+  readonly tempC: number;
+  readonly gPer100gWater: number;
+  readonly grade: Grade;
+}
+
+export interface HazardRow {
+  readonly id: string;
+  readonly substance: string;
+  readonly formula: string;
+  readonly band: string;
+  readonly refuse: string;
+  readonly signal?: string;
+  readonly statements?: string;
+  readonly stelPpm?: number;
+  readonly twaPpm?: number;
+  readonly ceilingPpm?: number;
+  readonly limitNote?: string;
+  readonly containerOk?: string;
+  readonly containerNotOk?: string;
+  readonly classes?: string;
+  readonly incompatibleClasses?: string;
+  readonly firstAid?: string;
+  readonly waste?: string;
+  readonly grade: Grade;
+}
+
+export interface RegulatedRow {
+  readonly substance: string;
+  readonly jurisdiction: string;
+  readonly threshold: string;
+  readonly who: string;
+  readonly rule: string;
+  readonly source: string;
+  readonly date: string;
+  readonly grade: Grade;
+}

@@ -1,0 +1,89 @@
+import { combine, type Doubt, exact, type Measured, standardUncertainty } from '#core/units';
+
+/** A established to the last figure shown, B handbooks differ somewhat, C single or estimated: shown as “about”. */
+export type Grade = 'A' | 'B' | 'C';
+
+export type Origin =
+  | { readonly by: 'given'; readonly how: string }
+  | { readonly by: 'datum'; readonly source: string; readonly grade: Grade }
+  | {
+      readonly by: 'formula';
+      /** As a person would write it; every key of `inputs` stands in it as its symbol. */
+      readonly formula: string;
+      readonly inputs: Readonly<Record<string, Figure>>;
+      /** The law it rests on and how far it holds, where that is not plain arithmetic. */
+      readonly law?: { readonly source: string; readonly grade: Grade };
+    };
+
+/** A number with its unit, its doubt and how it came about. */
+export interface Figure extends Measured {
+  readonly kind: 'figure';
+  readonly symbol: string;
+  readonly name: string;
+  readonly unit: string;
+  readonly origin: Origin;
+}
+
+interface Naming {
+  readonly symbol: string;
+  readonly name: string;
+  readonly unit: string;
+}
+
+/** A number that somebody or something states: a label, a person's wish, a reading. */
+export function given(naming: Naming, value: number | Measured, how: string): Figure {
+  const { value: number, doubts } = typeof value === 'number' ? exact(value) : value;
+  return { kind: 'figure', ...naming, value: number, doubts, origin: { by: 'given', how } };
+}
+
+/** A number from a table, with where it stands and how good it is. */
+export function datum(naming: Naming, value: number | Measured, from: { source: string; grade: Grade }): Figure {
+  const { value: number, doubts } = typeof value === 'number' ? exact(value) : value;
+  return {
+    kind: 'figure',
+    ...naming,
+    value: number,
+    doubts,
+    origin: { by: 'datum', source: from.source, grade: from.grade },
+  };
+}
+
+/**
+ * A number worked out from others. `formula` is shown, `compute` is done; the keys of `inputs` are the symbols in both.
+ * Doubt is carried through `compute` to first order.
+ */
+export function derive<K extends string>(
+  naming: Naming,
+  formula: string,
+  inputs: Readonly<Record<K, Figure>>,
+  compute: (values: Readonly<Record<K, number>>) => number,
+  law?: { source: string; grade: Grade },
+): Figure {
+  const { value, doubts } = combine(inputs, compute);
+  const origin: Origin = { by: 'formula', formula, inputs, ...(law ? { law } : {}) };
+  return { kind: 'figure', ...naming, value, doubts, origin };
+}
+
+/** The same number under another name or symbol. */
+export function relabel(figure: Figure, naming: Partial<Naming>): Figure {
+  return { ...figure, ...naming };
+}
+
+export function sdOf(figure: Figure): number {
+  return standardUncertainty(figure);
+}
+
+export function measuredOf(figure: Figure): Measured {
+  return { value: figure.value, doubts: figure.doubts as Readonly<Record<string, Doubt>> };
+}
+
+/** True when anything it rests on is grade C: the interface then says “about”. */
+export function isAbout(figure: Figure, seen = new Set<Figure>()): boolean {
+  if (seen.has(figure)) return false;
+  seen.add(figure);
+  const { origin } = figure;
+  if (origin.by === 'datum') return origin.grade === 'C';
+  if (origin.by === 'given') return false;
+  if (origin.law?.grade === 'C') return true;
+  return Object.values(origin.inputs).some((input) => isAbout(input, seen));
+}

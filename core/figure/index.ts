@@ -1,0 +1,17 @@
+// Figures: a computed number is never bare. A Figure holds its symbol, name, unit, doubt and how it came about:
+// given by a person or a label, read from a table with its source, or worked out by a formula from other figures.
+// workingOf() lays that out as lines; pack()/unpack() carry figures through JSON without repeating shared ones.
+export {
+  datum,
+  derive,
+  type Figure,
+  type Grade,
+  given,
+  isAbout,
+  measuredOf,
+  type Origin,
+  relabel,
+  sdOf,
+} from './figure.ts';
+export { type Packed, pack, unpack } from './pack.ts';
+export { type WorkingLine, workingOf, workingText } from './working.ts';

@@ -1,0 +1,204 @@
+import { derive, type Figure, given } from '#core/figure';
+import { fail, ok, type Result } from '#core/problem';
+import { molarMass, molarMassFigure, type Substance } from '#core/substance';
+import { density, hasDensity, waterDensityAt } from './density.ts';
+
+export const strengthUnits = {
+  'w/w': '% by mass',
+  'w/v': 'g per 100 mL',
+  'v/v': '% by volume',
+  'mol/L': 'mol/L',
+  'mol/kg': 'mol per kg of water',
+  'g/L': 'g/L',
+  'g/100g': 'g per 100 g of water',
+  SG: 'specific gravity 20/20',
+  Bé: 'degrees Baumé',
+  Tw: 'degrees Twaddell',
+  vol: 'volumes of oxygen',
+  'Cl g/L': 'g/L available chlorine',
+  proof: 'degrees proof (US)',
+  ppm: 'mg per kg',
+} as const;
+
+export type StrengthUnit = keyof typeof strengthUnits;
+
+export interface Strength {
+  readonly value: number;
+  readonly unit: StrengthUnit;
+}
+
+/** O2 set free by 1 mol H2O2: half a mole at 0 °C and 101.325 kPa, 22.414 L/mol; the trade's “volumes”. */
+const OXYGEN_L_PER_MOL = 22.414 / 2;
+const CHLORINE_G_PER_MOL = 70.9;
+/** Baumé and Twaddell hydrometers are marked at 60 °F. */
+export const SIXTY_F = 15.56;
+
+/**
+ * The strength as mass % of the substance (0 to 100) at a temperature in °C. Units by volume are solved against the
+ * density table. Where two strengths share one density (strong sulfuric, acetic acid) that is said, not guessed.
+ */
+export function massFraction(strength: Strength, substance: Substance, tempC: number): Result<number> {
+  const { value, unit } = strength;
+  if (!Number.isFinite(value)) return fail('not-a-number', 'The strength is not a number; write it like 28 %.');
+  if (value < 0)
+    return fail('impossible-strength', `A strength is 0 or more; ${value} ${strengthUnits[unit]} is below it.`);
+  if (value === 0 && !isGravity(unit)) return ok(0);
+  const M = molarMass(substance.formula);
+  switch (unit) {
+    case 'w/w':
+      return value > 100
+        ? fail('impossible-strength', `Nothing is more than 100 % of itself; ${value} % by mass does not exist.`)
+        : checked(value, substance, tempC);
+    case 'ppm':
+      return massFraction({ value: value / 1e4, unit: 'w/w' }, substance, tempC);
+    case 'mol/kg':
+      return checked((100 * value * M) / (1000 + value * M), substance, tempC);
+    case 'g/100g':
+      return checked((100 * value) / (100 + value), substance, tempC);
+    default:
+      break;
+  }
+  if (!hasDensity(substance)) {
+    return fail('no-density', `${strengthUnits[unit]} needs a density table, and none is held for ${substance.name}.`);
+  }
+  const atC = referenceC(unit) ?? tempC;
+  const wanted = targetOf(strength, substance);
+  return wanted.ok ? solve(substance, atC, wanted.value, strength) : wanted;
+}
+
+/** As a figure in %, from a label's (or assay's) own figure; the doubt goes through the same solving. */
+export function massFractionFigure(
+  label: Figure,
+  unit: StrengthUnit,
+  substance: Substance,
+  tempC: number,
+): Result<Figure> {
+  const first = massFraction({ value: label.value, unit }, substance, tempC);
+  if (!first.ok) return first;
+  const naming = { symbol: 'w', name: `mass fraction of ${substance.name}`, unit: '%' };
+  if (unit === 'w/w') return ok({ ...label, ...naming });
+  const solveAt = (value: number) => {
+    const answer = massFraction({ value, unit }, substance, tempC);
+    return answer.ok ? answer.value : Number.NaN;
+  };
+  const M = molarMassFigure(substance.formula);
+  const T = given({ symbol: 'T', name: 'temperature', unit: '°C' }, tempC, 'bench temperature');
+  const shown =
+    unit === 'mol/L' ? 'w such that 10 × ρ(w, T) × w ÷ M = c' : `w such that ${strengthUnits[unit]} = c at T`;
+  return ok(derive(naming, shown, { c: label, M, T }, (x) => solveAt(x.c)));
+}
+
+interface Target {
+  /** A quantity that the density table turns into mass %: the density itself, or mass of solute per mL. */
+  readonly of: 'density' | 'grams-per-mL' | 'volume-fraction';
+  readonly value: number;
+}
+
+function targetOf({ value, unit }: Strength, substance: Substance): Result<Target> {
+  const M = molarMass(substance.formula);
+  const perMl = (gPerMl: number): Result<Target> => ok({ of: 'grams-per-mL', value: gPerMl });
+  switch (unit) {
+    case 'w/v':
+      return perMl(value / 100);
+    case 'g/L':
+      return perMl(value / 1000);
+    case 'mol/L':
+      return perMl((value * M) / 1000);
+    case 'vol':
+      return substance.id === 'hydrogen-peroxide'
+        ? perMl(((value / OXYGEN_L_PER_MOL) * M) / 1000)
+        : fail('unit-does-not-fit', `Volumes of oxygen count peroxide, not ${substance.name}.`);
+    case 'Cl g/L':
+      return substance.id === 'sodium-hypochlorite'
+        ? perMl(((value / CHLORINE_G_PER_MOL) * M) / 1000)
+        : fail('unit-does-not-fit', `Available chlorine counts hypochlorite, not ${substance.name}.`);
+    case 'v/v':
+      return ok({ of: 'volume-fraction', value: value / 100 });
+    case 'proof':
+      return ok({ of: 'volume-fraction', value: value / 200 });
+    case 'SG':
+      return ok({ of: 'density', value: value * waterDensityAt(20) });
+    case 'Tw':
+      return ok({ of: 'density', value: (1 + value / 200) * waterDensityAt(SIXTY_F) });
+    case 'Bé':
+      // Heavy scale, 145 modulus; the light scale (ammonia, spirits) has modulus 140 and its zero at 10.
+      return ok({ of: 'density', value: baumeGravity(value, substance) * waterDensityAt(SIXTY_F) });
+    default:
+      return fail('unknown-unit', `${unit} is not a unit of strength known here.`);
+  }
+}
+
+function baumeGravity(degrees: number, substance: Substance): number {
+  const light = substance.id === 'ammonia' || substance.form === 'liquid';
+  return light ? 140 / (130 + degrees) : 145 / (145 - degrees);
+}
+
+/** The temperature a unit is defined at, °C; undefined when it goes by the solution's own. */
+function referenceC(unit: StrengthUnit): number | undefined {
+  if (unit === 'Bé' || unit === 'Tw') return SIXTY_F;
+  return unit === 'SG' || unit === 'v/v' || unit === 'proof' ? 20 : undefined;
+}
+
+function isGravity(unit: StrengthUnit): boolean {
+  return unit === 'SG' || unit === 'Tw' || unit === 'Bé';
+}
+
+/** Scans the whole table for crossings, so that two answers are seen; each is then closed in by bisection. */
+function solve(substance: Substance, tempC: number, target: Target, strength: Strength): Result<number> {
+  const rho = (w: number) => {
+    const at = density(substance, w, tempC);
+    return at.ok ? at.value.gPerMl : Number.NaN;
+  };
+  const pure = target.of === 'volume-fraction' ? rho(100) : Number.NaN;
+  if (target.of === 'volume-fraction' && !Number.isFinite(pure)) {
+    return fail('no-density', `% by volume needs the density of pure ${substance.name}, which is not held.`);
+  }
+  const miss = (w: number) => {
+    if (target.of === 'density') return rho(w) - target.value;
+    if (target.of === 'volume-fraction') return (rho(w) * w) / 100 / pure - target.value;
+    return (rho(w) * w) / 100 - target.value;
+  };
+  const roots: number[] = [];
+  const step = 0.5;
+  for (let low = 0; low < 100; low += step) {
+    const high = Math.min(100, low + step);
+    const a = miss(low);
+    const b = miss(high);
+    if (!Number.isFinite(b)) break;
+    // The last step closes on its own end so that 100 % is found too; half-open elsewhere, lest a node count twice.
+    if (a === 0 || a * b < 0 || (high === 100 && Math.abs(b) < 1e-9)) roots.push(bisect(miss, low, high));
+  }
+  const said = `${strength.value} ${strengthUnits[strength.unit]}`;
+  if (roots.length === 0) {
+    return fail('impossible-strength', `${capital(substance.name)} does not reach ${said} at ${tempC} °C.`);
+  }
+  if (roots.length > 1) {
+    const options = roots.map((w) => `${Number(w.toPrecision(3))} %`).join(' or ');
+    return fail('impossible-strength', `${said} fits two strengths of ${substance.name}: ${options}. Give it by mass.`);
+  }
+  return ok(roots[0]!);
+}
+
+function bisect(f: (x: number) => number, from: number, to: number): number {
+  let low = from;
+  let high = to;
+  const sign = Math.sign(f(low));
+  if (sign === 0) return low;
+  for (let i = 0; i < 60; i++) {
+    const middle = (low + high) / 2;
+    if (Math.sign(f(middle)) === sign) low = middle;
+    else high = middle;
+  }
+  return (low + high) / 2;
+}
+
+/** A mass % the substance can have: within its density table where one is held. */
+function checked(wtPct: number, substance: Substance, tempC: number): Result<number> {
+  if (substance.form !== 'dissolved' || !hasDensity(substance)) return ok(wtPct);
+  const at = density(substance, wtPct, tempC);
+  return at.ok ? ok(wtPct) : at;
+}
+
+function capital(text: string): string {
+  return text.charAt(0).toUpperCase() + text.slice(1);
+}

@@ -1,0 +1,39 @@
+import type { LabelPart } from './label.ts';
+
+/** Which stretch of the text is spoken for. */
+export class Claims {
+  readonly #text: string;
+  readonly #parts: LabelPart[] = [];
+  constructor(text: string) {
+    this.#text = text;
+  }
+  /** Matches of a pattern that touch nothing claimed yet. */
+  free(pattern: RegExp): RegExpExecArray[] {
+    return [...this.#text.matchAll(pattern)].filter((match) => {
+      const from = match.index;
+      const to = from + match[0].length;
+      return to > from && !this.#parts.some(({ at }) => from < at[1] && to > at[0]);
+    });
+  }
+  claim(kind: LabelPart['kind'], match: { index: number; 0: string }, reading: string): void {
+    const lead = match[0].length - match[0].trimStart().length;
+    const from = match.index + lead;
+    this.#parts.push({ kind, at: [from, from + match[0].trim().length], reading });
+  }
+  /** What nobody has claimed, tidied; parts of the kinds given count as unclaimed. */
+  leftOver(...keep: LabelPart['kind'][]): string {
+    let rest = this.#text;
+    for (const { at, kind } of [...this.parts()].reverse()) {
+      if (!keep.includes(kind)) rest = `${rest.slice(0, at[0])}  ${rest.slice(at[1])}`;
+    }
+    return rest
+      .replace(/[“”"]/g, '')
+      .replace(/(^|\s)[,;:.–-]+(?=\s|$)/g, ' ')
+      .replace(/\s+/g, ' ')
+      .trim()
+      .replace(/[,;:]+$/, '');
+  }
+  parts(): readonly LabelPart[] {
+    return [...this.#parts].sort((a, b) => a.at[0] - b.at[0]);
+  }
+}

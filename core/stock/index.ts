@@ -1,0 +1,17 @@
+// Stock: what stands on the shelf. A bottle is its card (what the label says) plus its events (used, corrected, archived,
+// undone); what is true now is folded from them. contentOf() turns a card into figures: strength in every unit, mass, moles,
+// price per mole. parseLabel() reads what a person types off a label, claims each part, and asks about the rest.
+export {
+  type BottleCard,
+  type BottleEvent,
+  type BottleEventBody,
+  type BottleGroup,
+  type BottleState,
+  type Container,
+  containers,
+  groups,
+  reduceBottle,
+} from './bottle.ts';
+export { type Content, contentOf } from './content.ts';
+export { type LabelPart, type LabelReading, parseLabel } from './label.ts';
+export { labelDoubt } from './label-doubt.ts';

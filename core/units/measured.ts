@@ -1,0 +1,106 @@
+/** How one independent source of doubt moves a value by one standard uncertainty, in the value's own unit, signed. */
+export interface Doubt {
+  readonly name: string;
+  readonly effect: number;
+}
+
+/**
+ * A value with its first-order dependence on named, independent sources of doubt. Two values that lean on the same
+ * source (one label, one balance) carry the same key, so their doubts add with sign and cancel where they should.
+ * Method: JCGM 100:2008 (GUM), 5.1-5.2, by central differences instead of written derivatives.
+ */
+export interface Measured {
+  readonly value: number;
+  readonly doubts: Readonly<Record<string, Doubt>>;
+}
+
+const NO_DOUBT: Readonly<Record<string, Doubt>> = Object.freeze({});
+
+export function exact(value: number): Measured {
+  return { value, doubts: NO_DOUBT };
+}
+
+/** A value with one source of doubt; `sd` is its standard uncertainty, not negative. */
+export function doubtful(value: number, sd: number, source: { id: string; name: string }): Measured {
+  if (!(sd >= 0)) throw new RangeError(`standard uncertainty must not be negative: ${sd}`);
+  return { value, doubts: sd === 0 ? NO_DOUBT : { [source.id]: { name: source.name, effect: sd } } };
+}
+
+/** Root of the sum of squares over the independent sources. */
+export function standardUncertainty(measured: Measured): number {
+  let sum = 0;
+  for (const key in measured.doubts) sum += measured.doubts[key]!.effect ** 2;
+  return Math.sqrt(sum);
+}
+
+/**
+ * f of several values. Each input's slope is taken by a central difference over a thousandth of its doubt:
+ * small enough to stay first order, large enough to keep seven digits.
+ */
+export function combine<K extends string>(
+  inputs: Readonly<Record<K, Measured>>,
+  f: (values: Readonly<Record<K, number>>) => number,
+): Measured {
+  const keys = Object.keys(inputs) as K[];
+  const values = {} as Record<K, number>;
+  for (const key of keys) values[key] = inputs[key].value;
+  const value = f(values);
+  const doubts: Record<string, Doubt> = {};
+  for (const key of keys) {
+    const input = inputs[key];
+    const sd = standardUncertainty(input);
+    if (sd === 0) continue;
+    addScaled(doubts, input.doubts, slope(f, values, key, sd * 1e-3));
+  }
+  return { value, doubts };
+}
+
+/** A straight sum keeps its doubts exactly, without differences. */
+export function add(...terms: readonly Measured[]): Measured {
+  const doubts: Record<string, Doubt> = {};
+  let value = 0;
+  for (const term of terms) {
+    value += term.value;
+    addScaled(doubts, term.doubts, 1);
+  }
+  return { value, doubts };
+}
+
+export function scale(measured: Measured, factor: number): Measured {
+  const doubts: Record<string, Doubt> = {};
+  addScaled(doubts, measured.doubts, factor);
+  return { value: measured.value * factor, doubts };
+}
+
+export interface Share {
+  readonly id: string;
+  readonly name: string;
+  /** Part of the variance, 0 to 1. */
+  readonly share: number;
+}
+
+/** Who is to blame for the doubt, largest first; empty for an exact value. */
+export function budget(measured: Measured): readonly Share[] {
+  const variance = standardUncertainty(measured) ** 2;
+  if (variance === 0) return [];
+  return Object.entries(measured.doubts)
+    .map(([id, { name, effect }]) => ({ id, name, share: effect ** 2 / variance }))
+    .sort((a, b) => b.share - a.share);
+}
+
+function addScaled(into: Record<string, Doubt>, from: Readonly<Record<string, Doubt>>, factor: number): void {
+  for (const id in from) {
+    const { name, effect } = from[id]!;
+    into[id] = { name, effect: (into[id]?.effect ?? 0) + effect * factor };
+  }
+}
+
+function slope<K extends string>(f: (v: Record<K, number>) => number, values: Record<K, number>, key: K, h: number) {
+  const at = (x: number) => f({ ...values, [key]: x });
+  const x = values[key];
+  const up = at(x + h);
+  const down = at(x - h);
+  if (Number.isFinite(up) && Number.isFinite(down)) return (up - down) / (2 * h);
+  // At the edge of what exists (a mass fraction of 1) only one side can be asked.
+  return Number.isFinite(up) ? (up - f(values)) / h : (f(values) - down) / h;
+}
