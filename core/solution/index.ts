@@ -1,7 +1,14 @@
 // Solutions: density over mass % and temperature from published tables, and strength in any unit, both ways.
 // The canonical strength is the mass fraction of the named substance; every other unit is reached through it.
 // Heats of dilution and heat capacity stand here too, since they hang on the same composition.
-export { type DensityAnswer, density, densityFigure, hasDensity, waterDensityAt } from './density.ts';
+export {
+  type DensityAnswer,
+  density,
+  densityFigure,
+  hasDensity,
+  waterDensityAt,
+  waterDensityFigure,
+} from './density.ts';
 export { heatCapacity, heatOfDilution, integralHeat } from './heat.ts';
 export {
   massFraction,

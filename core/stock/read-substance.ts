@@ -2,7 +2,10 @@ import { type Problem, problem } from '#core/problem';
 import { findSubstance, formulaText, nearestNames, type Substance, substanceNames } from '#core/substance';
 import type { Claims } from './claims.ts';
 
-const NAMES = new RegExp(`(?<![\\p{L}\\p{N}])(${substanceNames().map(escapePattern).join('|')})(?![\\p{L}\\p{N}])`, 'giu');
+const NAMES = new RegExp(
+  `(?<![\\p{L}\\p{N}])(${substanceNames().map(escapePattern).join('|')})(?![\\p{L}\\p{N}])`,
+  'giu',
+);
 
 /** The substance named, by any of its names; a second, different one is a problem, and so is none. */
 export function readSubstance(claims: Claims, problems: Problem[]): Substance | undefined {

@@ -1,0 +1,72 @@
+import { derive, type Figure, given } from '#core/figure';
+import { ok, type Result } from '#core/problem';
+import { molarMassFigure, type Substance } from '#core/substance';
+import { SOLUBILITY_SD, solubilityOf } from './solubility.ts';
+
+export interface CrystalStep {
+  /** g of crystals, hydrate water counted. */
+  readonly crystals: Figure;
+  /** g per 100 g of water at the cold end. */
+  readonly solubility: Figure;
+}
+
+/**
+ * Crystals of `solid` (a hydrate or not) from A g of anhydrous substance in W g of water, left to equilibrium at T.
+ * A − r·m = s·(W − (1 − r)·m)/100, r being the anhydrous part of the crystal. Other salts and acid in the liquor are
+ * left out: they usually lower the solubility by a few percent.
+ */
+export function crystallise(
+  anhydrous: Substance,
+  solid: Substance,
+  amount: { dissolved: Figure; water: Figure },
+  cold: Figure,
+): Result<CrystalStep> {
+  const at = solubilityOf(anhydrous, cold.value);
+  if (!at.ok) return at;
+  const { grade, source } = at.value;
+  const curve = (T: number) => {
+    const answer = solubilityOf(anhydrous, T);
+    return answer.ok ? answer.value.gPer100gWater : Number.NaN;
+  };
+  const naming = {
+    symbol: 's',
+    name: `solubility of ${anhydrous.name} at ${cold.value} °C`,
+    unit: 'g per 100 g water',
+  };
+  const read = derive(naming, 's(T)', { T: cold }, (x) => curve(x.T), { source, grade });
+  const own = { name: 'solubility table', effect: read.value * SOLUBILITY_SD[grade] };
+  const s: Figure = { ...read, doubts: { ...read.doubts, [`solubility:${anhydrous.id}`]: own } };
+  const Ma = molarMassFigure(anhydrous.formula);
+  const Mh = molarMassFigure(solid.formula);
+  const r = derive(
+    { symbol: 'r', name: 'anhydrous part of the crystal', unit: '' },
+    'Ma ÷ Mh',
+    { Ma, Mh },
+    (x) => x.Ma / x.Mh,
+  );
+  const crystals = derive(
+    { symbol: 'm(crystals)', name: `${solid.name} crystallised`, unit: 'g' },
+    '(A − s × W ÷ 100) ÷ (r − s × (1 − r) ÷ 100)',
+    { A: amount.dissolved, W: amount.water, s, r },
+    (x) => crystalMass(x.A, x.W, x.s, x.r),
+  );
+  return ok({ crystals, solubility: s });
+}
+
+/** Bounded by what there is: no crystals below saturation, no more than all the salt or all the water. */
+function crystalMass(A: number, W: number, s: number, r: number): number {
+  const all = Math.min(A / r, r < 1 ? W / (1 - r) : Number.POSITIVE_INFINITY);
+  const spread = r - (s * (1 - r)) / 100;
+  if (spread <= 0) return all;
+  return Math.max(0, Math.min(all, (A - (s * W) / 100) / spread));
+}
+
+/** A person's wish for a temperature, as a figure with the doubt of a cold place. */
+export function coldFigure(tempC: number): Figure {
+  const source = { id: 'cold', name: 'how cold it gets' };
+  return given(
+    { symbol: 'T', name: 'cooled to', unit: '°C' },
+    { value: tempC, doubts: { [source.id]: { name: source.name, effect: 1 } } },
+    'you set it; a fridge or step holds about ± 2 °C',
+  );
+}

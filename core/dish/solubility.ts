@@ -1,0 +1,87 @@
+import { type SolubilityRow, solubility } from '#core/data';
+import type { Grade } from '#core/figure';
+import { fail, ok, type Result } from '#core/problem';
+import type { Substance } from '#core/substance';
+
+export interface SolubilityAnswer {
+  /** g of anhydrous substance per 100 g of water. */
+  readonly gPer100gWater: number;
+  /** The solid in contact, as a formula. */
+  readonly phase: string;
+  readonly grade: Grade;
+  readonly source: string;
+}
+
+/** Organic salts stand in the table under a name. */
+const TABLE_NAME: Record<string, string> = {
+  'sodium-acetate': 'Na_acetate',
+  'oxalic-acid-dihydrate': 'oxalic_acid',
+  'citric-acid': 'citric_acid',
+  'boric-acid': 'boric_acid',
+};
+const SOURCE = 'CRC Handbook; Linke-Seidell, Solubilities';
+/** Standard uncertainty relative to the value, by grade. */
+export const SOLUBILITY_SD: Record<Grade, number> = { A: 0.015, B: 0.03, C: 0.09 };
+
+const ROWS = new Map<string, SolubilityRow[]>();
+for (const row of solubility) ROWS.set(row.solute, [...(ROWS.get(row.solute) ?? []), row]);
+
+function rowsOf(substance: Substance): readonly SolubilityRow[] {
+  return ROWS.get(TABLE_NAME[substance.id] ?? substance.formula) ?? [];
+}
+
+/** Lowest and highest temperature (°C) tabulated for the anhydrous substance; undefined when it is not held. */
+export function solubilityRange(substance: Substance): readonly [number, number] | undefined {
+  const temps = rowsOf(substance).map((row) => row.tempC);
+  return temps.length === 0 ? undefined : [Math.min(...temps), Math.max(...temps)];
+}
+
+/**
+ * Solubility at `tempC` with the phase that is stable there: ln(s) is straight in 1/T between two rows of one phase
+ * (a transition row, written X/Y, ends one phase and begins the next). Past a phase's last row, up to where the next
+ * phase begins, its line is carried on. Within 3 % at grade A.
+ */
+export function solubilityOf(anhydrous: Substance, tempC: number): Result<SolubilityAnswer> {
+  const range = solubilityRange(anhydrous);
+  if (!range) return fail('no-density', `No solubility is held for ${anhydrous.name}.`);
+  if (tempC < range[0] - 2 || tempC > range[1] + 2) {
+    return fail('out-of-range', `The solubility of ${anhydrous.name} is tabulated from ${range[0]} to ${range[1]} °C.`);
+  }
+  const rows = [...rowsOf(anhydrous)].sort((a, b) => a.tempC - b.tempC);
+  const phase = phaseAt(rows, tempC);
+  const nodes = rows.filter((row) => row.phase.split('/').includes(phase));
+  const after = nodes.findIndex((row) => row.tempC >= tempC);
+  const upper = Math.max(1, after < 0 ? nodes.length - 1 : after);
+  const low = nodes[Math.min(upper - 1, nodes.length - 1)]!;
+  const high = nodes[upper] ?? low;
+  return ok({
+    gPer100gWater: low === high ? low.gPer100gWater : between(low, high, tempC),
+    phase,
+    grade: low.grade > high.grade ? low.grade : high.grade,
+    source: SOURCE,
+  });
+}
+
+/** Of two neighbouring phases the less soluble one is stable; without a transition row the lines are carried to meet. */
+function phaseAt(rows: readonly SolubilityRow[], tempC: number): string {
+  const below = rows.filter((row) => row.tempC <= tempC).at(-1) ?? rows[0]!;
+  const above = rows.find((row) => row.tempC >= tempC) ?? rows.at(-1)!;
+  const from = below.phase.split('/').at(-1)!;
+  const to = above.phase.split('/')[0]!;
+  if (from === to) return from;
+  const [a, b] = [from, to].map((phase) => carried(rows, phase, tempC));
+  return (a ?? Number.POSITIVE_INFINITY) <= (b ?? Number.POSITIVE_INFINITY) ? from : to;
+}
+
+function carried(rows: readonly SolubilityRow[], phase: string, tempC: number): number | undefined {
+  const nodes = rows.filter((row) => row.phase.split('/').includes(phase));
+  if (nodes.length < 2) return nodes[0]?.gPer100gWater;
+  const nearest = [...nodes].sort((x, y) => Math.abs(x.tempC - tempC) - Math.abs(y.tempC - tempC)).slice(0, 2);
+  return between(nearest[0]!, nearest[1]!, tempC);
+}
+
+function between(a: SolubilityRow, b: SolubilityRow, tempC: number): number {
+  const inverse = (c: number) => 1 / (c + 273.15);
+  const part = (inverse(tempC) - inverse(a.tempC)) / (inverse(b.tempC) - inverse(a.tempC));
+  return Math.exp(Math.log(a.gPer100gWater) + part * (Math.log(b.gPer100gWater) - Math.log(a.gPer100gWater)));
+}

@@ -1,0 +1,165 @@
+import { hazards } from '#core/data';
+import type { CautionId } from '#core/route';
+import { substanceById } from '#core/substance';
+import { formatNumber } from '#core/units';
+import { legalNotes } from './law.ts';
+
+/** stop: can maim or kill; watch: can hurt or spoil. Never colour alone: the word is shown. */
+export type Severity = 'stop' | 'watch';
+
+export interface Caution {
+  readonly id: CautionId;
+  readonly severity: Severity;
+  readonly title: string;
+  readonly text: string;
+}
+
+/** What a caution is computed from. */
+export interface CautionFacts {
+  /** Acids in the batch: substance id, product name and mass %. */
+  readonly acids: readonly { substanceId: string; name: string; pct: number }[];
+  /** Litres of gas at the bench, and which. */
+  readonly gas: { readonly id: string; readonly litres: number } | null;
+  readonly roomM3: number;
+  /** K if all heat came at once; negative cools. */
+  readonly riseK: number | null;
+  readonly startC: number;
+  readonly foamMl: number;
+  readonly liquidMl: number;
+}
+
+type Rule = (facts: CautionFacts) => Caution | undefined;
+
+/** Lower flammable limit of hydrogen in air, % by volume (ISO/TR 15916). */
+const HYDROGEN_LFL = 4;
+/** CO2: 0.5 % by volume over a working day (NIOSH REL). */
+const CO2_LIMIT_PCT = 0.5;
+
+const rules: Readonly<Record<CautionId, Rule>> = {
+  'acid-into-water': ({ acids }) => ({
+    id: 'acid-into-water',
+    severity: 'stop',
+    title: 'Acid into water, never water onto acid',
+    text: `${strongest(acids)?.name ?? 'The acid'} poured slowly into water warms it; water poured onto the acid boils and spits.`,
+  }),
+  corrosive: ({ acids }) => {
+    const acid = strongest(acids);
+    if (!acid) return undefined;
+    const row = bandOf(acid.substanceId, acid.pct);
+    const bites = row?.statements?.includes('H314') ?? acid.pct > 10;
+    return {
+      id: 'corrosive',
+      severity: bites ? 'stop' : 'watch',
+      title: `${bites ? 'Corrosive' : 'Irritant'}: ${name(acid.substanceId)}, ${formatNumber(acid.pct, 3)} %`,
+      text: `Goggles, ${row ? 'nitrile gloves' : 'gloves'}, old clothes. ${row?.firstAid ?? 'On skin or in eyes: rinse with water at once, 20 minutes.'}`,
+    };
+  },
+  fume: ({ acids, roomM3 }) => {
+    const acid = acids.find(({ substanceId, pct }) => substanceId === 'hydrochloric-acid' && pct >= 20);
+    if (!acid) return undefined;
+    return {
+      id: 'fume',
+      severity: 'watch',
+      title: 'Fume',
+      text: `${formatNumber(acid.pct, 3)} % hydrochloric acid gives off hydrogen chloride; the ceiling is 5 ppm, about ${formatNumber(((5e-6 * roomM3 * 1e6) / 24.06) * 0.03646, 2)} g in ${roomM3} m³. Outdoors or by an open window, cap on between pours.`,
+    };
+  },
+  hydrogen: ({ gas }) => {
+    if (gas?.id !== 'hydrogen' || gas.litres <= 0) return undefined;
+    return {
+      id: 'hydrogen',
+      severity: 'stop',
+      title: `Hydrogen, about ${formatNumber(gas.litres, 2)} L`,
+      text: `Enough to bring ${formatNumber(gas.litres / (HYDROGEN_LFL / 100), 2)} L of air above its burning limit of ${HYDROGEN_LFL} %. Outdoors, never a closed vessel, nothing lit and no switch within 3 m.`,
+    };
+  },
+  foam: ({ gas, foamMl, liquidMl, roomM3 }) => {
+    if (!gas) return undefined;
+    const pct = (gas.litres / 1000 / roomM3) * 100;
+    const room =
+      gas.id === 'carbon-dioxide' && pct > CO2_LIMIT_PCT / 2
+        ? ` In ${roomM3} m³ that is ${formatNumber(pct, 2)} % carbon dioxide: open the door.`
+        : '';
+    return {
+      id: 'foam',
+      severity: 'watch',
+      title: `Foam: ${formatNumber(gas.litres, 2)} L of gas through ${formatNumber(liquidMl, 2)} mL`,
+      text: `Added by spoons it stands about ${formatNumber(foamMl, 2)} mL high over the liquid; all at once it runs over. Let it fall between spoons.${room}`,
+    };
+  },
+  heat: ({ riseK, startC }) => {
+    if (riseK === null || riseK < 5) return undefined;
+    const boils = startC + riseK >= 95;
+    return {
+      id: 'heat',
+      severity: boils ? 'stop' : 'watch',
+      title: `Heat: about ${formatNumber(riseK, 2)} K if all at once`,
+      text: boils
+        ? 'That would boil it. Add in small parts, let it cool between them, have a tray of cold water ready.'
+        : `It would reach about ${formatNumber(startC + riseK, 2)} °C. Pour slowly and stir.`,
+    };
+  },
+  'hot-liquid': () => ({
+    id: 'hot-liquid',
+    severity: 'watch',
+    title: 'Hot liquid',
+    text: 'Steady support, heat low, goggles on; strong salt solutions bump. Never lift it boiling.',
+  }),
+  'boil-dry': () => ({
+    id: 'boil-dry',
+    severity: 'watch',
+    title: 'Do not let it boil dry',
+    text: 'The last of the water spatters and the glass cracks. Stay with it below a third of its volume.',
+  }),
+  'zinc-salt': () => ({
+    id: 'zinc-salt',
+    severity: 'watch',
+    title: 'Zinc salts harm eyes and kill water life',
+    text: 'Goggles, no food near. Nothing of it to a drain or on soil: precipitate leftovers with soda, filter, hand in the sludge.',
+  }),
+  label: () => ({
+    id: 'label',
+    severity: 'watch',
+    title: 'Label before you leave it',
+    text: 'Name, strength, date and hazard, on the container itself. Out of reach of children; never in a food or drink bottle.',
+  }),
+  law: ({ acids }) => {
+    const notes = acids.flatMap(({ substanceId, pct }) =>
+      legalNotes(substanceId, pct).map((note) => `${name(substanceId)}, ${note}`),
+    );
+    if (notes.length === 0) return undefined;
+    return {
+      id: 'law',
+      severity: 'watch',
+      title: 'Restricted in some countries',
+      text: `${notes.slice(0, 2).join('; ')}. Check your local code before you buy, keep or use it.`,
+    };
+  },
+};
+
+/** A caution for these facts; undefined where it does not apply. */
+export function cautionFor(id: CautionId, facts: CautionFacts): Caution | undefined {
+  return rules[id](facts);
+}
+
+function strongest(acids: CautionFacts['acids']) {
+  return [...acids].sort((a, b) => b.pct - a.pct)[0];
+}
+
+function name(substanceId: string): string {
+  return substanceById(substanceId)?.name ?? substanceId;
+}
+
+/** The hazard row whose strength band holds the mass %. */
+function bandOf(substanceId: string, pct: number) {
+  return hazards.find((row) => row.substance === name(substanceId) && inBand(row.band, pct));
+}
+
+function inBand(band: string, pct: number): boolean {
+  const range = /^([\d.]+) to ([\d.]+) %/.exec(band);
+  if (range) return pct >= Number(range[1]) && pct < Number(range[2]);
+  const over = /^>=? ?([\d.]+)/.exec(band);
+  if (over) return pct >= Number(over[1]);
+  const under = /^< ?([\d.]+)/.exec(band);
+  return under ? pct < Number(under[1]) : false;
+}

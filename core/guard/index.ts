@@ -1,0 +1,6 @@
+// Guard: the usual cautions, computed for these amounts in this place, each for the step where it matters.
+// They defer to local codes and licensed practice and never say that a thing is safe.
+// scopeLimit() is the ceiling of what is planned here at all.
+export { type Caution, type CautionFacts, cautionFor, type Severity } from './caution.ts';
+export { legalNotes } from './law.ts';
+export { scopeLimit } from './scope.ts';

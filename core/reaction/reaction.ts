@@ -1,0 +1,51 @@
+import { unwrap } from '#core/problem';
+import { formulaText, parseFormula, type Substance, substanceById } from '#core/substance';
+
+export interface ReactionTerm {
+  readonly substanceId: string;
+  /** Positive whole coefficient. */
+  readonly n: number;
+}
+
+export interface Reaction {
+  readonly id: string;
+  readonly reactants: readonly ReactionTerm[];
+  readonly products: readonly ReactionTerm[];
+}
+
+/** Substances that only appear as products and never stand on the shelf. */
+const PRODUCTS_ONLY: Record<string, Substance> = {
+  hydrogen: { id: 'hydrogen', name: 'hydrogen', formula: 'H2', form: 'gas', names: [] },
+  'carbon-dioxide': { id: 'carbon-dioxide', name: 'carbon dioxide', formula: 'CO2', form: 'gas', names: [] },
+};
+
+/** A substance of a reaction, shelf or not; throws on a slip in the catalogue. */
+export function reactionSubstance(id: string): Substance {
+  const found = substanceById(id) ?? PRODUCTS_ONLY[id];
+  if (!found) throw new Error(`no substance ${id}`);
+  return found;
+}
+
+/** Atoms and charge that do not cancel, products minus reactants; empty for a balanced reaction. */
+export function imbalance(reaction: Reaction): Readonly<Record<string, number>> {
+  const net: Record<string, number> = {};
+  const count = (terms: readonly ReactionTerm[], sign: number) => {
+    for (const { substanceId, n } of terms) {
+      const { elements, charge } = unwrap(parseFormula(reactionSubstance(substanceId).formula));
+      for (const [symbol, atoms] of Object.entries(elements)) net[symbol] = (net[symbol] ?? 0) + sign * n * atoms;
+      net.charge = (net.charge ?? 0) + sign * n * charge;
+    }
+  };
+  count(reaction.reactants, -1);
+  count(reaction.products, 1);
+  return Object.fromEntries(Object.entries(net).filter(([, left]) => left !== 0));
+}
+
+/** “Zn + H₂SO₄ → ZnSO₄ + H₂”. */
+export function reactionText(reaction: Reaction): string {
+  const side = (terms: readonly ReactionTerm[]) =>
+    terms
+      .map(({ substanceId, n }) => `${n === 1 ? '' : `${n} `}${formulaText(reactionSubstance(substanceId).formula)}`)
+      .join(' + ');
+  return `${side(reaction.reactants)} → ${side(reaction.products)}`;
+}

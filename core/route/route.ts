@@ -1,0 +1,107 @@
+import type { Reaction } from '#core/reaction';
+
+/** How much of a role is charged. Water is found from what it dilutes; the rest from the extent of reaction. */
+export type DoseRule =
+  | { readonly by: 'extent'; readonly perExtent: number; readonly overControl?: string }
+  | { readonly by: 'dilute-to'; readonly role: string; readonly control: string }
+  | { readonly by: 'share-of-water'; readonly control: string };
+
+export interface Role {
+  readonly id: string;
+  /** Lower case, as in a sentence: “acid”. */
+  readonly name: string;
+  /** Substance ids that a bottle may hold. Empty for plain water, which needs no bottle. */
+  readonly accepts: readonly string[];
+  /** Why a bottle that looks right is not. */
+  readonly refuses: readonly { readonly substanceId: string; readonly why: string }[];
+  readonly tolerates: string;
+  readonly measure: 'mass' | 'volume';
+  readonly dose: DoseRule;
+}
+
+export interface Control {
+  readonly id: string;
+  readonly name: string;
+  readonly unit: string;
+  readonly min: number;
+  readonly max: number;
+  readonly step: number;
+  readonly start: number;
+  /** What moving it costs or brings, one sentence. */
+  readonly note: string;
+}
+
+/** What a step does to what is in the vessel. */
+export type Op =
+  | { readonly do: 'charge'; readonly role: string }
+  | { readonly do: 'react'; readonly reaction: string }
+  | { readonly do: 'boil-down'; readonly control: string }
+  | { readonly do: 'evaporate'; readonly control: string }
+  | { readonly do: 'crystallise'; readonly control: string }
+  | { readonly do: 'collect' }
+  | { readonly do: 'dry' }
+  | { readonly do: 'make-up' }
+  | { readonly do: 'nothing' };
+
+export type Panel = 'charge' | 'hold' | 'filter' | 'dish' | 'dry' | 'plain';
+
+export type CautionId =
+  | 'acid-into-water'
+  | 'corrosive'
+  | 'fume'
+  | 'hydrogen'
+  | 'foam'
+  | 'heat'
+  | 'hot-liquid'
+  | 'boil-dry'
+  | 'zinc-salt'
+  | 'label'
+  | 'law';
+
+export interface StepTemplate {
+  readonly id: string;
+  /** Templates may hold {quantity} names, filled from the sheet. */
+  readonly title: string;
+  readonly act: string;
+  readonly until: string;
+  readonly expect: string;
+  readonly trouble: string;
+  readonly why: string;
+  readonly skipCosts: string;
+  readonly op: Op;
+  readonly panel: Panel;
+  readonly timer: { readonly name: string; readonly minutes: number } | null;
+  readonly leave: { readonly alone: boolean; readonly lookEveryMin: number | null; readonly reason: string };
+  readonly where: 'anywhere' | 'ventilated' | 'outdoors';
+  readonly cautions: readonly CautionId[];
+  readonly ceilingC: number | null;
+  /** Hands-on minutes, for planning. */
+  readonly handsOnMin: number;
+  /** Waiting, hours, least and most. */
+  readonly waitH: readonly [number, number];
+  /** Steps that must be done first; empty means the one before it. */
+  readonly after: readonly string[];
+}
+
+export interface Route {
+  readonly id: string;
+  readonly title: string;
+  readonly summary: string;
+  readonly source: string;
+  /** A solution of what was charged, or crystals of one substance. */
+  readonly makes:
+    | { readonly kind: 'solution'; readonly role: string }
+    | { readonly kind: 'crystals'; readonly substanceId: string; readonly anhydrousId: string };
+  readonly roles: readonly Role[];
+  readonly reactions: readonly Reaction[];
+  readonly controls: readonly Control[];
+  /** Loss of crystals to paper, vessel and rinse, %, with its standard uncertainty. */
+  readonly handling: { readonly lossPct: number; readonly sdPct: number } | null;
+  /** Height of foam as a share of the liquid when added as the steps say; 0 for none. */
+  readonly foamShare: number;
+  readonly drying: { readonly ceilingC: number; readonly why: string } | null;
+  readonly byProducts: readonly { readonly name: string; readonly keep: string }[];
+  readonly identity: readonly { readonly test: string; readonly sight: string }[];
+  readonly storage: string;
+  readonly steps: readonly StepTemplate[];
+}

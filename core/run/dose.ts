@@ -1,0 +1,83 @@
+import { derive, type Figure, given } from '#core/figure';
+import type { Role, Route } from '#core/route';
+import type { Content } from '#core/stock';
+import { molarMassFigure } from '#core/substance';
+import { type Bench, cylinderFor, roundTo } from '#core/vessel';
+import type { Plan } from './plan.ts';
+
+/** What a role's planned dose is, and how it is measured out. */
+export interface Dose {
+  readonly mass: Figure;
+  /** Undefined for solids. */
+  readonly volume: Figure | undefined;
+  /** The amount to measure, at the instrument's resolution. */
+  readonly take: { readonly value: number; readonly unit: 'g' | 'mL' };
+  readonly takeMassG: number;
+  readonly with: string;
+}
+
+/** One plus the excess of a role, as a figure; 1 without a control. */
+function overFigure(role: Role, plan: Plan): Figure | undefined {
+  if (role.dose.by !== 'extent' || !role.dose.overControl) return undefined;
+  const value = plan.controls[role.dose.overControl] ?? 0;
+  return value === 0 ? undefined : given({ symbol: 'over', name: `${role.name} over`, unit: '%' }, value, 'you set it');
+}
+
+/** Mass of product for ξ mol of extent: through the excess, the molar mass and the strength. */
+export function doseForExtent(role: Role, plan: Plan, content: Content, extent: Figure): Figure {
+  const perExtent = role.dose.by === 'extent' ? role.dose.perExtent : 1;
+  const over = overFigure(role, plan);
+  const M = molarMassFigure(content.substance.formula);
+  const n = derive(
+    { symbol: 'n', name: `${role.name} wanted`, unit: 'mol' },
+    `${perExtent === 1 ? '' : `${perExtent} × `}ξ${over ? ' × (100 + over) ÷ 100' : ''}`,
+    inputs({ ξ: extent }, over),
+    (x) => perExtent * x.ξ! * (1 + (x.over ?? 0) / 100),
+  );
+  return derive(
+    { symbol: 'm', name: `${role.name} to take`, unit: 'g' },
+    '100 × n × M ÷ w',
+    { n, M, w: content.w },
+    (x) => (100 * x.n * x.M) / x.w,
+  );
+}
+
+/** The extent that an amount of a role stands for: the inverse of {@link doseForExtent}. */
+export function extentOf(role: Role, plan: Plan, amount: Figure): Figure {
+  const perExtent = role.dose.by === 'extent' ? role.dose.perExtent : 1;
+  const over = overFigure(role, plan);
+  return derive(
+    { symbol: 'ξ', name: `extent that ${role.name} is enough for`, unit: 'mol' },
+    `n${perExtent === 1 ? '' : ` ÷ ${perExtent}`}${over ? ' × 100 ÷ (100 + over)' : ''}`,
+    inputs({ n: amount }, over),
+    (x) => x.n! / perExtent / (1 + (x.over ?? 0) / 100),
+  );
+}
+
+function inputs(own: Record<string, Figure>, over: Figure | undefined): Record<string, Figure> {
+  return over ? { ...own, over } : own;
+}
+
+/** How to measure a mass out: by cylinder for liquids poured by volume, else on the balance, at its resolution. */
+export function measured(role: Role, mass: Figure, density: Figure | undefined, bench: Bench): Dose {
+  const volume =
+    density &&
+    derive(
+      { symbol: 'V', name: `${role.name} to take, volume`, unit: 'mL' },
+      'm ÷ ρ',
+      { m: mass, ρ: density },
+      (x) => x.m / x.ρ,
+    );
+  const takeMassG = roundTo(mass.value, bench.balanceG);
+  if (role.measure === 'volume' && volume && density) {
+    const cylinder = cylinderFor(volume.value, bench.cylindersMl);
+    const value = roundTo(volume.value, cylinder.stepMl);
+    return { mass, volume, take: { value, unit: 'mL' }, takeMassG, with: cylinder.text };
+  }
+  return { mass, volume, take: { value: takeMassG, unit: 'g' }, takeMassG, with: `balance, ${bench.balanceG} g` };
+}
+
+/** Roles that fix the extent, in the order of the route's steps. */
+export function extentRoles(route: Route): readonly Role[] {
+  return route.roles.filter((role) => role.dose.by === 'extent');
+}

@@ -1,0 +1,116 @@
+import { solubilityOf } from '#core/dish';
+import type { Figure } from '#core/figure';
+import { substanceById } from '#core/substance';
+import { formatNumber, formatPlain } from '#core/units';
+import type { VesselFit } from '#core/vessel';
+import type { Context } from './context.ts';
+import type { StepHeat } from './walk-heat.ts';
+import type { Walk } from './walker.ts';
+
+export interface Gauge {
+  readonly id: 'heat' | 'gas' | 'vessel' | 'crust' | 'ceiling' | 'time';
+  readonly name: string;
+  readonly shown: string;
+  readonly note: string;
+  /** 0 to 1.2 of the mark at 1. */
+  readonly level: number;
+  readonly state: 'within' | 'watch' | 'stop';
+}
+
+interface GaugeFacts {
+  readonly gas: Figure | undefined;
+  readonly worstRise: StepHeat | undefined;
+  readonly vessel: VesselFit | null;
+  readonly hours: { readonly handsOn: number; readonly wait: readonly [number, number] };
+}
+
+/** What to keep an eye on before anything is lit, each against its mark. */
+export function gaugesOf(context: Context, so: Walk, facts: GaugeFacts): readonly Gauge[] {
+  const { plan, route } = context;
+  const gauges: Gauge[] = [];
+  const { worstRise, gas, vessel, hours } = facts;
+  if (worstRise) gauges.push(heatGauge(worstRise.rise.value, plan.bench.tempC));
+  if (gas) gauges.push(gasGauge(so.gas?.id ?? '', gas.value, plan.bench.roomM3));
+  if (vessel) {
+    gauges.push({
+      id: 'vessel',
+      name: 'vessel',
+      shown: `${Math.round(vessel.foamShare * 100)} %`,
+      note: vessel.holds ? (route.foamShare > 0 ? 'with foam' : 'full at most') : 'too small: split the batch',
+      level: vessel.foamShare / 0.95,
+      state: vessel.holds ? 'within' : 'stop',
+    });
+  }
+  const crust = crustGauge(context);
+  if (crust) gauges.push(crust);
+  if (route.drying) {
+    gauges.push({
+      id: 'ceiling',
+      name: 'drying ceiling',
+      shown: `${route.drying.ceilingC} °C`,
+      note: route.drying.why,
+      level: plan.bench.tempC / route.drying.ceilingC,
+      state: plan.bench.tempC >= route.drying.ceilingC ? 'stop' : 'within',
+    });
+  }
+  gauges.push({
+    id: 'time',
+    name: 'time',
+    shown: durationText(hours.wait),
+    note: `waiting, ${formatNumber(hours.handsOn, 2)} h hands on`,
+    level: Math.min(1, hours.wait[1] / 168),
+    state: 'within',
+  });
+  return gauges;
+}
+
+function heatGauge(riseK: number, startC: number): Gauge {
+  const reach = startC + riseK;
+  return {
+    id: 'heat',
+    name: 'heat, all at once',
+    shown: `${riseK < 0 ? '− ' : '+ '}${formatNumber(Math.abs(riseK), 2)} K`,
+    note:
+      riseK < 0 ? 'cools itself' : reach >= 95 ? 'would boil: add in parts' : `to about ${formatNumber(reach, 2)} °C`,
+    level: Math.max(0, Math.min(1.2, reach / 95)),
+    state: reach >= 95 ? 'stop' : reach >= 60 ? 'watch' : 'within',
+  };
+}
+
+function gasGauge(id: string, litres: number, roomM3: number): Gauge {
+  const pct = litres / 1000 / roomM3;
+  const limit = id === 'hydrogen' ? 0.01 : 0.005;
+  return {
+    id: 'gas',
+    name: id === 'hydrogen' ? 'hydrogen' : 'gas',
+    shown: `${formatNumber(litres, 2)} L`,
+    note: id === 'hydrogen' ? 'no flame, outdoors' : `${formatNumber(pct * 100, 2)} % of the room’s air`,
+    level: Math.min(1.2, pct / limit),
+    state: id === 'hydrogen' || pct > limit / 2 ? 'watch' : 'within',
+  };
+}
+
+/** Boiling below the solubility of the hydrate that is stable when hot makes a crust. */
+function crustGauge({ plan, route }: Context): Gauge | undefined {
+  const boil = route.steps.find((step) => step.op.do === 'boil-down');
+  if (boil?.op.do !== 'boil-down' || route.makes.kind !== 'crystals') return undefined;
+  const hot = solubilityOf(substanceById(route.makes.anhydrousId)!, 98);
+  if (!hot.ok) return undefined;
+  const set = plan.controls[boil.op.control] ?? 0;
+  const level = set / hot.value.gPer100gWater;
+  return {
+    id: 'crust',
+    name: 'crust while hot',
+    shown: `${formatPlain(Math.round(level * 100))} %`,
+    note: level > 1 ? 'salt falls out of the boiling liquor' : 'of what dissolves at the boil',
+    level: Math.min(1.2, level),
+    state: level > 1.05 ? 'stop' : level > 1 ? 'watch' : 'within',
+  };
+}
+
+/** “2 to 4 d”, “5 to 9 h”, “20 to 40 min”. */
+export function durationText([least, most]: readonly [number, number]): string {
+  if (most >= 48) return `${formatNumber(least / 24, 1)} to ${formatNumber(most / 24, 1)} d`;
+  if (most >= 2) return `${formatNumber(least, 1)} to ${formatNumber(most, 2)} h`;
+  return `${Math.round(least * 60)} to ${Math.round(most * 60)} min`;
+}

@@ -1,0 +1,11 @@
+// Runs: a run is its plan plus its events. sheetOf() turns a plan (with what was really used, where known) into the batch
+// sheet; runState() folds plan and events into everything that is true now: steps, sheet, timers, cautions, yield, what is due.
+// Both are pure and the same in browser and server, so undo, late readings, corrections and replay need nothing of their own.
+export { type ActualCharge, chargeMass } from './actual.ts';
+export { type ClockItem, clockOf } from './clock.ts';
+export type { EventBody, Happened, Reading, RunEvent } from './event.ts';
+export { exactReading, readingText, readingValue } from './event.ts';
+export { checkPlan, type Plan, type PlanBottle, startPlan } from './plan.ts';
+export { type ChargeLine, type Gauge, type Sheet, type StepHeat, sheetOf } from './sheet.ts';
+export { type LogLine, type RunState, runState, type StepState, type StepStatus, type TimerState } from './state.ts';
+export { fillTemplate, type TextPart } from './template.ts';

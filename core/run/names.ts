@@ -1,0 +1,47 @@
+import type { Figure } from '#core/figure';
+import { substanceById } from '#core/substance';
+import { formatNumber, formatPlain } from '#core/units';
+import type { Context } from './context.ts';
+import type { Sheet } from './sheet.ts';
+import type { Named } from './template.ts';
+import type { StepHeat } from './walk-heat.ts';
+
+/** The quantities that step sentences may name, as they are shown. */
+export function namesOf(context: Context, sheet: Omit<Sheet, 'names'>): Readonly<Record<string, Named>> {
+  const { plan, route } = context;
+  const names: Record<string, Named> = { 'bench.temp': { shown: `${formatPlain(plan.bench.tempC)} °C` } };
+  const rough = (figure: Figure, figures = 3): Named => ({
+    shown: `${formatNumber(figure.value, figures)} ${figure.unit}`.trim(),
+    figure,
+  });
+  for (const { role, dose, name } of sheet.charges) {
+    names[`${role}.mass`] = { shown: `${formatPlain(dose.takeMassG)} g`, figure: dose.mass };
+    const volume = dose.take.unit === 'mL' ? formatPlain(dose.take.value) : formatNumber(dose.volume?.value ?? 0, 3);
+    names[`${role}.volume`] = { shown: `${volume} mL`, figure: dose.volume ?? dose.mass };
+    names[`${role}.name`] = { shown: name };
+  }
+  const rise = sheet.heats.reduce<StepHeat | undefined>(
+    (a, b) => (a && Math.abs(a.rise.value) >= Math.abs(b.rise.value) ? a : b),
+    undefined,
+  );
+  names['heat.rise'] = rise ? rough(rise.rise, 2) : { shown: 'a few K' };
+  names.vessel = { shown: sheet.vessel ? `the ${sheet.vessel.vessel.name}` : 'a large vessel' };
+  names['gas.volume'] = sheet.gas ? rough(sheet.gas.volume, 2) : { shown: 'gas' };
+  if (sheet.boil) {
+    names['boil.volume'] = rough(sheet.boil.volume, 2);
+    names['boil.away'] = rough(sheet.boil.away, 2);
+  }
+  if (sheet.dish) names['dish.volume'] = rough(sheet.dish, 2);
+  if (sheet.crystals) names['crystals.mass'] = rough(sheet.crystals);
+  if (sheet.liquor) names['liquor.volume'] = rough(sheet.liquor, 2);
+  if (sheet.product) names['product.mass'] = rough(sheet.product);
+  names['cold.temp'] = { shown: `${formatPlain(plan.controls.cold ?? 5)} °C` };
+  names['dry.ceiling'] = { shown: `${route.drying?.ceilingC ?? 40} °C` };
+  if (sheet.made) {
+    names['made.volume'] = rough(sheet.made.volume, 4);
+    names['made.mass'] = rough(sheet.made.mass, 4);
+    names['made.strength'] = { ...rough(sheet.made.strength), figure: sheet.made.strength };
+    names['made.name'] = { shown: substanceById(plan.target.substanceId)?.name ?? 'solution' };
+  }
+  return names;
+}

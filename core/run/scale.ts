@@ -1,0 +1,113 @@
+import { derive, type Figure, given } from '#core/figure';
+import { fail, ok, type Result } from '#core/problem';
+import type { Route } from '#core/route';
+import { densityFigure } from '#core/solution';
+import type { Content } from '#core/stock';
+import { molarMassFigure, substanceById } from '#core/substance';
+import { noActuals } from './actual.ts';
+import { type Context, wantedFigure } from './context.ts';
+import { extentOf, extentRoles } from './dose.ts';
+import { walk } from './walk.ts';
+
+/** mol of extent that the target needs: through the strength, or the yield this plan would have. */
+export function wantedExtent(context: Context): Result<Figure> {
+  const { plan, route } = context;
+  const { amount, fromRole } = plan.target;
+  const naming = { symbol: 'ξ', name: 'extent wanted', unit: 'mol' };
+  const asked = given(
+    { symbol: amount.unit === 'g' ? 'm' : 'V', name: 'asked for', unit: amount.unit },
+    amount.value,
+    'your target',
+  );
+  if (fromRole !== null) return extentFromReagent(context, asked);
+  if (route.makes.kind === 'solution') {
+    const substance = substanceById(plan.target.substanceId)!;
+    const M = molarMassFigure(substance.formula);
+    const w = wantedFigure(context);
+    if (amount.unit === 'g')
+      return ok(derive(naming, 'm × w ÷ (100 × M)', { m: asked, w, M }, (x) => (x.m * x.w) / 100 / x.M));
+    const c = molesPerLitre(context);
+    return c.ok
+      ? ok(
+          derive(
+            { ...naming, symbol: 'n', name: 'amount wanted' },
+            'c × V ÷ 1000',
+            { c: c.value, V: asked },
+            (x) => (x.c * x.V) / 1000,
+          ),
+        )
+      : c;
+  }
+  if (amount.unit === 'mL') {
+    return fail('unit-does-not-fit', 'Crystals are asked for by mass; write the amount in grams.', {
+      field: 'target.amount',
+    });
+  }
+  const solid = substanceById(route.makes.substanceId)!;
+  const nu = productPerExtent(route);
+  const trial = given(naming, amount.value / molarMassFigure(solid.formula).value, 'trial');
+  const first = walk(context, trial, noActuals, true);
+  if (!first.ok) return first;
+  const { product, extent } = first.value;
+  if (!product || !extent || product.value <= 0) {
+    return fail('out-of-range', 'At these settings nothing crystallises: boil further down, or cool further.', {
+      field: 'controls',
+    });
+  }
+  const M = molarMassFigure(solid.formula);
+  const share = (100 * product.value) / (extent.value * nu * M.value);
+  const Y = given(
+    { symbol: 'Y', name: 'expected yield', unit: '%' },
+    share,
+    'this sheet; its own working stands under the product',
+  );
+  // Scaled by the extent asked for in doses, which an excess of one reagent does not change.
+  const scale = extent.value / trial.value;
+  const formula = nu === 1 ? '100 × m ÷ (Y × M)' : `100 × m ÷ (Y × ${nu} × M)`;
+  return ok(derive(naming, formula, { m: asked, Y, M }, (x) => (100 * x.m) / (x.Y * nu * x.M) / scale));
+}
+
+function molesPerLitre(context: Context): Result<Figure> {
+  const { strength, substanceId } = context.plan.target;
+  const naming = { symbol: 'c', name: 'strength wanted', unit: 'mol/L' };
+  if (strength?.unit === 'mol/L') return ok(given(naming, strength.value, 'your target'));
+  const substance = substanceById(substanceId)!;
+  const w = wantedFigure(context);
+  const rho = densityFigure(substance, w, context.plan.bench.tempC);
+  if (!rho.ok) return rho;
+  const M = molarMassFigure(substance.formula);
+  return ok(derive(naming, '10 × ρ × w ÷ M', { ρ: rho.value, w, M }, (x) => (10 * x.ρ * x.w) / x.M));
+}
+
+/** mol per extent of the crystals' substance. */
+export function productPerExtent(route: Route): number {
+  if (route.makes.kind !== 'crystals') return 1;
+  const { anhydrousId } = route.makes;
+  return route.reactions.flatMap((each) => each.products).find((each) => each.substanceId === anhydrousId)?.n ?? 1;
+}
+
+function extentFromReagent(context: Context, asked: Figure): Result<Figure> {
+  const role = extentRoles(context.route).find((each) => each.id === context.plan.target.fromRole);
+  const content = role && context.contents[role.id];
+  if (!role || !content)
+    return fail('no-route', 'The amount counts a reagent that this route does not use.', { field: 'target.fromRole' });
+  const mass = reagentMass(asked, content);
+  if (!mass)
+    return fail('no-density', `${context.names[role.id]} is counted in grams here.`, { field: 'target.amount' });
+  const M = molarMassFigure(content.substance.formula);
+  const n = derive(
+    { symbol: 'n', name: `${role.name} to use`, unit: 'mol' },
+    'm × w ÷ (100 × M)',
+    { m: mass, w: content.w, M },
+    (x) => (x.m * x.w) / (100 * x.M),
+  );
+  return ok(extentOf(role, context.plan, n));
+}
+
+function reagentMass(asked: Figure, content: Content): Figure | undefined {
+  if (asked.unit === 'g') return asked;
+  return (
+    content.density &&
+    derive({ symbol: 'm', name: 'as mass', unit: 'g' }, 'V × ρ', { V: asked, ρ: content.density }, (x) => x.V * x.ρ)
+  );
+}

@@ -1,0 +1,285 @@
+import { derive, type Figure, given, isAbout, sdOf } from '#core/figure';
+import { type Caution, type CautionFacts, cautionFor, scopeLimit } from '#core/guard';
+import { fail, ok, type Problem, problem, type Result } from '#core/problem';
+import { gasVolume, reactionSubstance, reactionText } from '#core/reaction';
+import type { CautionId, Route } from '#core/route';
+import { molarMassFigure, substanceById } from '#core/substance';
+import { budget, formatNumber, type Share } from '#core/units';
+import { fitVessel, type VesselFit } from '#core/vessel';
+import { type Actuals, actualsOf, noActuals } from './actual.ts';
+import { type Context, contextOf } from './context.ts';
+import type { RunEvent } from './event.ts';
+import { type Gauge, gaugesOf } from './gauge.ts';
+import { namesOf } from './names.ts';
+import type { Plan } from './plan.ts';
+import { productPerExtent, wantedExtent } from './scale.ts';
+import type { Named } from './template.ts';
+import { walk } from './walk.ts';
+import type { StepHeat } from './walk-heat.ts';
+import type { ChargeLine, Walk } from './walker.ts';
+
+export type { Gauge } from './gauge.ts';
+export type { StepHeat } from './walk-heat.ts';
+export type { ChargeLine } from './walker.ts';
+
+/** The batch sheet: all that follows from a plan, every number a figure. */
+export interface Sheet {
+  readonly route: {
+    readonly id: string;
+    readonly title: string;
+    readonly reaction: string | null;
+    readonly source: string;
+  };
+  readonly charges: readonly ChargeLine[];
+  readonly shortages: readonly Problem[];
+  readonly gas: { readonly name: string; readonly volume: Figure } | null;
+  readonly heats: readonly StepHeat[];
+  readonly vessel: VesselFit | null;
+  readonly liquidMl: number;
+  readonly foamMl: number;
+  readonly boil: { readonly volume: Figure; readonly away: Figure } | null;
+  readonly dish: Figure | null;
+  readonly crystals: Figure | null;
+  readonly liquor: Figure | null;
+  /** Crystals: dry mass expected. Solution: null. */
+  readonly product: Figure | null;
+  readonly theory: Figure | null;
+  readonly yieldPct: Figure | null;
+  readonly made: {
+    readonly volume: Figure;
+    readonly mass: Figure;
+    readonly strength: Figure;
+    readonly pct: Figure;
+  } | null;
+  readonly limiting: string | null;
+  readonly doubt: { readonly shares: readonly Share[]; readonly sentence: string };
+  readonly gauges: readonly Gauge[];
+  readonly cautions: Readonly<Record<string, readonly Caution[]>>;
+  readonly cost: Figure | null;
+  readonly hours: { readonly handsOn: number; readonly wait: readonly [number, number] };
+  readonly byProducts: Route['byProducts'];
+  /** Quantities by the names that the steps' sentences use. */
+  readonly names: Readonly<Record<string, Named>>;
+  /** True when a rough model takes part: the interface says “about”. */
+  readonly about: boolean;
+}
+
+/** The sheet of a plan, with what really went in where `events` say so. Refuses with the field that is wrong. */
+export function sheetOf(plan: Plan, events: readonly RunEvent[] = []): Result<Sheet> {
+  const found = contextOf(plan);
+  if (!found.ok) return found;
+  const context = found.value;
+  if (context.targetPct !== undefined) {
+    const allowed = scopeLimit(plan.target.substanceId, context.targetPct);
+    if (!allowed.ok) return allowed;
+    const stock = context.contents[context.route.makes.kind === 'solution' ? context.route.makes.role : ''];
+    if (stock && stock.w.value < context.targetPct) return tooWeak(context, stock.w.value);
+  }
+  const extent = wantedExtent(context);
+  if (!extent.ok) return extent;
+  const actuals = events.length === 0 ? noActuals : actualsOf(events);
+  const walked = walk(context, extent.value, actuals);
+  return walked.ok ? assemble(context, walked.value, actuals) : walked;
+}
+
+function tooWeak(context: Context, pct: number): Result<never> {
+  const wanted = formatNumber(context.targetPct ?? 0, 3);
+  return fail(
+    'too-weak',
+    `The bottle is ${formatNumber(pct, 3)} % and the target ${wanted} %: water cannot make it stronger. Ask for less, or choose a stronger bottle.`,
+    {
+      field: 'target.strength',
+    },
+  );
+}
+
+function assemble(context: Context, so: Walk, actuals: Actuals): Result<Sheet> {
+  const { plan, route } = context;
+  const gasSubstance = so.gas && reactionSubstance(so.gas.id);
+  const gas =
+    so.gas && gasSubstance
+      ? {
+          id: so.gas.id,
+          name: gasSubstance.name,
+          volume: gasVolume(so.gas.amount, gasSubstance.name, plan.bench.tempC, plan.bench.pressureHPa),
+        }
+      : null;
+  const liquidMl = Math.max(so.reactMl, so.peakMl, so.made?.volume.value ?? 0);
+  const foamMl = route.foamShare * so.reactMl;
+  const vessel = fitVessel(plan.bench.vessels, liquidMl, foamMl) ?? null;
+  const theory = theoryOf(context, so);
+  const yieldPct =
+    so.product && theory
+      ? derive(
+          { symbol: 'Y', name: 'expected yield', unit: '%' },
+          '100 × m ÷ theory',
+          { m: so.product, theory },
+          (x) => (100 * x.m) / x.theory,
+        )
+      : null;
+  const main = so.product ?? so.made?.strength ?? null;
+  const hours = hoursOf(context, so);
+  const facts = factsOf(context, so, gas, foamMl, liquidMl);
+  const worstRise = so.heats.reduce<StepHeat | undefined>(
+    (a, b) => (a && Math.abs(a.rise.value) >= Math.abs(b.rise.value) ? a : b),
+    undefined,
+  );
+  const boil = so.boil ? { volume: aboutMl('boil down to', so.boil.volumeMl), away: so.boil.awayG } : null;
+  const dish = so.dishMl === undefined ? null : aboutMl('left in the dish', so.dishMl);
+  const liquor = so.liquorMl === undefined ? null : aboutMl('mother liquor', so.liquorMl);
+  const sheet: Omit<Sheet, 'names'> = {
+    route: {
+      id: route.id,
+      title: route.title,
+      source: route.source,
+      reaction: route.reactions[0] ? reactionText(route.reactions[0]) : null,
+    },
+    charges: so.charges,
+    shortages: shortages(context, so.charges, actuals),
+    gas: gas && { name: gas.name, volume: gas.volume },
+    heats: so.heats,
+    vessel,
+    liquidMl,
+    foamMl,
+    boil,
+    dish,
+    crystals: so.crystals ?? null,
+    liquor,
+    product: so.product ?? null,
+    theory,
+    yieldPct,
+    made: so.made ?? null,
+    limiting: so.charges.find((line) => line.limiting)?.role ?? null,
+    doubt: doubtOf(main),
+    gauges: gaugesOf(context, so, { gas: gas?.volume, worstRise, vessel, hours }),
+    cautions: cautionsByStep(route, so.heats, facts),
+    cost: costOf(context, so.charges),
+    hours,
+    byProducts: route.byProducts,
+    about: [so.product, so.made?.strength].some((figure) => figure && isAbout(figure)),
+  };
+  return ok({ ...sheet, names: namesOf(context, sheet) });
+}
+
+function theoryOf(context: Context, so: Walk): Figure | null {
+  const { makes } = context.route;
+  if (makes.kind !== 'crystals' || !so.extent) return null;
+  const solid = substanceById(makes.substanceId)!;
+  const nu = productPerExtent(context.route);
+  const M = molarMassFigure(solid.formula);
+  return derive(
+    { symbol: 'theory', name: `${solid.name}, all of the limiting reagent`, unit: 'g' },
+    nu === 1 ? 'ξ × M' : `${nu} × ξ × M`,
+    { ξ: so.extent, M },
+    (x) => nu * x.ξ * x.M,
+  );
+}
+
+function aboutMl(name: string, value: number): Figure {
+  const doubts = { volume: { name: 'volumes of mixtures', effect: value * 0.03 } };
+  return given(
+    { symbol: 'V', name, unit: 'mL' },
+    { value, doubts },
+    'water plus what its solutes add; about, within 4 %',
+  );
+}
+
+function hoursOf({ plan, route }: Context, so: Walk): Sheet['hours'] {
+  const handsOn = route.steps.reduce((sum, step) => sum + step.handsOnMin, 0) / 60;
+  let least = 0;
+  let most = 0;
+  for (const step of route.steps) {
+    // Boiling down takes what the heater takes, give or take a third.
+    const boiling =
+      step.op.do === 'boil-down' && so.boil ? so.boil.awayG.value / plan.bench.evaporationGPerH : undefined;
+    least += boiling === undefined ? step.waitH[0] : boiling * 0.67;
+    most += boiling === undefined ? step.waitH[1] : boiling * 1.5;
+  }
+  return { handsOn, wait: [least, most] };
+}
+
+function factsOf(
+  context: Context,
+  so: Walk,
+  gas: { id: string; volume: Figure } | null,
+  foamMl: number,
+  liquidMl: number,
+): Omit<CautionFacts, 'riseK'> {
+  const acids = Object.entries(context.contents)
+    .filter(([, content]) => content.substance.id.endsWith('-acid'))
+    .map(([role, content]) => ({
+      substanceId: content.substance.id,
+      name: context.names[role] ?? role,
+      pct: content.w.value,
+    }));
+  return {
+    acids,
+    gas: gas && { id: gas.id, litres: gas.volume.value },
+    roomM3: context.plan.bench.roomM3,
+    startC: context.plan.bench.tempC,
+    foamMl,
+    liquidMl,
+  };
+}
+
+function cautionsByStep(
+  route: Route,
+  heats: readonly StepHeat[],
+  facts: Omit<CautionFacts, 'riseK'>,
+): Record<string, readonly Caution[]> {
+  const by: Record<string, readonly Caution[]> = {};
+  for (const step of route.steps) {
+    const riseK = heats.find((each) => each.step === step.id)?.rise.value ?? null;
+    const said = step.cautions.flatMap((id: CautionId) => cautionFor(id, { ...facts, riseK }) ?? []);
+    if (said.length > 0) by[step.id] = said;
+  }
+  return by;
+}
+
+function shortages({ contents, names }: Context, charges: readonly ChargeLine[], actuals: Actuals): readonly Problem[] {
+  return charges.flatMap((line) => {
+    const left = contents[line.role]?.leftG;
+    if (!left || line.actual || actuals.finished.has(line.step)) return [];
+    const short = line.dose.mass.value - left.value;
+    if (short <= left.value * 0.005) return [];
+    const sentence = `${names[line.role]} holds ${formatNumber(left.value, 3)} g; ${formatNumber(line.dose.mass.value, 3)} g are wanted. Make less, or add a bottle.`;
+    return [problem('no-bottle', sentence, { field: `bottles.${line.role}` })];
+  });
+}
+
+function doubtOf(main: Figure | null): Sheet['doubt'] {
+  const shares = main ? budget(main).filter((each) => each.share >= 0.01) : [];
+  const [first, second] = shares;
+  if (!main || !first) return { shares: [], sentence: 'Nothing in this plan carries a doubt worth naming.' };
+  const band = main.value === 0 ? 0 : (200 * sdOf(main)) / Math.abs(main.value);
+  const rest = second && second.share >= 0.05 ? `, ${percent(second.share)} from ${second.name}` : '';
+  const remedy =
+    first.id.startsWith('label:') || first.id.startsWith('purity:') ? ' Assay that bottle, or accept it.' : '';
+  return {
+    shares,
+    sentence: `± ${formatNumber(band, 2)} %: ${percent(first.share)} of the doubt comes from ${first.name}${rest}.${remedy}`,
+  };
+}
+
+function percent(share: number): string {
+  return `${Math.round(share * 100)} %`;
+}
+
+function costOf({ plan, contents }: Context, charges: readonly ChargeLine[]): Figure | null {
+  let cost = 0;
+  let known = false;
+  for (const line of charges) {
+    const price = line.bottleId === null ? null : (plan.stock[line.bottleId]?.card.price ?? null);
+    const sizeG = contents[line.role]?.sizeG?.value;
+    if (price === null || !sizeG) continue;
+    known = true;
+    cost += (price * (line.actual ?? line.dose.mass).value) / sizeG;
+  }
+  return known
+    ? given(
+        { symbol: 'cost', name: 'reagents', unit: '' },
+        cost,
+        'price × part of each bottle used; bottles without a price are left out',
+      )
+    : null;
+}

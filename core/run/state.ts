@@ -1,0 +1,182 @@
+import { productMass, type YieldAccount, yieldOf } from '#core/account';
+import { type ConstantMass, constantMass } from '#core/dry';
+import type { Caution } from '#core/guard';
+import type { Result } from '#core/problem';
+import { routeById, type StepTemplate } from '#core/route';
+import { substanceById } from '#core/substance';
+import { weighingSd } from './actual.ts';
+import { applyCorrections, type RunEvent, readingValue } from './event.ts';
+import { type LogLine, logOf } from './log.ts';
+import type { Plan } from './plan.ts';
+import { type ChargeLine, type Sheet, sheetOf } from './sheet.ts';
+import { type RunStep, stepsOf } from './steps.ts';
+import { fillTemplate, type TextPart } from './template.ts';
+
+export type { LogLine } from './log.ts';
+export type { StepStatus } from './steps.ts';
+
+export interface StepState extends RunStep {
+  readonly title: readonly TextPart[];
+  readonly act: readonly TextPart[];
+  readonly until: readonly TextPart[];
+  readonly expect: readonly TextPart[];
+  readonly trouble: readonly TextPart[];
+  readonly why: readonly TextPart[];
+  readonly skipCosts: readonly TextPart[];
+  readonly panel: StepTemplate['panel'];
+  readonly where: StepTemplate['where'];
+  readonly leave: StepTemplate['leave'];
+  readonly ceilingC: number | null;
+  readonly timer: StepTemplate['timer'];
+  readonly charge: ChargeLine | null;
+  readonly cautions: readonly Caution[];
+}
+
+export interface TimerState {
+  readonly id: string;
+  readonly step: string;
+  readonly name: string;
+  readonly startedAt: string;
+  readonly endsAt: string;
+  readonly stopped: boolean;
+}
+
+export interface RunState {
+  readonly steps: readonly StepState[];
+  readonly sheet: Sheet;
+  readonly timers: readonly TimerState[];
+  readonly log: readonly LogLine[];
+  readonly weighing: ConstantMass;
+  readonly yield: YieldAccount | null;
+  readonly acknowledged: readonly string[];
+  readonly status: 'planned' | 'running' | 'done' | 'abandoned';
+  readonly abandonedFor: string | null;
+  readonly bottles: readonly string[];
+  readonly startedAt: string | null;
+  readonly finishedAt: string | null;
+}
+
+/** Everything that is true of a run now, from its plan and its events. Pure; the same in browser and server. */
+export function runState(plan: Plan, events: readonly RunEvent[]): Result<RunState> {
+  const sheet = sheetOf(plan, events);
+  if (!sheet.ok) return sheet;
+  const live = applyCorrections(events);
+  const steps = stepsOf(plan, events).map((step) => dress(step, sheet.value));
+  const abandoned = live.find(({ body }) => body.kind === 'abandoned');
+  const weighing = weighingOf(plan, live);
+  const begun = live.find(({ body }) => body.kind === 'started' || body.kind === 'charged' || body.kind === 'finished');
+  const over = steps.every((step) => step.status === 'done' || step.status === 'skipped');
+  return {
+    ok: true,
+    value: {
+      steps,
+      sheet: sheet.value,
+      timers: timersOf(live),
+      log: logOf(plan, events),
+      weighing,
+      yield: yieldAccount(plan, sheet.value, weighing),
+      acknowledged: live.flatMap(({ body }) => (body.kind === 'acknowledged' ? [body.caution] : [])),
+      status: statusOf(abandoned !== undefined, over, begun !== undefined),
+      abandonedFor: abandoned?.body.kind === 'abandoned' ? abandoned.body.reason : null,
+      bottles: live.flatMap(({ body }) => (body.kind === 'bottled' ? [body.bottleId] : [])),
+      startedAt: begun?.happened.at ?? null,
+      finishedAt: over
+        ? (steps
+            .map((step) => step.finishedAt ?? '')
+            .sort()
+            .at(-1) ?? null)
+        : (abandoned?.happened.at ?? null),
+    },
+  };
+}
+
+function statusOf(abandoned: boolean, over: boolean, begun: boolean): RunState['status'] {
+  if (abandoned) return 'abandoned';
+  if (over) return 'done';
+  return begun ? 'running' : 'planned';
+}
+
+function dress(step: RunStep, sheet: Sheet): StepState {
+  const { template, inserted } = step;
+  const fill = (text: string) => fillTemplate(text, sheet.names);
+  const plain = (text: string): readonly TextPart[] => (text === '' ? [] : [{ is: 'text', text }]);
+  const title = inserted ? plain(inserted.title) : fill(template?.title ?? '');
+  return {
+    ...step,
+    title,
+    act: template ? fill(template.act) : [],
+    until: fill(template?.until ?? ''),
+    expect: fill(template?.expect ?? ''),
+    trouble: fill(template?.trouble ?? ''),
+    why: inserted ? plain(inserted.why) : fill(template?.why ?? ''),
+    skipCosts: fill(template?.skipCosts ?? ''),
+    panel: inserted?.repeats === null ? 'plain' : (template?.panel ?? 'plain'),
+    where: template?.where ?? 'anywhere',
+    leave: inserted ? { ...inserted.leave, reason: 'as you set it' } : template!.leave,
+    ceilingC: template?.ceilingC ?? null,
+    timer: template?.timer ?? null,
+    charge: sheet.charges.find((line) => line.step === step.key) ?? null,
+    cautions: sheet.cautions[template?.id ?? ''] ?? [],
+  };
+}
+
+function timersOf(events: readonly RunEvent[]): readonly TimerState[] {
+  const stopped = new Set(events.flatMap(({ body }) => (body.kind === 'timer-stopped' ? [body.timer] : [])));
+  return events.flatMap(({ body, happened }) => {
+    if (body.kind !== 'timer-set') return [];
+    const endsAt = new Date(Date.parse(happened.at) + body.minutes * 60_000).toISOString();
+    return [
+      {
+        id: body.timer,
+        step: body.step,
+        name: body.name,
+        startedAt: happened.at,
+        endsAt,
+        stopped: stopped.has(body.timer),
+      },
+    ];
+  });
+}
+
+/** Weighings of the product: masses read at the drying step or any repeat of it. */
+function weighingOf(plan: Plan, events: readonly RunEvent[]): ConstantMass {
+  const drying = new Set(
+    stepsOf(plan, events)
+      .filter((step) => step.template?.panel === 'dry')
+      .map((step) => step.key),
+  );
+  const weighings = events.flatMap(({ body, happened }) => {
+    if (body.kind !== 'read' || body.quantity !== 'mass' || !drying.has(body.step)) return [];
+    const read = readingValue(body.reading);
+    return read && read.unit === 'g' ? [{ at: happened.at, grams: read.value }] : [];
+  });
+  return constantMass(weighings, plan.bench.balanceG);
+}
+
+function yieldAccount(plan: Plan, sheet: Sheet, weighing: ConstantMass): YieldAccount | null {
+  const route = routeById(plan.routeId);
+  if (route?.makes.kind !== 'crystals' || weighing.grams === null || !sheet.theory || sheet.theory.value <= 0)
+    return null;
+  const solid = substanceById(route.makes.substanceId)!;
+  const spread = weighing.constant ? 0 : weighing.grams * 0.01;
+  const mass = productMass(
+    weighing.grams,
+    Math.hypot(weighingSd(plan.bench.balanceG), spread),
+    `${solid.name}, weighed`,
+  );
+  const line = sheet.charges.find((each) => each.limiting);
+  const pct = line && strengthPct(line);
+  return yieldOf(
+    mass,
+    sheet.theory,
+    solid,
+    line && pct !== undefined ? { name: line.name, pct } : null,
+    weighing.constant,
+  );
+}
+
+/** Mass % of a charge's product, from its own working. */
+function strengthPct(line: ChargeLine): number | undefined {
+  const { origin } = line.amount;
+  return origin.by === 'formula' ? origin.inputs.w?.value : undefined;
+}

@@ -1,0 +1,103 @@
+import { type Route, routeById, type StepTemplate } from '#core/route';
+import { applyCorrections, type EventBody, type RunEvent } from './event.ts';
+import type { Plan } from './plan.ts';
+
+export type StepStatus = 'waiting' | 'ready' | 'running' | 'done' | 'skipped';
+
+/** A step of this run: from the route, or put in at the bench. */
+export interface RunStep {
+  readonly key: string;
+  readonly template: StepTemplate | null;
+  readonly inserted: Extract<EventBody, { kind: 'step-inserted' }> | null;
+  readonly needs: readonly string[];
+  readonly status: StepStatus;
+  readonly startedAt: string | null;
+  readonly finishedAt: string | null;
+  readonly skippedFor: string | null;
+}
+
+type Draft = { -readonly [K in keyof RunStep]: RunStep[K] };
+
+/** The steps of a run in their order, with what the events made of them. */
+export function stepsOf(plan: Plan, events: readonly RunEvent[]): readonly RunStep[] {
+  const route = routeById(plan.routeId);
+  if (!route) return [];
+  const steps = templateSteps(route);
+  for (const { body, happened } of applyCorrections(events)) apply(steps, body, happened.at);
+  const over = new Set(
+    steps.filter((step) => step.status === 'done' || step.status === 'skipped').map((step) => step.key),
+  );
+  for (const step of steps) {
+    if (step.status === 'waiting' && step.needs.every((key) => over.has(key))) step.status = 'ready';
+  }
+  return steps;
+}
+
+function templateSteps(route: Route): Draft[] {
+  return route.steps.map((template, i) => ({
+    key: template.id,
+    template,
+    inserted: null,
+    needs: template.after.length > 0 ? template.after : route.steps.slice(Math.max(0, i - 1), i).map((each) => each.id),
+    status: 'waiting',
+    startedAt: null,
+    finishedAt: null,
+    skippedFor: null,
+  }));
+}
+
+function apply(steps: Draft[], body: EventBody, at: string): void {
+  if (body.kind === 'step-inserted') insert(steps, body);
+  if (!('step' in body)) return;
+  const step = steps.find((each) => each.key === body.step);
+  if (!step) return;
+  switch (body.kind) {
+    case 'started':
+      step.status = 'running';
+      step.startedAt ??= at;
+      break;
+    case 'finished':
+      step.status = 'done';
+      step.startedAt ??= at;
+      step.finishedAt = at;
+      break;
+    case 'step-skipped':
+      step.status = 'skipped';
+      step.finishedAt = at;
+      step.skippedFor = body.reason;
+      break;
+    case 'reopened':
+      step.status = 'running';
+      step.finishedAt = null;
+      step.skippedFor = null;
+      break;
+    default:
+      // Anything entered at a step that waits has begun it.
+      if (step.status === 'waiting' && body.kind !== 'step-inserted') {
+        step.status = 'running';
+        step.startedAt ??= at;
+      }
+  }
+}
+
+/** Between its neighbour and the next, or beside its neighbour with the same prerequisites. */
+function insert(steps: Draft[], body: Extract<EventBody, { kind: 'step-inserted' }>): void {
+  if (steps.some((each) => each.key === body.step)) return;
+  const at = steps.findIndex((each) => each.key === body.after);
+  const neighbour = steps[at];
+  const template = body.repeats === null ? null : (steps.find((each) => each.key === body.repeats)?.template ?? null);
+  const step: Draft = {
+    key: body.step,
+    template,
+    inserted: body,
+    needs: body.beside ? (neighbour?.needs ?? []) : neighbour ? [neighbour.key] : [],
+    status: 'waiting',
+    startedAt: null,
+    finishedAt: null,
+    skippedFor: null,
+  };
+  if (!body.beside && neighbour) {
+    for (const each of steps) each.needs = each.needs.map((key) => (key === neighbour.key ? step.key : key));
+  }
+  steps.splice(at < 0 ? steps.length : at + 1, 0, step);
+}

@@ -1,0 +1,97 @@
+import { coldFigure, crystallise } from '#core/dish';
+import { datum, derive, type Figure } from '#core/figure';
+import { ok, type Result } from '#core/problem';
+import { molarMassFigure, substanceById } from '#core/substance';
+import { liquidVolume } from '#core/vessel';
+import { type Context, controlFigure } from './context.ts';
+import type { Walker } from './walker.ts';
+
+/** g of the anhydrous product in solution. */
+function dissolvedProduct(walker: Walker): Figure | undefined {
+  const { context, so } = walker;
+  if (context.route.makes.kind !== 'crystals') return undefined;
+  const { anhydrousId } = context.route.makes;
+  const n = so.contents.amounts[anhydrousId];
+  const anhydrous = substanceById(anhydrousId)!;
+  const M = molarMassFigure(anhydrous.formula);
+  return (
+    n && derive({ symbol: 'A', name: `${anhydrous.name} dissolved`, unit: 'g' }, 'n × M', { n, M }, (x) => x.n * x.M)
+  );
+}
+
+export function boilStep(walker: Walker, controlId: string): void {
+  const { context, so } = walker;
+  const A = dissolvedProduct(walker);
+  if (!A) return;
+  const set = controlFigure(context, controlId);
+  const before = so.contents.waterG;
+  const left = derive(
+    { symbol: 'W', name: 'water left after boiling down', unit: 'g' },
+    'min(W₀; 100 × A ÷ set)',
+    { 'W₀': before, A, set },
+    (x) => Math.min(x['W₀'], (100 * x.A) / x.set),
+  );
+  const awayG = derive(
+    { symbol: 'away', name: 'water to boil away', unit: 'g' },
+    'W₀ − W',
+    { 'W₀': before, W: left },
+    (x) => x['W₀'] - x.W,
+  );
+  so.contents = { ...so.contents, waterG: left };
+  so.boil = { volumeMl: liquidVolume(so.contents), awayG };
+}
+
+export function evaporateStep(walker: Walker, controlId: string): void {
+  const { context, so } = walker;
+  const set = controlFigure(context, controlId);
+  // The water at this end is read off a dish by eye: 5 % is as near as that goes.
+  const eye = {
+    ...set,
+    doubts: { dish: { name: 'how far the dish has evaporated', effect: set.value >= 100 ? 0 : 2.5 } },
+  };
+  const waterG = derive(
+    { symbol: 'W', name: 'water left in the dish', unit: 'g' },
+    'W₀ × set ÷ 100',
+    { 'W₀': so.contents.waterG, set: eye },
+    (x) => (x['W₀'] * x.set) / 100,
+  );
+  so.contents = { ...so.contents, waterG };
+  so.dishMl = liquidVolume(so.contents);
+}
+
+export function crystalStep(walker: Walker, controlId: string): Result<true> {
+  const { context, so } = walker;
+  const A = dissolvedProduct(walker);
+  if (!A || context.route.makes.kind !== 'crystals') return ok(true);
+  const anhydrous = substanceById(context.route.makes.anhydrousId)!;
+  const solid = substanceById(context.route.makes.substanceId)!;
+  const cold = coldFigure(context.plan.controls[controlId] ?? 5);
+  const grown = crystallise(anhydrous, solid, { dissolved: A, water: so.contents.waterG }, cold);
+  if (!grown.ok) return grown;
+  so.crystals = grown.value.crystals;
+  so.solubility = grown.value.solubility;
+  so.liquorMl = Math.max(0, liquidVolume(so.contents) - grown.value.crystals.value * 0.55);
+  return ok(true);
+}
+
+export function collectStep(walker: Walker): void {
+  const { context, so } = walker;
+  const { handling } = context.route;
+  if (!so.crystals || !handling) return;
+  const loss = datum(
+    { symbol: 'loss', name: 'left in paper, vessel and rinse', unit: '%' },
+    { value: handling.lossPct, doubts: { handling: { name: 'losses in filtering', effect: handling.sdPct } } },
+    { source: 'estimate for a careful hand, to be replaced by your own weighings', grade: 'C' },
+  );
+  so.product = derive(
+    { symbol: 'm(product)', name: productName(context), unit: 'g' },
+    'm × (100 − loss) ÷ 100',
+    { m: so.crystals, loss },
+    (x) => (x.m * (100 - x.loss)) / 100,
+  );
+}
+
+export function productName(context: Context): string {
+  const { makes } = context.route;
+  return makes.kind === 'crystals' ? (substanceById(makes.substanceId)?.name ?? makes.substanceId) : 'solution';
+}

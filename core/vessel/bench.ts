@@ -1,0 +1,73 @@
+export interface OwnVessel {
+  readonly name: string;
+  readonly capacityMl: number;
+  /** Inside diameter and height, mm, for drawing to scale. */
+  readonly diameterMm: number;
+  readonly heightMm: number;
+}
+
+/** The person's place and gear: everything a sheet needs to know about where it is carried out. */
+export interface Bench {
+  readonly place: string;
+  readonly tempC: number;
+  readonly pressureHPa: number;
+  /** Smallest step the balance shows, g. */
+  readonly balanceG: number;
+  readonly cylindersMl: readonly number[];
+  readonly vessels: readonly OwnVessel[];
+  /** Air space of the room, m³; used only for gas. */
+  readonly roomM3: number;
+  /** Water the hotplate takes off an open vessel, g per hour at a gentle simmer. */
+  readonly evaporationGPerH: number;
+}
+
+export const BenchDefaults: Bench = {
+  place: 'shed',
+  tempC: 20,
+  pressureHPa: 1013,
+  balanceG: 0.01,
+  cylindersMl: [10, 50, 100, 250],
+  vessels: [
+    { name: '100 mL beaker', capacityMl: 100, diameterMm: 47, heightMm: 70 },
+    { name: '250 mL beaker', capacityMl: 250, diameterMm: 66, heightMm: 92 },
+    { name: '400 mL beaker', capacityMl: 400, diameterMm: 76, heightMm: 108 },
+    { name: '600 mL beaker', capacityMl: 600, diameterMm: 86, heightMm: 123 },
+    { name: '1 L beaker', capacityMl: 1000, diameterMm: 101, heightMm: 145 },
+    { name: '2 L jar', capacityMl: 2000, diameterMm: 128, heightMm: 180 },
+    { name: '5 L bucket', capacityMl: 5000, diameterMm: 190, heightMm: 210 },
+  ],
+  roomM3: 20,
+  evaporationGPerH: 150,
+};
+
+export interface Cylinder {
+  /** One graduation of the cylinder that takes the last of it, mL: the resolution of the whole. */
+  readonly stepMl: number;
+  /** Standard uncertainty of the whole, mL: half a graduation for every filling. */
+  readonly sdMl: number;
+  /** “250 mL cylinder, then 100 mL”. */
+  readonly text: string;
+}
+
+/** How to measure a volume: full fillings of the largest cylinder, the rest with the smallest that takes it. */
+export function cylinderFor(volumeMl: number, cylindersMl: readonly number[]): Cylinder {
+  const sorted = [...cylindersMl].sort((a, b) => a - b);
+  const largest = sorted.at(-1) ?? 100;
+  const fulls = volumeMl > largest ? Math.floor(volumeMl / largest) : 0;
+  const rest = volumeMl - fulls * largest;
+  const last = sorted.find((each) => each >= rest) ?? largest;
+  const half = (capacityMl: number) => graduation(capacityMl) / 2;
+  const text = fulls === 0 ? `${last} mL cylinder` : `${fulls} × ${largest} mL, the rest with the ${last} mL cylinder`;
+  return { stepMl: graduation(last), sdMl: Math.hypot(half(last), half(largest) * Math.sqrt(fulls)), text };
+}
+
+/** Cylinders carry at most about 125 marks. */
+function graduation(capacityMl: number): number {
+  return [0.1, 0.2, 0.5, 1, 2, 5, 10, 20].find((step) => capacityMl / step <= 125) ?? 50;
+}
+
+/** A reading at an instrument's resolution. */
+export function roundTo(value: number, step: number): number {
+  const rounded = Math.round(value / step) * step;
+  return Number(rounded.toFixed(Math.max(0, -Math.floor(Math.log10(step) + 1e-9))));
+}
