@@ -6,6 +6,7 @@ export { type ClockItem, clockOf } from './clock.ts';
 export type { EventBody, Happened, Reading, RunEvent } from './event.ts';
 export { exactReading, readingText, readingValue } from './event.ts';
 export { checkPlan, type Plan, type PlanBottle, startPlan } from './plan.ts';
+export { durationText } from './gauge.ts';
 export { type ChargeLine, type Gauge, type Sheet, type StepHeat, sheetOf } from './sheet.ts';
 export { type LogLine, type RunState, runState, type StepState, type StepStatus, type TimerState } from './state.ts';
 export { fillTemplate, type TextPart } from './template.ts';

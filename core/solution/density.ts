@@ -122,8 +122,16 @@ function unwrapInterpolated(table: DensityTable, wtPct: number, tempC: number): 
   );
 }
 
+// Each series with water as its row at 0 %, put together once: sheets ask for densities thousands of times.
+const WITH_WATER = new Map<DensitySeries, readonly (readonly [number, number])[]>();
+
 function atSeries(series: DensitySeries, wtPct: number): number {
-  return cubic([[0, waterDensityAt(series.tempC)], ...series.points], wtPct);
+  let nodes = WITH_WATER.get(series);
+  if (!nodes) {
+    nodes = [[0, waterDensityAt(series.tempC)], ...series.points];
+    WITH_WATER.set(series, nodes);
+  }
+  return cubic(nodes, wtPct);
 }
 
 function topPct(series: DensitySeries): number {
@@ -148,10 +156,11 @@ function cubic(nodes: readonly (readonly [number, number])[], x: number): number
 
 function lagrange(nodes: readonly (readonly [number, number])[], x: number): number {
   let sum = 0;
-  for (const [i, [xi, yi]] of nodes.entries()) {
-    let weight = 1;
-    for (const [j, [xj]] of nodes.entries()) if (j !== i) weight *= (x - xj) / (xi - xj);
-    sum += weight * yi;
+  for (let i = 0; i < nodes.length; i++) {
+    const [xi, yi] = nodes[i]!;
+    let weight = yi;
+    for (let j = 0; j < nodes.length; j++) if (j !== i) weight *= (x - nodes[j]![0]) / (xi - nodes[j]![0]);
+    sum += weight;
   }
   return sum;
 }

@@ -1,6 +1,6 @@
 import { derive, type Figure, given } from '#core/figure';
 import { fail, ok, type Result } from '#core/problem';
-import { densityFigure, hasDensity, massFractionFigure, strengthsOf } from '#core/solution';
+import { densityFigure, hasDensity, massFractionFigure } from '#core/solution';
 import { molarMassFigure, type Substance, substanceById } from '#core/substance';
 import { doubtful } from '#core/units';
 import type { BottleCard } from './bottle.ts';
@@ -14,7 +14,6 @@ export interface Content {
   /** g/mL; undefined for solids and liquids without a table. */
   readonly density: Figure | undefined;
   readonly dissolved: boolean;
-  readonly strengths: readonly Figure[];
   readonly sizeG: Figure | undefined;
   readonly leftG: Figure | undefined;
   readonly leftMol: Figure | undefined;
@@ -53,7 +52,6 @@ export function contentOf(bottleId: string, card: BottleCard, usedG: number, tem
     w,
     density,
     dissolved,
-    strengths: strengthsOf(w, substance, tempC, dissolved),
     sizeG,
     leftG,
     leftMol,

@@ -1,0 +1,43 @@
+import type { ClockItem, Plan, RunEvent, RunState } from '#core/run';
+import type { BottleState } from '#core/stock';
+import type { Bench } from '#core/vessel';
+
+/** What the server answers, by resource. */
+export interface BenchAnswer {
+  readonly version: number;
+  readonly bench: Bench;
+}
+
+export interface BatchSummary {
+  readonly id: string;
+  readonly number: number;
+  readonly title: string;
+  readonly routeId: string;
+  readonly status: RunState['status'];
+  readonly createdAt: string;
+  readonly startedAt: string | null;
+  readonly finishedAt: string | null;
+  /** Percent and its 95 % band; null for solutions and unfinished ones. */
+  readonly yieldPct: { readonly value: number; readonly band: number } | null;
+  /** What was got: “58.2 g” or “1500 mL, 2.00 mol/L”. */
+  readonly got: string;
+  readonly bottles: readonly string[];
+  readonly lesson: string;
+  readonly version: number;
+}
+
+export interface BatchAnswer {
+  readonly id: string;
+  readonly number: number;
+  readonly version: number;
+  readonly createdAt: string;
+  readonly plan: Plan;
+  readonly events: readonly RunEvent[];
+}
+
+export interface ClockAnswer {
+  readonly now: string;
+  readonly items: readonly (ClockItem & { readonly number: number })[];
+}
+
+export type BottleAnswer = BottleState;

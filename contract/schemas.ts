@@ -1,0 +1,223 @@
+import { array, boolean, lazy, mixed, number, object, type Schema, string } from 'yup';
+import type { Plan, Reading, RunEvent } from '#core/run';
+import { strengthUnits, type Strength } from '#core/solution';
+import { type BottleCard, containers, groups } from '#core/stock';
+import type { Bench } from '#core/vessel';
+
+// Everything that crosses the boundary, as Yup schemas. Numbers are finite, texts are bounded, unknown keys are refused.
+
+const finite = () =>
+  number()
+    .test('finite', ({ path }) => `${path} is a finite number`, (value) => value === undefined || value === null || Number.isFinite(value))
+    .typeError(({ path }) => `${path} is a number`);
+const text = (most: number) => string().max(most, ({ path, max }) => `${path} has at most ${max} signs`);
+const shape = <T extends object>(fields: Parameters<typeof object>[0]) => object(fields).noUnknown(true, ({ path, unknown }) => `${path || 'the body'} has an unknown key: ${unknown}`).required() as unknown as Schema<T>;
+
+/** A client-made id: a readable prefix and enough randomness never to meet another. */
+export const idOf = (prefix: string) =>
+  string()
+    .matches(new RegExp(`^${prefix}_[A-Za-z0-9_-]{6,40}$`), ({ path }) => `${path} looks like ${prefix}_ and 6 to 40 letters or digits`)
+    .required();
+
+const instant = () =>
+  string()
+    .matches(/^\d{4}-\d{2}-\d{2}T\d{2}:\d{2}(:\d{2}(\.\d{1,6})?)?(Z|[+-]\d{2}:\d{2})$/, ({ path }) => `${path} is an instant such as 2026-03-14T09:30:00Z`)
+    .test('real', ({ path }) => `${path} is not a real date`, (value) => value === undefined || !Number.isNaN(Date.parse(value)))
+    .required();
+const day = () =>
+  string()
+    .matches(/^\d{4}-\d{2}-\d{2}$/, ({ path }) => `${path} is a day such as 2026-03-14`)
+    .test('real', ({ path }) => `${path} is not a real day`, (value) => value === undefined || !Number.isNaN(Date.parse(value)))
+    .required();
+
+const strength = object({
+  value: finite().required(),
+  unit: string().oneOf(Object.keys(strengthUnits) as (keyof typeof strengthUnits)[]).required(),
+}).noUnknown();
+
+export const cardSchema = shape<BottleCard>({
+  name: text(120).required(),
+  substanceId: text(80).required(),
+  strength: strength.nullable().defined() as Schema<Strength | null>,
+  strengthBand: finite().moreThan(0).max(1e6).nullable().defined(),
+  assayed: boolean().required(),
+  size: object({ value: finite().moreThan(0).max(1e6).required(), unit: string().oneOf(['g', 'mL']).required() }).noUnknown().nullable().defined(),
+  price: finite().min(0).max(1e7).nullable().defined(),
+  container: string().oneOf([...containers]).required(),
+  group: string().oneOf([...groups]).required(),
+  since: day(),
+  labelText: text(300).defined(),
+  fromBatch: text(60).nullable().defined(),
+  note: text(2000).defined(),
+});
+
+const bottleBodies: Readonly<Record<string, Schema>> = {
+  corrected: shape({ kind: string().required(), card: cardSchema }),
+  used: shape({ kind: string().required(), grams: finite().moreThan(0).max(1e6).required(), forBatch: text(60).nullable().defined(), why: text(300).defined() }),
+  archived: shape({ kind: string().required(), why: text(300).defined() }),
+  restored: shape({ kind: string().required() }),
+  undone: shape({ kind: string().required(), of: text(80).required() }),
+};
+
+export const newBottleSchema = shape<{ id: string; eventId: string; card: BottleCard }>({ id: idOf('bottle'), eventId: idOf('ev'), card: cardSchema });
+
+export const bottleEventSchema = shape({
+  id: idOf('ev'),
+  happenedAt: instant(),
+  /** The version an edit was based on; a stale one is refused. */
+  basedOn: finite().integer().min(1).optional(),
+  body: byKind(bottleBodies),
+});
+
+const readingKinds: Readonly<Record<string, Schema>> = {
+  exact: shape({ is: string().required(), value: finite().required(), unit: text(20).defined() }),
+  band: shape({
+    is: string().required(),
+    low: finite().required(),
+    high: finite().required().when('low', ([low], schema) => schema.min(Number(low), ({ path }) => `${path} is not below the low end`)),
+    unit: text(20).defined(),
+  }),
+  over: shape({ is: string().required(), value: finite().required(), unit: text(20).defined() }),
+  under: shape({ is: string().required(), value: finite().required(), unit: text(20).defined() }),
+  word: shape({ is: string().required(), text: text(200).required() }),
+};
+
+const reading = lazy((value: unknown) => pick(readingKinds, value, 'is')) as unknown as Schema<Reading>;
+const amount = lazy((value: unknown) =>
+  (pick(readingKinds, value, 'is') as Schema).test('not-negative', ({ path }) => `${path} is 0 or more`, (each) => !hasNegative(each)),
+) as unknown as Schema<Reading>;
+
+const step = () => text(60).required();
+const eventBodies: Readonly<Record<string, Schema>> = {
+  started: shape({ kind: string(), step: step() }),
+  charged: shape({ kind: string(), step: step(), role: text(40).nullable().defined(), bottleId: text(60).nullable().defined(), reading: amount, reason: text(500).defined() }),
+  read: shape({
+    kind: string(),
+    step: step(),
+    quantity: string().oneOf(['temperature', 'pH', 'mass', 'volume', 'time', 'current', 'sight']).required(),
+    reading,
+    place: text(60).defined(),
+  }),
+  noted: shape({ kind: string(), step: step(), text: text(4000).required() }),
+  photographed: shape({ kind: string(), step: step(), attachmentId: idOf('att'), caption: text(300).defined() }),
+  'timer-set': shape({ kind: string(), step: step(), timer: idOf('timer'), name: text(80).required(), minutes: finite().moreThan(0).max(525_600).required() }),
+  'timer-stopped': shape({ kind: string(), timer: idOf('timer') }),
+  withdrawn: shape({ kind: string(), step: step(), reading: amount, purpose: text(300).defined(), returned: boolean().required() }),
+  'step-inserted': shape({
+    kind: string(),
+    step: idOf('step'),
+    after: step(),
+    beside: boolean().required(),
+    repeats: text(60).nullable().defined(),
+    title: text(120).required(),
+    why: text(500).defined(),
+    leave: shape({ alone: boolean().required(), lookEveryMin: finite().moreThan(0).max(525_600).nullable().defined() }),
+  }),
+  'step-skipped': shape({ kind: string(), step: step(), reason: text(500).required() }),
+  finished: shape({ kind: string(), step: step() }),
+  reopened: shape({ kind: string(), step: step() }),
+  acknowledged: shape({ kind: string(), caution: text(60).required() }),
+  abandoned: shape({ kind: string(), reason: text(500).required() }),
+  bottled: shape({ kind: string(), bottleId: idOf('bottle') }),
+};
+
+const correctedBody = shape({
+  kind: string(),
+  of: idOf('ev'),
+  body: lazy((value: unknown) => (value === null ? mixed().nullable() : pick(eventBodies, value, 'kind'))),
+  reason: text(500).defined(),
+});
+
+export const runEventSchema = shape<Omit<RunEvent, 'writtenAt'>>({
+  id: idOf('ev'),
+  happened: shape({ at: instant(), giveOrTakeMin: finite().min(0).max(525_600).required() }),
+  body: byKind({ ...eventBodies, corrected: correctedBody }),
+});
+
+export const runEventsSchema = shape<{ events: Omit<RunEvent, 'writtenAt'>[] }>({
+  events: array().of(runEventSchema).min(1).max(500).required(),
+});
+
+/** A whole event as the compute door takes it, with when it was written. */
+const storedEvent = shape<RunEvent>({
+  id: text(80).required(),
+  happened: shape({ at: instant(), giveOrTakeMin: finite().min(0).max(525_600).required() }),
+  writtenAt: instant(),
+  body: byKind({ ...eventBodies, corrected: correctedBody }),
+});
+
+export const benchSchema = shape<Bench>({
+  place: text(60).required(),
+  tempC: finite().min(0).max(45).required(),
+  pressureHPa: finite().min(600).max(1100).required(),
+  balanceG: finite().moreThan(0).max(100).required(),
+  cylindersMl: array().of(finite().moreThan(0).max(10_000).required()).min(1).max(20).required(),
+  vessels: array()
+    .of(
+      shape({
+        name: text(60).required(),
+        capacityMl: finite().moreThan(0).max(100_000).required(),
+        diameterMm: finite().moreThan(0).max(2000).required(),
+        heightMm: finite().moreThan(0).max(2000).required(),
+      }),
+    )
+    .min(1)
+    .max(60)
+    .required(),
+  roomM3: finite().moreThan(0).max(100_000).required(),
+  evaporationGPerH: finite().moreThan(0).max(100_000).required(),
+});
+
+const record = (each: Schema, most: number) =>
+  lazy((value: unknown) => {
+    const keys = typeof value === 'object' && value !== null ? Object.keys(value).slice(0, most + 1) : [];
+    if (keys.length > most) return mixed().test('few', `at most ${most} entries`, () => false);
+    return shape(Object.fromEntries(keys.map((key) => [key, each])));
+  });
+
+export const planSchema = shape<Plan>({
+  routeId: text(80).required(),
+  target: shape({
+    substanceId: text(80).required(),
+    amount: shape({ value: finite().required(), unit: string().oneOf(['g', 'mL']).required() }),
+    strength: strength.nullable().defined(),
+    fromRole: text(40).nullable().defined(),
+  }),
+  bottles: record(text(60).nullable().defined(), 20) as unknown as Schema,
+  stock: record(shape({ card: cardSchema, usedG: finite().min(0).max(1e7).required() }), 20) as unknown as Schema,
+  controls: record(finite().required(), 30) as unknown as Schema,
+  bench: benchSchema,
+});
+
+export const newBatchSchema = shape<{ id: string; plan: Plan }>({ id: idOf('batch'), plan: planSchema });
+export const planChangeSchema = shape<{ basedOn: number; plan: Plan }>({ basedOn: finite().integer().min(1).required(), plan: planSchema });
+export const benchChangeSchema = shape<{ basedOn: number; bench: Bench }>({ basedOn: finite().integer().min(0).required(), bench: benchSchema });
+
+const shelfBottle = shape({ id: text(60).required(), card: cardSchema, usedG: finite().min(0).required(), archived: boolean().required() });
+const tempC = () => finite().min(0).max(45).required();
+
+/** Inputs of the compute door, by verb. */
+export const computeInputs = {
+  label: shape({ text: text(2000).defined(), today: day(), tempC: tempC() }),
+  bottle: shape({ id: text(60).required(), card: cardSchema, usedG: finite().min(0).required(), tempC: tempC() }),
+  shelf: shape({ bottles: array().of(shelfBottle).max(5000).required(), tempC: tempC() }),
+  wish: shape({ text: text(2000).defined(), shelf: array().of(shelfBottle).max(5000).required(), bench: benchSchema }),
+  sheet: shape({ plan: planSchema }),
+  run: shape({ plan: planSchema, events: array().of(storedEvent).max(50_000).required() }),
+} as const;
+
+function byKind(bodies: Readonly<Record<string, Schema>>): Schema {
+  return lazy((value: unknown) => pick(bodies, value, 'kind')) as unknown as Schema;
+}
+
+/** The schema that a tagged value chooses by its tag; a refusal that names the tags when it chooses none. */
+function pick(schemas: Readonly<Record<string, Schema>>, value: unknown, tag: string) {
+  const given = typeof value === 'object' && value !== null ? (value as Record<string, unknown>)[tag] : undefined;
+  const found = typeof given === 'string' && Object.hasOwn(schemas, given) ? schemas[given] : undefined;
+  return found ?? mixed().test('tag', ({ path }) => `${path}.${tag} is one of ${Object.keys(schemas).join(', ')}`, () => false);
+}
+
+function hasNegative(value: unknown): boolean {
+  if (typeof value !== 'object' || value === null) return false;
+  return ['value', 'low', 'high'].some((key) => Number((value as Record<string, unknown>)[key] ?? 0) < 0);
+}

@@ -1,0 +1,119 @@
+import type { Figure } from '#core/figure';
+import { ok, type Problem, type Result } from '#core/problem';
+import { parseTarget, type Route, routesFor, type ShelfBottle, targetText } from '#core/route';
+import { durationText, type Plan, type RunEvent, type RunState, runState, type Sheet, sheetOf, startPlan } from '#core/run';
+import { strengthsOf } from '#core/solution';
+import { type BottleCard, type Content, contentOf, type LabelReading, parseLabel } from '#core/stock';
+import { formulaText } from '#core/substance';
+import type { Bench } from '#core/vessel';
+
+// What the compute door can do, without its schemas: the worker runs these on values that are already typed.
+
+export interface BottleView {
+  readonly content: Content;
+  readonly strengths: readonly Figure[];
+  readonly formula: string;
+}
+
+/** What a drawn bottle shows. */
+export interface BottleFace {
+  readonly id: string;
+  readonly formula: string;
+  readonly strength: Figure | null;
+  readonly level: number | null;
+  readonly left: Figure | null;
+  readonly moles: Figure | null;
+  readonly problem: Problem | null;
+}
+
+export interface LabelAnswer {
+  readonly reading: LabelReading;
+  /** The bottle it would make, when nothing is missing. */
+  readonly view: BottleView | null;
+}
+
+export interface WishChoice {
+  readonly plan: Plan;
+  readonly title: string;
+  readonly summary: string;
+  readonly missing: readonly string[];
+  /** The comparison row; null while something is missing. */
+  readonly row: { readonly cost: Figure | null; readonly handsOnH: number; readonly wait: string; readonly yieldPct: Figure | null; readonly watch: string } | null;
+}
+
+export interface WishAnswer {
+  readonly problems: readonly Problem[];
+  readonly text: string;
+  readonly choices: readonly WishChoice[];
+}
+
+function viewOf(id: string, card: BottleCard, usedG: number, tempC: number): Result<BottleView> {
+  const content = contentOf(id, card, usedG, tempC);
+  if (!content.ok) return content;
+  const { w, substance, dissolved } = content.value;
+  return ok({ content: content.value, strengths: strengthsOf(w, substance, tempC, dissolved), formula: formulaText(substance.formula) });
+}
+
+function label({ text, today, tempC }: { text: string; today: string; tempC: number }): Result<LabelAnswer> {
+  const reading = parseLabel(text, today, tempC);
+  const view = reading.card && reading.problems.length === 0 ? viewOf('label', reading.card, 0, tempC) : undefined;
+  if (view && !view.ok) return ok({ reading: { ...reading, problems: [view.problem] }, view: null });
+  return ok({ reading, view: view?.value ?? null });
+}
+
+function face(bottle: ShelfBottle, tempC: number): BottleFace {
+  const content = contentOf(bottle.id, bottle.card, bottle.usedG, tempC);
+  const nothing = { strength: null, level: null, left: null, moles: null };
+  if (!content.ok) return { id: bottle.id, formula: '', ...nothing, problem: content.problem };
+  const { w, substance, level, leftG, leftMol } = content.value;
+  return {
+    id: bottle.id,
+    formula: formulaText(substance.formula),
+    strength: w,
+    level: level ?? null,
+    left: leftG ?? null,
+    moles: leftMol ?? null,
+    problem: null,
+  };
+}
+
+function wish({ text, shelf, bench }: { text: string; shelf: readonly ShelfBottle[]; bench: Bench }): Result<WishAnswer> {
+  const reading = parseTarget(text, bench.tempC);
+  const empty = { text: '', choices: [] };
+  const { substanceId, amount, strength, fromSubstanceId } = reading;
+  if (reading.problems.length > 0 || !substanceId || !amount) return ok({ problems: reading.problems, ...empty });
+  const routes = routesFor(substanceId, shelf);
+  if (!routes.ok) return ok({ problems: [routes.problem], ...empty });
+  const choices = routes.value.map(({ route, bottles, missing }) => {
+    const fromRole = fromSubstanceId === null ? null : (route.roles.find((role) => role.accepts.includes(fromSubstanceId))?.id ?? null);
+    const plan = startPlan(route, { substanceId, amount, strength, fromRole }, bottles, shelf, bench);
+    const sheet = missing.length === 0 ? sheetOf(plan) : undefined;
+    const problems = sheet && !sheet.ok ? [sheet.problem.message] : [];
+    return {
+      plan,
+      title: route.title,
+      summary: route.summary,
+      missing: [...missing, ...problems],
+      row: sheet?.ok ? rowOf(sheet.value, route) : null,
+    };
+  });
+  return ok({ problems: [], text: targetText({ substanceId, amount, strength }), choices });
+}
+
+function rowOf(sheet: Sheet, route: Route): NonNullable<WishChoice['row']> {
+  const watch = sheet.gas ? `${sheet.gas.name}, ${Number(sheet.gas.volume.value.toPrecision(2))} L` : (route.steps.find((step) => step.cautions.includes('corrosive')) ? 'corrosive' : 'nothing unusual');
+  return { cost: sheet.cost, handsOnH: sheet.hours.handsOn, wait: durationText(sheet.hours.wait), yieldPct: sheet.yieldPct, watch };
+}
+
+export const verbs = {
+  label,
+  bottle: ({ id, card, usedG, tempC }: { id: string; card: BottleCard; usedG: number; tempC: number }): Result<BottleView> => viewOf(id, card, usedG, tempC),
+  shelf: ({ bottles, tempC }: { bottles: readonly ShelfBottle[]; tempC: number }): Result<readonly BottleFace[]> => ok(bottles.map((each) => face(each, tempC))),
+  wish,
+  sheet: ({ plan }: { plan: Plan }): Result<Sheet> => sheetOf(plan),
+  run: ({ plan, events }: { plan: Plan; events: readonly RunEvent[] }): Result<RunState> => runState(plan, events),
+} as const;
+
+export type Verb = keyof typeof verbs;
+export type VerbInput<V extends Verb> = Parameters<(typeof verbs)[V]>[0];
+export type VerbOutput<V extends Verb> = Extract<ReturnType<(typeof verbs)[V]>, { ok: true }>['value'];

@@ -1,0 +1,8 @@
+// npm start: the person's own notebook, at first empty.
+import { build } from './lib/build.mjs';
+import { install } from './lib/install.mjs';
+import { stay } from './lib/run.mjs';
+
+install();
+build();
+stay(process.execPath, ['dist/server/main.js']);

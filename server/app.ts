@@ -1,0 +1,77 @@
+import { existsSync } from 'node:fs';
+import { join } from 'node:path';
+import express, { type Express } from 'express';
+import staticGzip from 'express-static-gzip';
+import type { Logger } from 'pino';
+import { pinoHttp } from 'pino-http';
+import { attachmentRoutes } from './attachment/routes.ts';
+import { clockRoutes } from './batch/clock.ts';
+import { batchRoutes } from './batch/routes.ts';
+import { batchStore } from './batch/store.ts';
+import { benchRoutes } from './bench/routes.ts';
+import { computeRoutes } from './compute/routes.ts';
+import type { Db } from './db/open.ts';
+import { headers, jsonBodies, ownHostOnly } from './http/guard.ts';
+import { notFound, onError } from './http/problem.ts';
+import { stockRoutes } from './stock/routes.ts';
+import { stockStore } from './stock/store.ts';
+
+export interface AppDeps {
+  readonly db: Db;
+  /** Where attachments are kept. */
+  readonly home: string;
+  readonly log: Logger;
+  /** The built interface; left out in tests of the API. */
+  readonly webDir?: string;
+  /** An ISO instant. */
+  readonly now?: () => string;
+}
+
+/** The whole server, listening nowhere yet. */
+export function createApp({ db, home, log, webDir, now = () => new Date().toISOString() }: AppDeps): Express {
+  const app = express();
+  app.disable('x-powered-by');
+  app.use(pinoHttp({ logger: log, quietReqLogger: true, customSuccessMessage: () => 'served', autoLogging: log.level === 'debug' }));
+  app.use(headers, ownHostOnly);
+
+  const stock = stockStore(db);
+  const batches = batchStore(db, stock);
+  app.use('/api/attachments', attachmentRoutes(db, home, now));
+  app.use('/api', jsonBodies, express.json({ limit: '4mb', type: 'application/json' }), (_req, res, next) => {
+    res.set('Cache-Control', 'no-store');
+    next();
+  });
+  app.get('/api/health', (_req, res) => {
+    res.json({ ok: true });
+  });
+  app.use('/api/bottles', stockRoutes(stock, now));
+  app.use('/api/batches', batchRoutes(batches, now));
+  app.use('/api/clock', clockRoutes(batches, now));
+  app.use('/api/bench', benchRoutes(db));
+  app.use('/api/compute', computeRoutes());
+  app.use('/api', notFound);
+
+  if (webDir && existsSync(webDir)) serveInterface(app, webDir);
+  app.use(notFound);
+  app.use(onError(log));
+  return app;
+}
+
+/** Built files, ready compressed; every other path is the interface's own and gets its page. */
+function serveInterface(app: Express, webDir: string): void {
+  const files = staticGzip(webDir, {
+    enableBrotli: true,
+    orderPreference: ['br', 'gz'],
+    index: false,
+    serveStatic: {
+      setHeaders: (res, path) => {
+        res.setHeader('Cache-Control', path.includes('/assets/') ? 'public, max-age=31536000, immutable' : 'no-cache');
+      },
+    },
+  });
+  app.use(files);
+  app.get('/{*path}', (req, res, next) => {
+    if (!req.accepts('html') || req.path.startsWith('/assets/')) return next();
+    res.set('Cache-Control', 'no-cache').sendFile(join(webDir, 'index.html'));
+  });
+}

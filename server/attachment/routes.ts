@@ -1,0 +1,71 @@
+import { createHash } from 'node:crypto';
+import { existsSync, mkdirSync, renameSync, writeFileSync } from 'node:fs';
+import { join } from 'node:path';
+import express, { Router } from 'express';
+import { check } from '#contract/check';
+import { idOf } from '#contract/schemas';
+import { problem } from '#core/problem';
+import type { Db } from '../db/open.ts';
+import { sendProblem } from '../http/problem.ts';
+
+const TYPES: Readonly<Record<string, string>> = { 'image/jpeg': 'jpg', 'image/png': 'png', 'image/webp': 'webp' };
+const LIMIT = 12 * 1024 * 1024;
+
+interface Row {
+  id: string;
+  batch_id: string;
+  media_type: string;
+  sha256: string;
+}
+
+/** Photos: the bytes as a file in the notebook's home, their row in the notebook. Written to a side name first, so a kill leaves none half. */
+export function attachmentRoutes(db: Db, home: string, now: () => string): Router {
+  const folder = join(home, 'attachments');
+  const find = db.prepare<[string], Row>('SELECT * FROM attachment WHERE id = ?');
+  const insert = db.prepare('INSERT INTO attachment (id, batch_id, media_type, size, sha256, written_at) VALUES (?, ?, ?, ?, ?, ?)');
+  const batch = db.prepare<[string], { id: string }>('SELECT id FROM batch WHERE id = ?');
+  const router = Router();
+
+  router.put('/:id', express.raw({ type: Object.keys(TYPES), limit: LIMIT }), (req, res) => {
+    const { id } = req.params;
+    const named = check(idOf('att'), id);
+    const batchId = String(req.query.batch ?? '');
+    const type = (req.headers['content-type'] ?? '').split(';')[0]?.trim() ?? '';
+    if (!named.ok) return sendProblem(res, named.problem);
+    if (!TYPES[type]) return sendProblem(res, problem('bad-media-type', 'Photos are kept as JPEG, PNG or WebP.'));
+    if (!Buffer.isBuffer(req.body) || req.body.length === 0) return sendProblem(res, problem('missing-part', 'The photo is empty.'));
+    if (!looksLike(type, req.body)) return sendProblem(res, problem('bad-media-type', `The file says it is ${type} but does not begin like one.`));
+    if (!batch.get(batchId)) return sendProblem(res, problem('not-found', 'There is no such batch to keep the photo with.', { field: 'batch' }));
+    const sha256 = createHash('sha256').update(req.body).digest('hex');
+    const before = find.get(id);
+    if (before && before.sha256 !== sha256) return sendProblem(res, problem('id-taken', 'That id already names another photo.'));
+    if (!before) {
+      mkdirSync(folder, { recursive: true });
+      const path = fileOf(folder, id, type);
+      writeFileSync(`${path}.part`, req.body, { flush: true });
+      renameSync(`${path}.part`, path);
+      insert.run(id, batchId, type, req.body.length, sha256, now());
+    }
+    res.status(201).json({ id });
+  });
+
+  router.get('/:id', (req, res) => {
+    const row = find.get(req.params.id);
+    const path = row && fileOf(folder, row.id, row.media_type);
+    if (!row || !path || !existsSync(path)) return sendProblem(res, problem('not-found', 'There is no such photo.'));
+    res.type(row.media_type).set('Cache-Control', 'private, max-age=31536000, immutable').sendFile(path);
+  });
+
+  return router;
+}
+
+function fileOf(folder: string, id: string, type: string): string {
+  return join(folder, `${id}.${TYPES[type] ?? 'bin'}`);
+}
+
+/** First bytes of the three kinds: a renamed page or script is not kept as a photo. */
+function looksLike(type: string, bytes: Buffer): boolean {
+  if (type === 'image/jpeg') return bytes[0] === 0xff && bytes[1] === 0xd8;
+  if (type === 'image/png') return bytes.subarray(1, 4).toString('latin1') === 'PNG';
+  return bytes.subarray(8, 12).toString('latin1') === 'WEBP';
+}

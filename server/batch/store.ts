@@ -1,0 +1,158 @@
+import { fail, ok, type Result } from '#core/problem';
+import type { Plan, RunEvent } from '#core/run';
+import type { BatchAnswer, BatchSummary } from '#contract/api';
+import type { Db } from '../db/open.ts';
+import type { StockStore } from '../stock/store.ts';
+import { stockUseOf } from './stock-use.ts';
+import { SUMMARY_MODEL, summarise } from './summary.ts';
+
+interface BatchRow {
+  id: string;
+  number: number;
+  version: number;
+  created_at: string;
+  plan: string;
+}
+
+interface EventRow {
+  seq: number;
+  id: string;
+  batch_id: string;
+  happened_at: string;
+  give_or_take_min: number;
+  written_at: string;
+  body: string;
+}
+
+interface SummaryRow extends BatchRow {
+  last_seq: number;
+  upto_seq: number | null;
+  summary_version: number | null;
+  model: number | null;
+  summary: string | null;
+}
+
+export type BatchStore = ReturnType<typeof batchStore>;
+
+/** Batches: a plan that may be changed until the run begins, and events that are only added. */
+export function batchStore(db: Db, stock: StockStore) {
+  const insertBatch = db.prepare('INSERT INTO batch (id, number, version, created_at, plan) VALUES (?, (SELECT COALESCE(MAX(number), 0) + 1 FROM batch), 1, ?, ?)');
+  const updatePlan = db.prepare('UPDATE batch SET plan = ?, version = version + 1 WHERE id = ? AND version = ?');
+  const batchById = db.prepare<[string], BatchRow>('SELECT * FROM batch WHERE id = ?');
+  const insertEvent = db.prepare('INSERT INTO batch_event (id, batch_id, happened_at, give_or_take_min, written_at, body) VALUES (?, ?, ?, ?, ?, ?)');
+  const eventById = db.prepare<[string], EventRow>('SELECT * FROM batch_event WHERE id = ?');
+  const eventsOf = db.prepare<[string], EventRow>('SELECT * FROM batch_event WHERE batch_id = ? ORDER BY seq');
+  const countEvents = db.prepare<[string], { n: number }>('SELECT COUNT(*) AS n FROM batch_event WHERE batch_id = ?');
+  const summaries = db.prepare<[], SummaryRow>(`
+    SELECT b.*, COALESCE((SELECT MAX(seq) FROM batch_event e WHERE e.batch_id = b.id), 0) AS last_seq,
+      s.upto_seq, s.version AS summary_version, s.model, s.body AS summary
+    FROM batch b LEFT JOIN batch_summary s ON s.batch_id = b.id ORDER BY b.number DESC`);
+  const saveSummary = db.prepare(`
+    INSERT INTO batch_summary (batch_id, upto_seq, version, model, body) VALUES (?, ?, ?, ?, ?)
+    ON CONFLICT (batch_id) DO UPDATE SET upto_seq = excluded.upto_seq, version = excluded.version, model = excluded.model, body = excluded.body`);
+
+  function one(id: string): Result<BatchAnswer> {
+    const row = batchById.get(id);
+    if (!row) return fail('not-found', `There is no batch ${id.slice(0, 60)}.`);
+    const { number, version, created_at, plan } = row;
+    return ok({ id, number, version, createdAt: created_at, plan: JSON.parse(plan), events: eventsOf.all(id).map(toEvent) });
+  }
+
+  /** All batches, newest first; only those changed since their last summary are folded anew. */
+  function list(): readonly BatchSummary[] {
+    return summaries.all().map((row) => {
+      const fresh = row.summary !== null && row.upto_seq === row.last_seq && row.summary_version === row.version && row.model === SUMMARY_MODEL;
+      if (fresh) return JSON.parse(row.summary as string) as BatchSummary;
+      const summary = summarise({ ...toBatch(row), events: eventsOf.all(row.id).map(toEvent) });
+      saveSummary.run(row.id, row.last_seq, row.version, SUMMARY_MODEL, JSON.stringify(summary));
+      return summary;
+    });
+  }
+
+  const create = db.transaction((id: string, plan: Plan, at: string): Result<BatchAnswer> => {
+    const before = batchById.get(id);
+    if (before) {
+      return before.plan === JSON.stringify(plan) ? one(id) : fail('id-taken', `The id ${id} already names another batch.`);
+    }
+    insertBatch.run(id, at, JSON.stringify(plan));
+    return one(id);
+  });
+
+  const changePlan = db.transaction((id: string, plan: Plan, basedOn: number): Result<BatchAnswer> => {
+    const now = one(id);
+    if (!now.ok) return now;
+    if ((countEvents.get(id)?.n ?? 0) > 0) {
+      return fail('conflict', 'The run has begun, so its plan stands; what changes at the bench is entered there.');
+    }
+    if (updatePlan.run(JSON.stringify(plan), id, basedOn).changes === 0) {
+      return fail('conflict', 'This plan was changed elsewhere since you opened it. Look at it again, then repeat your change.');
+    }
+    return one(id);
+  });
+
+  /** All or nothing; events already there (a retry) are passed over. Charges are booked on their bottles in the same breath. */
+  const append = db.transaction((id: string, events: readonly RunEvent[]): Result<{ readonly written: number }> => {
+    const row = batchById.get(id);
+    if (!row) return fail('not-found', `There is no batch ${id.slice(0, 60)}.`);
+    let written = 0;
+    for (const event of events) {
+      const body = JSON.stringify(event.body);
+      const before = eventById.get(event.id);
+      if (before) {
+        if (before.batch_id === id && before.body === body) continue;
+        // A thrown refusal rolls the whole list back.
+        throw new Refusal(fail('id-taken', `The id ${event.id} already names another entry.`));
+      }
+      if (event.body.kind === 'corrected' && eventById.get(event.body.of)?.batch_id !== id) {
+        throw new Refusal(fail('not-found', 'The entry to correct is not one of this batch’s.', { field: 'body.of' }));
+      }
+      insertEvent.run(event.id, id, event.happened.at, event.happened.giveOrTakeMin, event.writtenAt, body);
+      written += 1;
+      for (const use of stockUseOf(id, JSON.parse(row.plan), event, (of) => toEventOrNone(eventById.get(of)))) {
+        const booked = stock.append(use.bottleId, use.event);
+        if (!booked.ok) throw new Refusal(booked);
+      }
+    }
+    return ok({ written });
+  });
+
+  return {
+    one,
+    list,
+    create,
+    changePlan,
+    append: (id: string, events: readonly RunEvent[]): Result<{ readonly written: number }> => {
+      try {
+        return append(id, events);
+      } catch (error) {
+        if (error instanceof Refusal) return error.result;
+        throw error;
+      }
+    },
+  };
+}
+
+class Refusal extends Error {
+  readonly result: Result<never>;
+  constructor(result: Result<never>) {
+    super('refused');
+    this.result = result;
+  }
+}
+
+function toBatch(row: BatchRow): Omit<BatchAnswer, 'events'> {
+  return { id: row.id, number: row.number, version: row.version, createdAt: row.created_at, plan: JSON.parse(row.plan) };
+}
+
+function toEvent(row: EventRow): RunEvent {
+  return {
+    id: row.id,
+    happened: { at: row.happened_at, giveOrTakeMin: row.give_or_take_min },
+    writtenAt: row.written_at,
+    body: JSON.parse(row.body),
+  };
+}
+
+function toEventOrNone(row: EventRow | undefined): RunEvent | undefined {
+  return row && toEvent(row);
+}

@@ -1,0 +1,36 @@
+import { sdOf } from '#core/figure';
+import { targetText } from '#core/route';
+import { type RunState, runState } from '#core/run';
+import { formatFigure, formatNumber } from '#core/units';
+import type { BatchAnswer, BatchSummary } from '#contract/api';
+
+/** Raise when a model change makes stored summaries stale: they are then folded anew. */
+export const SUMMARY_MODEL = 1;
+
+/** One line of the batch list, from plan and events. */
+export function summarise(batch: BatchAnswer): BatchSummary {
+  const { id, number, version, plan, createdAt } = batch;
+  const base = { id, number, version, createdAt, title: targetText(plan.target), routeId: plan.routeId };
+  const folded = runState(plan, batch.events);
+  if (!folded.ok) {
+    return { ...base, status: 'planned', startedAt: null, finishedAt: null, yieldPct: null, got: '', bottles: [], lesson: folded.problem.message };
+  }
+  const state = folded.value;
+  return {
+    ...base,
+    status: state.status,
+    startedAt: state.startedAt,
+    finishedAt: state.finishedAt,
+    yieldPct: state.yield && { value: state.yield.yieldPct.value, band: 2 * sdOf(state.yield.yieldPct) },
+    got: gotText(state),
+    bottles: state.bottles,
+    lesson: state.abandonedFor ?? '',
+  };
+}
+
+function gotText(state: RunState): string {
+  if (state.yield) return `${formatFigure(state.yield.mass.value, sdOf(state.yield.mass))} g`;
+  const { made } = state.sheet;
+  if (!made || state.status !== 'done') return '';
+  return `${formatNumber(made.volume.value, 4)} mL, ${formatFigure(made.strength.value, sdOf(made.strength))} mol/L`;
+}

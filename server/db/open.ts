@@ -1,0 +1,41 @@
+import { readdirSync, readFileSync } from 'node:fs';
+import { fileURLToPath } from 'node:url';
+import Database from 'better-sqlite3';
+
+export type Db = Database.Database;
+
+const MIGRATIONS = fileURLToPath(new URL('./migrations/', import.meta.url));
+
+/**
+ * Opens (or makes) a notebook and brings it to the newest schema. WAL with synchronous FULL: an acknowledged write has
+ * reached the disk, so neither a killed process nor a power cut loses it.
+ */
+export function openDb(file: string): Db {
+  const db = new Database(file);
+  db.pragma('journal_mode = WAL');
+  db.pragma('synchronous = FULL');
+  db.pragma('foreign_keys = ON');
+  db.pragma('busy_timeout = 5000');
+  migrate(db);
+  return db;
+}
+
+/** Applies the migrations that are missing, each in its own transaction; refuses a notebook from a newer version. */
+export function migrate(db: Db, folder = MIGRATIONS): void {
+  const files = readdirSync(folder)
+    .filter((name) => /^\d{3}_.*\.sql$/.test(name))
+    .sort();
+  const newest = files.length === 0 ? 0 : Number(files.at(-1)!.slice(0, 3));
+  const current = db.pragma('user_version', { simple: true }) as number;
+  if (current > newest) {
+    throw new Error(`This notebook was written by a newer Earnest Still (schema ${current}, this one knows ${newest}).`);
+  }
+  for (const name of files) {
+    const version = Number(name.slice(0, 3));
+    if (version <= current) continue;
+    db.transaction(() => {
+      db.exec(readFileSync(`${folder}/${name}`, 'utf8'));
+      db.pragma(`user_version = ${version}`);
+    })();
+  }
+}

@@ -1,0 +1,55 @@
+import { Router } from 'express';
+import { check } from '#contract/check';
+import { bottleEventSchema, newBottleSchema } from '#contract/schemas';
+import { type BottleEvent, contentOf } from '#core/stock';
+import { substanceById } from '#core/substance';
+import { fail } from '#core/problem';
+import { answer, sendProblem } from '../http/problem.ts';
+import type { StockStore } from './store.ts';
+
+export function stockRoutes(stock: StockStore, now: () => string): Router {
+  const router = Router();
+
+  router.get('/', (_req, res) => {
+    res.json(stock.all());
+  });
+
+  router.get('/:id', (req, res) => answer(res, stock.one(req.params.id)));
+
+  router.get('/:id/events', (req, res) => {
+    const bottle = stock.one(req.params.id);
+    if (bottle.ok) res.json(stock.events(req.params.id));
+    else sendProblem(res, bottle.problem);
+  });
+
+  router.post('/', (req, res) => {
+    const body = check(newBottleSchema, req.body);
+    if (!body.ok) return sendProblem(res, body.problem);
+    const { id, eventId, card } = body.value;
+    const sound = soundCard(id, card);
+    if (!sound.ok) return sendProblem(res, sound.problem);
+    const event: BottleEvent = { id: eventId, happenedAt: now(), writtenAt: now(), body: { kind: 'put', card } };
+    answer(res, stock.append(id, event), 201);
+  });
+
+  router.post('/:id/events', (req, res) => {
+    const body = check(bottleEventSchema, req.body);
+    if (!body.ok) return sendProblem(res, body.problem);
+    const { id, happenedAt, basedOn, body: change } = body.value as unknown as Omit<BottleEvent, 'writtenAt'> & { basedOn?: number };
+    if (change.kind === 'corrected') {
+      const sound = soundCard(req.params.id, change.card);
+      if (!sound.ok) return sendProblem(res, sound.problem);
+    }
+    answer(res, stock.append(req.params.id, { id, happenedAt, writtenAt: now(), body: change }, basedOn), 201);
+  });
+
+  return router;
+}
+
+/** A card whose substance is known and whose strength can exist; 20 °C is as good as any for that. */
+function soundCard(id: string, card: Parameters<typeof contentOf>[1]) {
+  if (!substanceById(card.substanceId)) {
+    return fail('unknown-substance', `“${card.substanceId}” is not a substance known here.`, { field: 'card.substanceId' });
+  }
+  return contentOf(id, card, 0, 20);
+}

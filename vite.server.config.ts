@@ -1,0 +1,12 @@
+import { defineConfig } from 'vite';
+
+export default defineConfig({
+  publicDir: false,
+  build: {
+    ssr: true,
+    outDir: 'dist/server',
+    emptyOutDir: true,
+    target: 'node20',
+    rollupOptions: { input: { main: 'server/main.ts', seed: 'demo/seed.ts' }, output: { entryFileNames: '[name].js' } },
+  },
+});
