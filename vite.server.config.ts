@@ -7,6 +7,9 @@ export default defineConfig({
     outDir: 'dist/server',
     emptyOutDir: true,
     target: 'node20',
-    rollupOptions: { input: { main: 'server/main.ts', seed: 'demo/seed.ts' }, output: { entryFileNames: '[name].js' } },
+    rollupOptions: {
+      input: { main: 'server/main.ts', seed: 'demo/seed.ts' },
+      output: { entryFileNames: '[name].js', chunkFileNames: '[name].js' },
+    },
   },
 });

@@ -8,7 +8,10 @@ import { type Verb, verbs } from './verbs.ts';
 /** The compute door for HTTP and the command line: checks the input, computes, packs the figures. */
 export function compute(verb: string, input: unknown): Result<Packed> {
   if (!Object.hasOwn(verbs, verb)) {
-    return fail('unknown-verb', `“${verb.slice(0, 40)}” is not computed here; there are ${Object.keys(verbs).join(', ')}.`);
+    return fail(
+      'unknown-verb',
+      `“${verb.slice(0, 40)}” is not computed here; there are ${Object.keys(verbs).join(', ')}.`,
+    );
   }
   const name = verb as Verb;
   const checked = check(computeInputs[name] as Schema<unknown>, input);

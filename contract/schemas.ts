@@ -1,6 +1,6 @@
 import { array, boolean, lazy, mixed, number, object, type Schema, string } from 'yup';
 import type { Plan, Reading, RunEvent } from '#core/run';
-import { strengthUnits, type Strength } from '#core/solution';
+import { type Strength, strengthUnits } from '#core/solution';
 import { type BottleCard, containers, groups } from '#core/stock';
 import type { Bench } from '#core/vessel';
 
@@ -8,31 +8,54 @@ import type { Bench } from '#core/vessel';
 
 const finite = () =>
   number()
-    .test('finite', ({ path }) => `${path} is a finite number`, (value) => value === undefined || value === null || Number.isFinite(value))
+    .test(
+      'finite',
+      ({ path }) => `${path} is a finite number`,
+      (value) => value === undefined || value === null || Number.isFinite(value),
+    )
     .typeError(({ path }) => `${path} is a number`);
 const text = (most: number) => string().max(most, ({ path, max }) => `${path} has at most ${max} signs`);
-const shape = <T extends object>(fields: Parameters<typeof object>[0]) => object(fields).noUnknown(true, ({ path, unknown }) => `${path || 'the body'} has an unknown key: ${unknown}`).required() as unknown as Schema<T>;
+const shape = <T extends object>(fields: Parameters<typeof object>[0]) =>
+  object(fields)
+    .noUnknown(true, ({ path, unknown }) => `${path || 'the body'} has an unknown key: ${unknown}`)
+    .required() as unknown as Schema<T>;
 
 /** A client-made id: a readable prefix and enough randomness never to meet another. */
 export const idOf = (prefix: string) =>
   string()
-    .matches(new RegExp(`^${prefix}_[A-Za-z0-9_-]{6,40}$`), ({ path }) => `${path} looks like ${prefix}_ and 6 to 40 letters or digits`)
+    .matches(
+      new RegExp(`^${prefix}_[A-Za-z0-9_-]{6,40}$`),
+      ({ path }) => `${path} looks like ${prefix}_ and 6 to 40 letters or digits`,
+    )
     .required();
 
 const instant = () =>
   string()
-    .matches(/^\d{4}-\d{2}-\d{2}T\d{2}:\d{2}(:\d{2}(\.\d{1,6})?)?(Z|[+-]\d{2}:\d{2})$/, ({ path }) => `${path} is an instant such as 2026-03-14T09:30:00Z`)
-    .test('real', ({ path }) => `${path} is not a real date`, (value) => value === undefined || !Number.isNaN(Date.parse(value)))
+    .matches(
+      /^\d{4}-\d{2}-\d{2}T\d{2}:\d{2}(:\d{2}(\.\d{1,6})?)?(Z|[+-]\d{2}:\d{2})$/,
+      ({ path }) => `${path} is an instant such as 2026-03-14T09:30:00Z`,
+    )
+    .test(
+      'real',
+      ({ path }) => `${path} is not a real date`,
+      (value) => value === undefined || !Number.isNaN(Date.parse(value)),
+    )
     .required();
 const day = () =>
   string()
     .matches(/^\d{4}-\d{2}-\d{2}$/, ({ path }) => `${path} is a day such as 2026-03-14`)
-    .test('real', ({ path }) => `${path} is not a real day`, (value) => value === undefined || !Number.isNaN(Date.parse(value)))
+    .test(
+      'real',
+      ({ path }) => `${path} is not a real day`,
+      (value) => value === undefined || !Number.isNaN(Date.parse(value)),
+    )
     .required();
 
 const strength = object({
   value: finite().required(),
-  unit: string().oneOf(Object.keys(strengthUnits) as (keyof typeof strengthUnits)[]).required(),
+  unit: string()
+    .oneOf(Object.keys(strengthUnits) as (keyof typeof strengthUnits)[])
+    .required(),
 }).noUnknown();
 
 export const cardSchema = shape<BottleCard>({
@@ -41,10 +64,17 @@ export const cardSchema = shape<BottleCard>({
   strength: strength.nullable().defined() as Schema<Strength | null>,
   strengthBand: finite().moreThan(0).max(1e6).nullable().defined(),
   assayed: boolean().required(),
-  size: object({ value: finite().moreThan(0).max(1e6).required(), unit: string().oneOf(['g', 'mL']).required() }).noUnknown().nullable().defined(),
+  size: object({ value: finite().moreThan(0).max(1e6).required(), unit: string().oneOf(['g', 'mL']).required() })
+    .noUnknown()
+    .nullable()
+    .defined(),
   price: finite().min(0).max(1e7).nullable().defined(),
-  container: string().oneOf([...containers]).required(),
-  group: string().oneOf([...groups]).required(),
+  container: string()
+    .oneOf([...containers])
+    .required(),
+  group: string()
+    .oneOf([...groups])
+    .required(),
   since: day(),
   labelText: text(300).defined(),
   fromBatch: text(60).nullable().defined(),
@@ -53,13 +83,22 @@ export const cardSchema = shape<BottleCard>({
 
 const bottleBodies: Readonly<Record<string, Schema>> = {
   corrected: shape({ kind: string().required(), card: cardSchema }),
-  used: shape({ kind: string().required(), grams: finite().moreThan(0).max(1e6).required(), forBatch: text(60).nullable().defined(), why: text(300).defined() }),
+  used: shape({
+    kind: string().required(),
+    grams: finite().moreThan(0).max(1e6).required(),
+    forBatch: text(60).nullable().defined(),
+    why: text(300).defined(),
+  }),
   archived: shape({ kind: string().required(), why: text(300).defined() }),
   restored: shape({ kind: string().required() }),
   undone: shape({ kind: string().required(), of: text(80).required() }),
 };
 
-export const newBottleSchema = shape<{ id: string; eventId: string; card: BottleCard }>({ id: idOf('bottle'), eventId: idOf('ev'), card: cardSchema });
+export const newBottleSchema = shape<{ id: string; eventId: string; card: BottleCard }>({
+  id: idOf('bottle'),
+  eventId: idOf('ev'),
+  card: cardSchema,
+});
 
 export const bottleEventSchema = shape({
   id: idOf('ev'),
@@ -74,7 +113,9 @@ const readingKinds: Readonly<Record<string, Schema>> = {
   band: shape({
     is: string().required(),
     low: finite().required(),
-    high: finite().required().when('low', ([low], schema) => schema.min(Number(low), ({ path }) => `${path} is not below the low end`)),
+    high: finite()
+      .required()
+      .when('low', ([low], schema) => schema.min(Number(low), ({ path }) => `${path} is not below the low end`)),
     unit: text(20).defined(),
   }),
   over: shape({ is: string().required(), value: finite().required(), unit: text(20).defined() }),
@@ -84,13 +125,24 @@ const readingKinds: Readonly<Record<string, Schema>> = {
 
 const reading = lazy((value: unknown) => pick(readingKinds, value, 'is')) as unknown as Schema<Reading>;
 const amount = lazy((value: unknown) =>
-  (pick(readingKinds, value, 'is') as Schema).test('not-negative', ({ path }) => `${path} is 0 or more`, (each) => !hasNegative(each)),
+  (pick(readingKinds, value, 'is') as Schema).test(
+    'not-negative',
+    ({ path }) => `${path} is 0 or more`,
+    (each) => !hasNegative(each),
+  ),
 ) as unknown as Schema<Reading>;
 
 const step = () => text(60).required();
 const eventBodies: Readonly<Record<string, Schema>> = {
   started: shape({ kind: string(), step: step() }),
-  charged: shape({ kind: string(), step: step(), role: text(40).nullable().defined(), bottleId: text(60).nullable().defined(), reading: amount, reason: text(500).defined() }),
+  charged: shape({
+    kind: string(),
+    step: step(),
+    role: text(40).nullable().defined(),
+    bottleId: text(60).nullable().defined(),
+    reading: amount,
+    reason: text(500).defined(),
+  }),
   read: shape({
     kind: string(),
     step: step(),
@@ -100,9 +152,21 @@ const eventBodies: Readonly<Record<string, Schema>> = {
   }),
   noted: shape({ kind: string(), step: step(), text: text(4000).required() }),
   photographed: shape({ kind: string(), step: step(), attachmentId: idOf('att'), caption: text(300).defined() }),
-  'timer-set': shape({ kind: string(), step: step(), timer: idOf('timer'), name: text(80).required(), minutes: finite().moreThan(0).max(525_600).required() }),
+  'timer-set': shape({
+    kind: string(),
+    step: step(),
+    timer: idOf('timer'),
+    name: text(80).required(),
+    minutes: finite().moreThan(0).max(525_600).required(),
+  }),
   'timer-stopped': shape({ kind: string(), timer: idOf('timer') }),
-  withdrawn: shape({ kind: string(), step: step(), reading: amount, purpose: text(300).defined(), returned: boolean().required() }),
+  withdrawn: shape({
+    kind: string(),
+    step: step(),
+    reading: amount,
+    purpose: text(300).defined(),
+    returned: boolean().required(),
+  }),
   'step-inserted': shape({
     kind: string(),
     step: idOf('step'),
@@ -190,10 +254,21 @@ export const planSchema = shape<Plan>({
 });
 
 export const newBatchSchema = shape<{ id: string; plan: Plan }>({ id: idOf('batch'), plan: planSchema });
-export const planChangeSchema = shape<{ basedOn: number; plan: Plan }>({ basedOn: finite().integer().min(1).required(), plan: planSchema });
-export const benchChangeSchema = shape<{ basedOn: number; bench: Bench }>({ basedOn: finite().integer().min(0).required(), bench: benchSchema });
+export const planChangeSchema = shape<{ basedOn: number; plan: Plan }>({
+  basedOn: finite().integer().min(1).required(),
+  plan: planSchema,
+});
+export const benchChangeSchema = shape<{ basedOn: number; bench: Bench }>({
+  basedOn: finite().integer().min(0).required(),
+  bench: benchSchema,
+});
 
-const shelfBottle = shape({ id: text(60).required(), card: cardSchema, usedG: finite().min(0).required(), archived: boolean().required() });
+const shelfBottle = shape({
+  id: text(60).required(),
+  card: cardSchema,
+  usedG: finite().min(0).required(),
+  archived: boolean().required(),
+});
 const tempC = () => finite().min(0).max(45).required();
 
 /** Inputs of the compute door, by verb. */
@@ -214,7 +289,14 @@ function byKind(bodies: Readonly<Record<string, Schema>>): Schema {
 function pick(schemas: Readonly<Record<string, Schema>>, value: unknown, tag: string) {
   const given = typeof value === 'object' && value !== null ? (value as Record<string, unknown>)[tag] : undefined;
   const found = typeof given === 'string' && Object.hasOwn(schemas, given) ? schemas[given] : undefined;
-  return found ?? mixed().test('tag', ({ path }) => `${path}.${tag} is one of ${Object.keys(schemas).join(', ')}`, () => false);
+  return (
+    found ??
+    mixed().test(
+      'tag',
+      ({ path }) => `${path}.${tag} is one of ${Object.keys(schemas).join(', ')}`,
+      () => false,
+    )
+  );
 }
 
 function hasNegative(value: unknown): boolean {

@@ -1,7 +1,25 @@
 import type { Figure } from '#core/figure';
 import { ok, type Problem, type Result } from '#core/problem';
-import { parseTarget, type Route, routesFor, type ShelfBottle, targetText } from '#core/route';
-import { durationText, type Plan, type RunEvent, type RunState, runState, type Sheet, sheetOf, startPlan } from '#core/run';
+import {
+  bottlesForRole,
+  type Control,
+  parseTarget,
+  type Role,
+  type Route,
+  routesFor,
+  type ShelfBottle,
+  targetText,
+} from '#core/route';
+import {
+  durationText,
+  type Plan,
+  type RunEvent,
+  type RunState,
+  runState,
+  type Sheet,
+  sheetOf,
+  startPlan,
+} from '#core/run';
 import { strengthsOf } from '#core/solution';
 import { type BottleCard, type Content, contentOf, type LabelReading, parseLabel } from '#core/stock';
 import { formulaText } from '#core/substance';
@@ -37,8 +55,22 @@ export interface WishChoice {
   readonly title: string;
   readonly summary: string;
   readonly missing: readonly string[];
+  readonly controls: readonly Control[];
+  /** Roles that need a bottle, with the bottles on the shelf that fit. */
+  readonly roles: readonly {
+    readonly id: string;
+    readonly name: string;
+    readonly tolerates: string;
+    readonly bottles: readonly { readonly id: string; readonly name: string }[];
+  }[];
   /** The comparison row; null while something is missing. */
-  readonly row: { readonly cost: Figure | null; readonly handsOnH: number; readonly wait: string; readonly yieldPct: Figure | null; readonly watch: string } | null;
+  readonly row: {
+    readonly cost: Figure | null;
+    readonly handsOnH: number;
+    readonly wait: string;
+    readonly yieldPct: Figure | null;
+    readonly watch: string;
+  } | null;
 }
 
 export interface WishAnswer {
@@ -51,7 +83,11 @@ function viewOf(id: string, card: BottleCard, usedG: number, tempC: number): Res
   const content = contentOf(id, card, usedG, tempC);
   if (!content.ok) return content;
   const { w, substance, dissolved } = content.value;
-  return ok({ content: content.value, strengths: strengthsOf(w, substance, tempC, dissolved), formula: formulaText(substance.formula) });
+  return ok({
+    content: content.value,
+    strengths: strengthsOf(w, substance, tempC, dissolved),
+    formula: formulaText(substance.formula),
+  });
 }
 
 function label({ text, today, tempC }: { text: string; today: string; tempC: number }): Result<LabelAnswer> {
@@ -77,7 +113,15 @@ function face(bottle: ShelfBottle, tempC: number): BottleFace {
   };
 }
 
-function wish({ text, shelf, bench }: { text: string; shelf: readonly ShelfBottle[]; bench: Bench }): Result<WishAnswer> {
+function wish({
+  text,
+  shelf,
+  bench,
+}: {
+  text: string;
+  shelf: readonly ShelfBottle[];
+  bench: Bench;
+}): Result<WishAnswer> {
   const reading = parseTarget(text, bench.tempC);
   const empty = { text: '', choices: [] };
   const { substanceId, amount, strength, fromSubstanceId } = reading;
@@ -85,7 +129,10 @@ function wish({ text, shelf, bench }: { text: string; shelf: readonly ShelfBottl
   const routes = routesFor(substanceId, shelf);
   if (!routes.ok) return ok({ problems: [routes.problem], ...empty });
   const choices = routes.value.map(({ route, bottles, missing }) => {
-    const fromRole = fromSubstanceId === null ? null : (route.roles.find((role) => role.accepts.includes(fromSubstanceId))?.id ?? null);
+    const fromRole =
+      fromSubstanceId === null
+        ? null
+        : (route.roles.find((role) => role.accepts.includes(fromSubstanceId))?.id ?? null);
     const plan = startPlan(route, { substanceId, amount, strength, fromRole }, bottles, shelf, bench);
     const sheet = missing.length === 0 ? sheetOf(plan) : undefined;
     const problems = sheet && !sheet.ok ? [sheet.problem.message] : [];
@@ -94,21 +141,57 @@ function wish({ text, shelf, bench }: { text: string; shelf: readonly ShelfBottl
       title: route.title,
       summary: route.summary,
       missing: [...missing, ...problems],
+      controls: route.controls,
+      roles: route.roles
+        .filter((role) => role.accepts.length > 0)
+        .map((role) => roleChoice(role, route, substanceId, shelf)),
       row: sheet?.ok ? rowOf(sheet.value, route) : null,
     };
   });
   return ok({ problems: [], text: targetText({ substanceId, amount, strength }), choices });
 }
 
+function roleChoice(
+  role: Role,
+  route: Route,
+  substanceId: string,
+  shelf: readonly ShelfBottle[],
+): WishChoice['roles'][number] {
+  const wanted = route.makes.kind === 'solution' && route.makes.role === role.id ? substanceId : undefined;
+  const bottles = bottlesForRole(role, shelf, wanted).map(({ id, card }) => ({ id, name: card.name }));
+  return { id: role.id, name: role.name, tolerates: role.tolerates, bottles };
+}
+
 function rowOf(sheet: Sheet, route: Route): NonNullable<WishChoice['row']> {
-  const watch = sheet.gas ? `${sheet.gas.name}, ${Number(sheet.gas.volume.value.toPrecision(2))} L` : (route.steps.find((step) => step.cautions.includes('corrosive')) ? 'corrosive' : 'nothing unusual');
-  return { cost: sheet.cost, handsOnH: sheet.hours.handsOn, wait: durationText(sheet.hours.wait), yieldPct: sheet.yieldPct, watch };
+  const watch = sheet.gas
+    ? `${sheet.gas.name}, ${Number(sheet.gas.volume.value.toPrecision(2))} L`
+    : route.steps.find((step) => step.cautions.includes('corrosive'))
+      ? 'corrosive'
+      : 'nothing unusual';
+  return {
+    cost: sheet.cost,
+    handsOnH: sheet.hours.handsOn,
+    wait: durationText(sheet.hours.wait),
+    yieldPct: sheet.yieldPct,
+    watch,
+  };
 }
 
 export const verbs = {
   label,
-  bottle: ({ id, card, usedG, tempC }: { id: string; card: BottleCard; usedG: number; tempC: number }): Result<BottleView> => viewOf(id, card, usedG, tempC),
-  shelf: ({ bottles, tempC }: { bottles: readonly ShelfBottle[]; tempC: number }): Result<readonly BottleFace[]> => ok(bottles.map((each) => face(each, tempC))),
+  bottle: ({
+    id,
+    card,
+    usedG,
+    tempC,
+  }: {
+    id: string;
+    card: BottleCard;
+    usedG: number;
+    tempC: number;
+  }): Result<BottleView> => viewOf(id, card, usedG, tempC),
+  shelf: ({ bottles, tempC }: { bottles: readonly ShelfBottle[]; tempC: number }): Result<readonly BottleFace[]> =>
+    ok(bottles.map((each) => face(each, tempC))),
   wish,
   sheet: ({ plan }: { plan: Plan }): Result<Sheet> => sheetOf(plan),
   run: ({ plan, events }: { plan: Plan; events: readonly RunEvent[] }): Result<RunState> => runState(plan, events),

@@ -1,1 +1,154 @@
-console.log('seed');
+import { createServer } from 'node:http';
+import type { AddressInfo } from 'node:net';
+import { join } from 'node:path';
+import { pino } from 'pino';
+import { verbs } from '#contract/verbs';
+import { sdOf } from '#core/figure';
+import { unwrap } from '#core/problem';
+import { type Plan, productTitle, type RunState, runState } from '#core/run';
+import { type BottleCard, type BottleState, parseLabel } from '#core/stock';
+import { BenchDefaults } from '#core/vessel';
+import { createApp } from '#server/app';
+import { type Db, openDb } from '#server/db/open';
+import { notebookHome } from '#server/home';
+import { live } from './live.ts';
+import { seeded } from './random.ts';
+import { type DemoBatch, demoBatches, demoBottles } from './scenario.ts';
+
+const DAY = 86_400_000;
+const SEED = 20_260_314;
+
+/** Fills an empty notebook with Millrace Shed's, through the same HTTP door that the interface uses. */
+async function seed(db: Db, home: string): Promise<void> {
+  let clock = Date.now();
+  const app = createApp({ db, home, log: pino({ level: 'silent' }), now: () => new Date(clock).toISOString() });
+  const server = createServer(app);
+  await new Promise<void>((done) => server.listen(0, '127.0.0.1', done));
+  const origin = `http://127.0.0.1:${(server.address() as AddressInfo).port}`;
+  const random = seeded(SEED);
+  let count = 0;
+  const id = (prefix: string) => `${prefix}_demo${String(++count).padStart(5, '0')}`;
+  const start = Date.now();
+
+  const send = async <T>(method: string, path: string, body?: unknown): Promise<T> => {
+    const response = await fetch(`${origin}/api${path}`, {
+      method,
+      ...(body === undefined ? {} : { headers: { 'Content-Type': 'application/json' }, body: JSON.stringify(body) }),
+    });
+    if (!response.ok) throw new Error(`${method} ${path}: ${await response.text()}`);
+    return (await response.json()) as T;
+  };
+
+  const putBottle = (card: BottleCard) =>
+    send<BottleState>('POST', '/bottles', { id: id('bottle'), eventId: id('ev'), card });
+
+  const runBatch = async (batch: DemoBatch) => {
+    const shelf = await send<BottleState[]>('GET', '/bottles');
+    const wish = unwrap(verbs.wish({ text: batch.wish, shelf, bench }));
+    const first = wish.choices.find((choice) => choice.missing.length === 0);
+    if (!first)
+      throw new Error(
+        `${batch.wish}: ${JSON.stringify(wish.problems)} ${wish.choices.map((choice) => choice.missing.join(' ')).join(' ')}`,
+      );
+    const plan: Plan = { ...first.plan, controls: { ...first.plan.controls, ...batch.controls } };
+    const begun = start - batch.daysAgo * DAY - (batch.hours ?? 0) * 3_600_000;
+    clock = begun - 3_600_000;
+    const batchId = id('batch');
+    await send('POST', '/batches', { id: batchId, plan });
+    if (batch.stopsAt === 'planned') return;
+    const events = live(plan, batch, begun, random, id);
+    for (const { writtenAt, ...event } of events) {
+      clock = Date.parse(writtenAt);
+      await send('POST', `/batches/${batchId}/events`, { events: [event] });
+    }
+    if (batch.bottled) await bottle(batchId, plan, events);
+  };
+
+  const bottle = async (batchId: string, plan: Plan, events: ReturnType<typeof live>) => {
+    const state = unwrap(runState(plan, events));
+    const card = madeCard(batchId, plan, state, new Date(clock).toISOString().slice(0, 10));
+    if (!card) return;
+    const { id: bottleId } = await putBottle(card);
+    await send('POST', `/batches/${batchId}/events`, {
+      events: [
+        {
+          id: id('ev'),
+          happened: { at: new Date(clock).toISOString(), giveOrTakeMin: 0 },
+          body: { kind: 'bottled', bottleId },
+        },
+      ],
+    });
+  };
+
+  const bench = { ...BenchDefaults, place: 'shed', tempC: 16, pressureHPa: 1009 };
+  await send('PUT', '/bench', { basedOn: 0, bench });
+  for (const each of demoBottles) {
+    clock = start - each.boughtDaysAgo * DAY;
+    await putBottle(shopCard(each, new Date(clock).toISOString().slice(0, 10)));
+  }
+  for (const batch of demoBatches) await runBatch(batch);
+  await new Promise((done) => server.close(done));
+}
+
+function shopCard(each: (typeof demoBottles)[number], day: string): BottleCard {
+  const { card, problems } = parseLabel(each.label, day, 16);
+  if (!card || problems.length > 0) throw new Error(`${each.label}: ${problems.map((p) => p.message).join(' ')}`);
+  const strength = each.assayed && card.strength ? { ...card.strength, value: each.assayed.value } : card.strength;
+  return {
+    ...card,
+    name: each.name,
+    strength,
+    strengthBand: each.assayed?.band ?? card.strengthBand,
+    assayed: each.assayed !== undefined,
+    container: each.container ?? card.container,
+    note: each.note ?? '',
+  };
+}
+
+function madeCard(batchId: string, plan: Plan, state: RunState, since: string): BottleCard | undefined {
+  const common = {
+    assayed: false,
+    price: null,
+    group: 'made',
+    since,
+    labelText: '',
+    fromBatch: batchId,
+    note: '',
+  } as const;
+  const { made } = state.sheet;
+  const title = productTitle(plan);
+  if (made) {
+    return {
+      ...common,
+      name: title.charAt(0).toUpperCase() + title.slice(1),
+      substanceId: plan.target.substanceId,
+      strength: { value: Number(made.strength.value.toPrecision(4)), unit: 'mol/L' },
+      strengthBand: Number((2 * sdOf(made.strength)).toPrecision(2)),
+      size: { value: Number(made.volume.value.toPrecision(4)), unit: 'mL' },
+      container: 'bottle',
+    };
+  }
+  if (!state.yield) return undefined;
+  return {
+    ...common,
+    name: `${title.charAt(0).toUpperCase()}${title.slice(1)} crystals`,
+    substanceId: state.productId,
+    strength: { value: 100, unit: 'w/w' },
+    strengthBand: 2,
+    size: { value: Number(state.yield.mass.value.toFixed(2)), unit: 'g' },
+    container: 'jar',
+  };
+}
+
+const home = notebookHome();
+const db = openDb(join(home, 'still.db'));
+const { n } = db
+  .prepare<[], { n: number }>('SELECT (SELECT COUNT(*) FROM bottle) + (SELECT COUNT(*) FROM batch) AS n')
+  .get()!;
+if (n === 0) {
+  console.log('Making the demo notebook …');
+  // Only while the demo is made: if that is cut short it is made anew, so no write needs to reach the disk at once.
+  db.pragma('synchronous = OFF');
+  await seed(db, home);
+}
+db.close();

@@ -31,7 +31,14 @@ export interface AppDeps {
 export function createApp({ db, home, log, webDir, now = () => new Date().toISOString() }: AppDeps): Express {
   const app = express();
   app.disable('x-powered-by');
-  app.use(pinoHttp({ logger: log, quietReqLogger: true, customSuccessMessage: () => 'served', autoLogging: log.level === 'debug' }));
+  app.use(
+    pinoHttp({
+      logger: log,
+      quietReqLogger: true,
+      customSuccessMessage: () => 'served',
+      autoLogging: log.level === 'debug',
+    }),
+  );
   app.use(headers, ownHostOnly);
 
   const stock = stockStore(db);

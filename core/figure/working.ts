@@ -1,4 +1,4 @@
-import { formatFigure, formatNumber } from '#core/units';
+import { formatFigure, shortest } from '#core/units';
 import { type Figure, type Grade, sdOf } from './figure.ts';
 
 /** One line of working: what is found, the formula, the same with numbers, the result, and where a datum stands. */
@@ -60,5 +60,5 @@ export function substitute(formula: string, inputs: Readonly<Record<string, Figu
   if (symbols.length === 0) return formula;
   const escaped = symbols.map((s) => s.replace(/[.*+?^${}()|[\]\\]/g, '\\$&'));
   const pattern = new RegExp(`(?<![\\p{L}\\p{N}_])(${escaped.join('|')})(?![\\p{L}\\p{N}_(])`, 'gu');
-  return formula.replace(pattern, (symbol) => formatNumber(inputs[symbol]!.value, 5));
+  return formula.replace(pattern, (symbol) => shortest(inputs[symbol]!.value, 5));
 }

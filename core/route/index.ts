@@ -4,4 +4,4 @@
 export { catalogue, routeById } from './catalogue/index.ts';
 export type { CautionId, Control, DoseRule, Op, Panel, Role, Route, StepTemplate } from './route.ts';
 export { bottlesForRole, type RouteChoice, routesFor, type ShelfBottle } from './search.ts';
-export { parseTarget, type Target, targetText } from './target.ts';
+export { parseTarget, type Target, targetSentence, targetText } from './target.ts';

@@ -99,7 +99,7 @@ export interface Route {
   readonly handling: { readonly lossPct: number; readonly sdPct: number } | null;
   /** Height of foam as a share of the liquid when added as the steps say; 0 for none. */
   readonly foamShare: number;
-  readonly drying: { readonly ceilingC: number; readonly why: string } | null;
+  readonly drying: { readonly ceilingC: number; readonly short: string; readonly why: string } | null;
   readonly byProducts: readonly { readonly name: string; readonly keep: string }[];
   readonly identity: readonly { readonly test: string; readonly sight: string }[];
   readonly storage: string;

@@ -79,7 +79,14 @@ export function targetText(target: Pick<Target, 'substanceId' | 'amount' | 'stre
   return `${amountText(target.amount)} of ${name}${strength}`;
 }
 
-export function amountText({ value, unit }: Target['amount']): string {
+/** The wish as it can be typed again; `reagent` names what the amount counts when it is not the product. */
+export function targetSentence(target: Target, reagent: string | null): string {
+  const name = substanceById(target.substanceId)?.name ?? target.substanceId;
+  if (target.fromRole !== null && reagent !== null) return `${name} from ${amountText(target.amount)} ${reagent}`;
+  return targetText(target);
+}
+
+function amountText({ value, unit }: Target['amount']): string {
   if (value < 1000) return `${formatPlain(value)} ${unit}`;
   return `${formatPlain(value / 1000)} ${unit === 'g' ? 'kg' : 'L'}`;
 }

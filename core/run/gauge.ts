@@ -11,6 +11,8 @@ export interface Gauge {
   readonly id: 'heat' | 'gas' | 'vessel' | 'crust' | 'ceiling' | 'time';
   readonly name: string;
   readonly shown: string;
+  /** The figure behind it, where it has one. */
+  readonly figure?: Figure;
   readonly note: string;
   /** 0 to 1.2 of the mark at 1. */
   readonly level: number;
@@ -29,8 +31,8 @@ export function gaugesOf(context: Context, so: Walk, facts: GaugeFacts): readonl
   const { plan, route } = context;
   const gauges: Gauge[] = [];
   const { worstRise, gas, vessel, hours } = facts;
-  if (worstRise) gauges.push(heatGauge(worstRise.rise.value, plan.bench.tempC));
-  if (gas) gauges.push(gasGauge(so.gas?.id ?? '', gas.value, plan.bench.roomM3));
+  if (worstRise) gauges.push(heatGauge(worstRise.rise, plan.bench.tempC));
+  if (gas) gauges.push(gasGauge(so.gas?.id ?? '', gas, plan.bench.roomM3));
   if (vessel) {
     gauges.push({
       id: 'vessel',
@@ -48,7 +50,7 @@ export function gaugesOf(context: Context, so: Walk, facts: GaugeFacts): readonl
       id: 'ceiling',
       name: 'drying ceiling',
       shown: `${route.drying.ceilingC} °C`,
-      note: route.drying.why,
+      note: route.drying.short,
       level: plan.bench.tempC / route.drying.ceilingC,
       state: plan.bench.tempC >= route.drying.ceilingC ? 'stop' : 'within',
     });
@@ -64,11 +66,13 @@ export function gaugesOf(context: Context, so: Walk, facts: GaugeFacts): readonl
   return gauges;
 }
 
-function heatGauge(riseK: number, startC: number): Gauge {
+function heatGauge(rise: Figure, startC: number): Gauge {
+  const riseK = rise.value;
   const reach = startC + riseK;
   return {
     id: 'heat',
     name: 'heat, all at once',
+    figure: rise,
     shown: `${riseK < 0 ? '− ' : '+ '}${formatNumber(Math.abs(riseK), 2)} K`,
     note:
       riseK < 0 ? 'cools itself' : reach >= 95 ? 'would boil: add in parts' : `to about ${formatNumber(reach, 2)} °C`,
@@ -77,12 +81,14 @@ function heatGauge(riseK: number, startC: number): Gauge {
   };
 }
 
-function gasGauge(id: string, litres: number, roomM3: number): Gauge {
+function gasGauge(id: string, volume: Figure, roomM3: number): Gauge {
+  const litres = volume.value;
   const pct = litres / 1000 / roomM3;
   const limit = id === 'hydrogen' ? 0.01 : 0.005;
   return {
     id: 'gas',
     name: id === 'hydrogen' ? 'hydrogen' : 'gas',
+    figure: volume,
     shown: `${formatNumber(litres, 2)} L`,
     note: id === 'hydrogen' ? 'no flame, outdoors' : `${formatNumber(pct * 100, 2)} % of the room’s air`,
     level: Math.min(1.2, pct / limit),

@@ -3,10 +3,12 @@
 // Both are pure and the same in browser and server, so undo, late readings, corrections and replay need nothing of their own.
 export { type ActualCharge, chargeMass } from './actual.ts';
 export { type ClockItem, clockOf } from './clock.ts';
-export type { EventBody, Happened, Reading, RunEvent } from './event.ts';
+export type { EventBody, Happened, Quantity, Reading, RunEvent } from './event.ts';
 export { exactReading, readingText, readingValue } from './event.ts';
-export { checkPlan, type Plan, type PlanBottle, startPlan } from './plan.ts';
+export { farOff } from './far-off.ts';
 export { durationText } from './gauge.ts';
+export { checkPlan, type Plan, type PlanBottle, planTitle, productTitle, startPlan } from './plan.ts';
+export { parseReading } from './read-reading.ts';
 export { type ChargeLine, type Gauge, type Sheet, type StepHeat, sheetOf } from './sheet.ts';
 export { type LogLine, type RunState, runState, type StepState, type StepStatus, type TimerState } from './state.ts';
 export { fillTemplate, type TextPart } from './template.ts';

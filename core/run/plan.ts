@@ -1,6 +1,7 @@
 import { fail, ok, type Result } from '#core/problem';
-import { type Route, routeById, type ShelfBottle, type Target } from '#core/route';
+import { type Route, routeById, type ShelfBottle, type Target, targetSentence } from '#core/route';
 import type { BottleCard } from '#core/stock';
+import { substanceById } from '#core/substance';
 import type { Bench } from '#core/vessel';
 
 /** A bottle as it was when the plan was made; the record keeps it even when the shelf moves on. */
@@ -39,6 +40,21 @@ export function startPlan(
     controls: Object.fromEntries(route.controls.map((control) => [control.id, control.start])),
     bench,
   };
+}
+
+/** The wish of a plan in words, as it could be typed again: “60 g of zinc sulfate”, “sodium acetate from 250 mL acetic acid”. */
+export function planTitle(plan: Plan): string {
+  const { fromRole } = plan.target;
+  const bottleId = fromRole === null ? null : plan.bottles[fromRole];
+  const card = bottleId ? plan.stock[bottleId]?.card : undefined;
+  return targetSentence(plan.target, card ? (substanceById(card.substanceId)?.name ?? null) : null);
+}
+
+/** What the plan makes, without how much: “zinc sulfate”, “hydrochloric acid, 2 mol/L”. */
+export function productTitle(plan: Plan): string {
+  return planTitle(plan)
+    .replace(/^[\d.\u202f]+ (?:g|kg|mL|L) of /, '')
+    .replace(/ from .*$/, '');
 }
 
 /** Everything about a plan that can be wrong before anything is computed. */

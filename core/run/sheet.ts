@@ -200,7 +200,7 @@ function hoursOf({ plan, route }: Context, so: Walk): Sheet['hours'] {
 
 function factsOf(
   context: Context,
-  so: Walk,
+  _so: Walk,
   gas: { id: string; volume: Figure } | null,
   foamMl: number,
   liquidMl: number,

@@ -48,6 +48,8 @@ export interface RunState {
   readonly log: readonly LogLine[];
   readonly weighing: ConstantMass;
   readonly yield: YieldAccount | null;
+  /** The substance that comes of it: the crystals, or what is dissolved. */
+  readonly productId: string;
   readonly acknowledged: readonly string[];
   readonly status: 'planned' | 'running' | 'done' | 'abandoned';
   readonly abandonedFor: string | null;
@@ -75,6 +77,7 @@ export function runState(plan: Plan, events: readonly RunEvent[]): Result<RunSta
       log: logOf(plan, events),
       weighing,
       yield: yieldAccount(plan, sheet.value, weighing),
+      productId: productIdOf(plan),
       acknowledged: live.flatMap(({ body }) => (body.kind === 'acknowledged' ? [body.caution] : [])),
       status: statusOf(abandoned !== undefined, over, begun !== undefined),
       abandonedFor: abandoned?.body.kind === 'abandoned' ? abandoned.body.reason : null,
@@ -88,6 +91,11 @@ export function runState(plan: Plan, events: readonly RunEvent[]): Result<RunSta
         : (abandoned?.happened.at ?? null),
     },
   };
+}
+
+function productIdOf(plan: Plan): string {
+  const makes = routeById(plan.routeId)?.makes;
+  return makes?.kind === 'crystals' ? makes.substanceId : plan.target.substanceId;
 }
 
 function statusOf(abandoned: boolean, over: boolean, begun: boolean): RunState['status'] {

@@ -1,9 +1,7 @@
-import { coldFigure, crystallise } from '#core/dish';
-import { datum, derive, type Figure, given, relabel } from '#core/figure';
+import { derive, type Figure, given, relabel } from '#core/figure';
 import { ok, type Result } from '#core/problem';
-import { densityFigure } from '#core/solution';
-import { molarMass, molarMassFigure, substanceById } from '#core/substance';
-import { type Contents, charge, emptyContents, liquidVolume, react, total } from '#core/vessel';
+import { molarMass, substanceById } from '#core/substance';
+import { charge, emptyContents, liquidVolume, react, total } from '#core/vessel';
 import { type Actuals, chargeMass } from './actual.ts';
 import { type Context, controlFigure, roleOf } from './context.ts';
 import { type Dose, doseForExtent, extentOf, extentRoles, measured } from './dose.ts';

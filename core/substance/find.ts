@@ -10,6 +10,9 @@ for (const each of substances) {
   }
 }
 
+/** Every substance known, in the order of the data. */
+export const allSubstances: readonly Substance[] = substances;
+
 export function substanceById(id: string): Substance | undefined {
   return BY_ID.get(id);
 }

@@ -6,7 +6,9 @@ export const COVERAGE = 2;
 /** Decimals that the doubt allows: two figures of it when it begins with 1 or 2, else one. */
 export function roundToDoubt(value: number, sd: number): { decimals: number; value: string; band: string | undefined } {
   const band = sd * COVERAGE;
-  if (!(band > 0) || band < Math.abs(value) * 1e-6) {
+  if (!(band > 0)) return { decimals: 0, value: shortest(value, 5), band: undefined };
+  // A doubt this small says nothing at four figures, and would ask for seven.
+  if (band < Math.abs(value) * 3e-4) {
     const decimals = decimalsForFigures(value, 4);
     return { decimals, value: fixed(value, decimals), band: undefined };
   }
@@ -26,6 +28,12 @@ export function formatFigure(value: number, sd: number): string {
 /** A number to so many significant figures, without a trailing exponent for everyday sizes. */
 export function formatNumber(value: number, figures = 4): string {
   return fixed(value, decimalsForFigures(value, figures));
+}
+
+/** To at most so many figures, without trailing zeros: for exact numbers and inside a working. */
+export function shortest(value: number, figures: number): string {
+  const text = formatNumber(value, figures);
+  return text.includes('.') && !text.includes('×') ? text.replace(/\.?0+$/, '') : text;
 }
 
 /** As typed into a field: plain digits, no grouping, no trailing zeros. */

@@ -1,12 +1,22 @@
 // Builds the interface and the server, unless their sources are what was built last.
-import { run } from './run.mjs';
-import { hashOf, isFresh, setStamp } from './stamp.mjs';
+
 import { cpSync } from 'node:fs';
 import { join } from 'node:path';
-import { root } from './run.mjs';
+import { root, run } from './run.mjs';
+import { hashOf, isFresh, setStamp } from './stamp.mjs';
 
 const STAMP = 'dist/.stamp';
-const SOURCES = ['core', 'contract', 'server', 'web', 'demo', 'vite.config.ts', 'vite.server.config.ts', 'package-lock.json', 'package.json'];
+const SOURCES = [
+  'core',
+  'contract',
+  'server',
+  'web',
+  'demo',
+  'vite.config.ts',
+  'vite.server.config.ts',
+  'package-lock.json',
+  'package.json',
+];
 
 export function build() {
   const hash = hashOf(SOURCES);

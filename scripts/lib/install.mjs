@@ -12,7 +12,9 @@ const ADDON = 'node_modules/better-sqlite3';
 export function install() {
   const hash = hashOf(['package-lock.json', 'package.json'], process.version + process.arch);
   if (isFresh(STAMP, hash)) return;
-  console.log('Installing packages (the first time takes a few minutes: SQLite is compiled here when no prebuilt is reachable) …');
+  console.log(
+    'Installing packages (the first time takes a few minutes: SQLite is compiled here when no prebuilt is reachable) …',
+  );
   const prebuilds = join(process.env.XDG_CACHE_HOME ?? join(homedir(), '.cache'), 'earnest-still', 'prebuilds');
   run('npm', ['ci', '--no-audit', '--no-fund', '--loglevel=error'], {
     ...headersBesideNode(),
@@ -36,7 +38,10 @@ function keepPrebuilt(folder) {
   const addon = join(root, ADDON, 'build', 'Release', 'better_sqlite3.node');
   if (!existsSync(addon)) return;
   const { version } = JSON.parse(readFileSync(join(root, ADDON, 'package.json'), 'utf8'));
-  const file = join(folder, `better-sqlite3-v${version}-node-v${process.versions.modules}-${process.platform}-${process.arch}.tar.gz`);
+  const file = join(
+    folder,
+    `better-sqlite3-v${version}-node-v${process.versions.modules}-${process.platform}-${process.arch}.tar.gz`,
+  );
   if (existsSync(file)) return;
   try {
     mkdirSync(folder, { recursive: true });

@@ -18,6 +18,7 @@ export function run(command, args, env = {}) {
 /** Starts a long-running command and passes signals on to it, so that Ctrl-C (or a signal to npm) stops it cleanly. */
 export function stay(command, args, env = {}) {
   const child = spawn(command, args, { cwd: root, stdio: 'inherit', env: { ...process.env, PATH: path, ...env } });
-  for (const signal of ['SIGINT', 'SIGTERM', 'SIGHUP']) process.on(signal, () => child.kill(signal === 'SIGHUP' ? 'SIGTERM' : signal));
+  for (const signal of ['SIGINT', 'SIGTERM', 'SIGHUP'])
+    process.on(signal, () => child.kill(signal === 'SIGHUP' ? 'SIGTERM' : signal));
   child.on('exit', (code, signal) => process.exit(code ?? (signal ? 1 : 0)));
 }

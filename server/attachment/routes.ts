@@ -22,7 +22,9 @@ interface Row {
 export function attachmentRoutes(db: Db, home: string, now: () => string): Router {
   const folder = join(home, 'attachments');
   const find = db.prepare<[string], Row>('SELECT * FROM attachment WHERE id = ?');
-  const insert = db.prepare('INSERT INTO attachment (id, batch_id, media_type, size, sha256, written_at) VALUES (?, ?, ?, ?, ?, ?)');
+  const insert = db.prepare(
+    'INSERT INTO attachment (id, batch_id, media_type, size, sha256, written_at) VALUES (?, ?, ?, ?, ?, ?)',
+  );
   const batch = db.prepare<[string], { id: string }>('SELECT id FROM batch WHERE id = ?');
   const router = Router();
 
@@ -33,12 +35,19 @@ export function attachmentRoutes(db: Db, home: string, now: () => string): Route
     const type = (req.headers['content-type'] ?? '').split(';')[0]?.trim() ?? '';
     if (!named.ok) return sendProblem(res, named.problem);
     if (!TYPES[type]) return sendProblem(res, problem('bad-media-type', 'Photos are kept as JPEG, PNG or WebP.'));
-    if (!Buffer.isBuffer(req.body) || req.body.length === 0) return sendProblem(res, problem('missing-part', 'The photo is empty.'));
-    if (!looksLike(type, req.body)) return sendProblem(res, problem('bad-media-type', `The file says it is ${type} but does not begin like one.`));
-    if (!batch.get(batchId)) return sendProblem(res, problem('not-found', 'There is no such batch to keep the photo with.', { field: 'batch' }));
+    if (!Buffer.isBuffer(req.body) || req.body.length === 0)
+      return sendProblem(res, problem('missing-part', 'The photo is empty.'));
+    if (!looksLike(type, req.body))
+      return sendProblem(res, problem('bad-media-type', `The file says it is ${type} but does not begin like one.`));
+    if (!batch.get(batchId))
+      return sendProblem(
+        res,
+        problem('not-found', 'There is no such batch to keep the photo with.', { field: 'batch' }),
+      );
     const sha256 = createHash('sha256').update(req.body).digest('hex');
     const before = find.get(id);
-    if (before && before.sha256 !== sha256) return sendProblem(res, problem('id-taken', 'That id already names another photo.'));
+    if (before && before.sha256 !== sha256)
+      return sendProblem(res, problem('id-taken', 'That id already names another photo.'));
     if (!before) {
       mkdirSync(folder, { recursive: true });
       const path = fileOf(folder, id, type);

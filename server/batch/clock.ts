@@ -1,7 +1,6 @@
 import { Router } from 'express';
-import { targetText } from '#core/route';
-import { clockOf, runState } from '#core/run';
 import type { ClockAnswer } from '#contract/api';
+import { clockOf, productTitle, runState } from '#core/run';
 import type { BatchStore } from './store.ts';
 
 /** What runs, waits or is due in all running batches, soonest first. */
@@ -14,7 +13,7 @@ export function clockRoutes(batches: BatchStore, now: () => string): Router {
       const batch = batches.one(summary.id);
       const state = batch.ok ? runState(batch.value.plan, batch.value.events) : undefined;
       if (!batch.ok || !state?.ok) return [];
-      const name = targetText(batch.value.plan.target).replace(/^.* of /, '');
+      const name = productTitle(batch.value.plan);
       return clockOf(summary.id, name, state.value, at).map((item) => ({ ...item, number: summary.number }));
     });
     const answer: ClockAnswer = { now: at, items: items.sort((a, b) => (a.at ?? '9').localeCompare(b.at ?? '9')) };

@@ -49,5 +49,7 @@ export function batchRoutes(batches: BatchStore, now: () => string): Router {
 function inTime(events: readonly RunEvent[], now: string): Result<true> {
   const late = events.findIndex((event) => Date.parse(event.happened.at) > Date.parse(now) + FUTURE_MS);
   if (late < 0) return { ok: true, value: true };
-  return fail('out-of-range', 'That lies in the future; an entry says what has happened.', { field: `events[${late}].happened.at` });
+  return fail('out-of-range', 'That lies in the future; an entry says what has happened.', {
+    field: `events[${late}].happened.at`,
+  });
 }

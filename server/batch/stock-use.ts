@@ -11,7 +11,12 @@ interface StockUse {
  * What a batch entry takes from the shelf: a charge uses its bottle, a correction takes the old use back and books the
  * new one. Ids follow from the entry's own, so a retry books nothing twice.
  */
-export function stockUseOf(batchId: string, plan: Plan, event: RunEvent, find: (eventId: string) => RunEvent | undefined): readonly StockUse[] {
+export function stockUseOf(
+  batchId: string,
+  plan: Plan,
+  event: RunEvent,
+  find: (eventId: string) => RunEvent | undefined,
+): readonly StockUse[] {
   const { body } = event;
   if (body.kind === 'charged') return booked(batchId, plan, event, body);
   if (body.kind !== 'corrected') return [];
@@ -23,10 +28,20 @@ export function stockUseOf(batchId: string, plan: Plan, event: RunEvent, find: (
   return body.body?.kind === 'charged' ? [...back, ...booked(batchId, plan, event, body.body)] : back;
 }
 
-function booked(batchId: string, plan: Plan, event: RunEvent, body: Extract<EventBody, { kind: 'charged' }>): readonly StockUse[] {
+function booked(
+  batchId: string,
+  plan: Plan,
+  event: RunEvent,
+  body: Extract<EventBody, { kind: 'charged' }>,
+): readonly StockUse[] {
   const grams = gramsOf(plan, body);
   if (grams === undefined || body.bottleId === null) return [];
-  return [{ bottleId: body.bottleId, event: at(event, `use_${event.id}`, { kind: 'used', grams, forBatch: batchId, why: 'charged' }) }];
+  return [
+    {
+      bottleId: body.bottleId,
+      event: at(event, `use_${event.id}`, { kind: 'used', grams, forBatch: batchId, why: 'charged' }),
+    },
+  ];
 }
 
 function gramsOf(plan: Plan, body: Extract<EventBody, { kind: 'charged' }>): number | undefined {
@@ -34,7 +49,13 @@ function gramsOf(plan: Plan, body: Extract<EventBody, { kind: 'charged' }>): num
   if (!bottle || body.bottleId === null) return undefined;
   const content = contentOf(body.bottleId, bottle.card, bottle.usedG, plan.bench.tempC);
   if (!content.ok) return undefined;
-  const mass = chargeMass(body.reading, bottle.card.name, content.value, waterDensityFigure(plan.bench.tempC), plan.bench);
+  const mass = chargeMass(
+    body.reading,
+    bottle.card.name,
+    content.value,
+    waterDensityFigure(plan.bench.tempC),
+    plan.bench,
+  );
   return mass && mass.value > 0 ? mass.value : undefined;
 }
 

@@ -1,6 +1,6 @@
+import type { BatchAnswer, BatchSummary } from '#contract/api';
 import { fail, ok, type Result } from '#core/problem';
 import type { Plan, RunEvent } from '#core/run';
-import type { BatchAnswer, BatchSummary } from '#contract/api';
 import type { Db } from '../db/open.ts';
 import type { StockStore } from '../stock/store.ts';
 import { stockUseOf } from './stock-use.ts';
@@ -36,10 +36,14 @@ export type BatchStore = ReturnType<typeof batchStore>;
 
 /** Batches: a plan that may be changed until the run begins, and events that are only added. */
 export function batchStore(db: Db, stock: StockStore) {
-  const insertBatch = db.prepare('INSERT INTO batch (id, number, version, created_at, plan) VALUES (?, (SELECT COALESCE(MAX(number), 0) + 1 FROM batch), 1, ?, ?)');
+  const insertBatch = db.prepare(
+    'INSERT INTO batch (id, number, version, created_at, plan) VALUES (?, (SELECT COALESCE(MAX(number), 0) + 1 FROM batch), 1, ?, ?)',
+  );
   const updatePlan = db.prepare('UPDATE batch SET plan = ?, version = version + 1 WHERE id = ? AND version = ?');
   const batchById = db.prepare<[string], BatchRow>('SELECT * FROM batch WHERE id = ?');
-  const insertEvent = db.prepare('INSERT INTO batch_event (id, batch_id, happened_at, give_or_take_min, written_at, body) VALUES (?, ?, ?, ?, ?, ?)');
+  const insertEvent = db.prepare(
+    'INSERT INTO batch_event (id, batch_id, happened_at, give_or_take_min, written_at, body) VALUES (?, ?, ?, ?, ?, ?)',
+  );
   const eventById = db.prepare<[string], EventRow>('SELECT * FROM batch_event WHERE id = ?');
   const eventsOf = db.prepare<[string], EventRow>('SELECT * FROM batch_event WHERE batch_id = ? ORDER BY seq');
   const countEvents = db.prepare<[string], { n: number }>('SELECT COUNT(*) AS n FROM batch_event WHERE batch_id = ?');
@@ -55,13 +59,24 @@ export function batchStore(db: Db, stock: StockStore) {
     const row = batchById.get(id);
     if (!row) return fail('not-found', `There is no batch ${id.slice(0, 60)}.`);
     const { number, version, created_at, plan } = row;
-    return ok({ id, number, version, createdAt: created_at, plan: JSON.parse(plan), events: eventsOf.all(id).map(toEvent) });
+    return ok({
+      id,
+      number,
+      version,
+      createdAt: created_at,
+      plan: JSON.parse(plan),
+      events: eventsOf.all(id).map(toEvent),
+    });
   }
 
   /** All batches, newest first; only those changed since their last summary are folded anew. */
   function list(): readonly BatchSummary[] {
     return summaries.all().map((row) => {
-      const fresh = row.summary !== null && row.upto_seq === row.last_seq && row.summary_version === row.version && row.model === SUMMARY_MODEL;
+      const fresh =
+        row.summary !== null &&
+        row.upto_seq === row.last_seq &&
+        row.summary_version === row.version &&
+        row.model === SUMMARY_MODEL;
       if (fresh) return JSON.parse(row.summary as string) as BatchSummary;
       const summary = summarise({ ...toBatch(row), events: eventsOf.all(row.id).map(toEvent) });
       saveSummary.run(row.id, row.last_seq, row.version, SUMMARY_MODEL, JSON.stringify(summary));
@@ -72,7 +87,9 @@ export function batchStore(db: Db, stock: StockStore) {
   const create = db.transaction((id: string, plan: Plan, at: string): Result<BatchAnswer> => {
     const before = batchById.get(id);
     if (before) {
-      return before.plan === JSON.stringify(plan) ? one(id) : fail('id-taken', `The id ${id} already names another batch.`);
+      return before.plan === JSON.stringify(plan)
+        ? one(id)
+        : fail('id-taken', `The id ${id} already names another batch.`);
     }
     insertBatch.run(id, at, JSON.stringify(plan));
     return one(id);
@@ -85,7 +102,10 @@ export function batchStore(db: Db, stock: StockStore) {
       return fail('conflict', 'The run has begun, so its plan stands; what changes at the bench is entered there.');
     }
     if (updatePlan.run(JSON.stringify(plan), id, basedOn).changes === 0) {
-      return fail('conflict', 'This plan was changed elsewhere since you opened it. Look at it again, then repeat your change.');
+      return fail(
+        'conflict',
+        'This plan was changed elsewhere since you opened it. Look at it again, then repeat your change.',
+      );
     }
     return one(id);
   });
@@ -141,7 +161,13 @@ class Refusal extends Error {
 }
 
 function toBatch(row: BatchRow): Omit<BatchAnswer, 'events'> {
-  return { id: row.id, number: row.number, version: row.version, createdAt: row.created_at, plan: JSON.parse(row.plan) };
+  return {
+    id: row.id,
+    number: row.number,
+    version: row.version,
+    createdAt: row.created_at,
+    plan: JSON.parse(row.plan),
+  };
 }
 
 function toEvent(row: EventRow): RunEvent {

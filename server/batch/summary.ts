@@ -1,8 +1,7 @@
-import { sdOf } from '#core/figure';
-import { targetText } from '#core/route';
-import { type RunState, runState } from '#core/run';
-import { formatFigure, formatNumber } from '#core/units';
 import type { BatchAnswer, BatchSummary } from '#contract/api';
+import { sdOf } from '#core/figure';
+import { planTitle, type RunState, runState } from '#core/run';
+import { formatFigure, formatNumber } from '#core/units';
 
 /** Raise when a model change makes stored summaries stale: they are then folded anew. */
 export const SUMMARY_MODEL = 1;
@@ -10,10 +9,19 @@ export const SUMMARY_MODEL = 1;
 /** One line of the batch list, from plan and events. */
 export function summarise(batch: BatchAnswer): BatchSummary {
   const { id, number, version, plan, createdAt } = batch;
-  const base = { id, number, version, createdAt, title: targetText(plan.target), routeId: plan.routeId };
+  const base = { id, number, version, createdAt, title: planTitle(plan), routeId: plan.routeId };
   const folded = runState(plan, batch.events);
   if (!folded.ok) {
-    return { ...base, status: 'planned', startedAt: null, finishedAt: null, yieldPct: null, got: '', bottles: [], lesson: folded.problem.message };
+    return {
+      ...base,
+      status: 'planned',
+      startedAt: null,
+      finishedAt: null,
+      yieldPct: null,
+      got: '',
+      bottles: [],
+      lesson: folded.problem.message,
+    };
   }
   const state = folded.value;
   return {

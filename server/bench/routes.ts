@@ -35,7 +35,14 @@ export function benchRoutes(db: Db): Router {
     const body = check(benchChangeSchema, req.body);
     if (!body.ok) return sendProblem(res, body.problem);
     const saved = change(JSON.stringify(body.value.bench), body.value.basedOn);
-    if (!saved) return sendProblem(res, problem('conflict', 'Your bench was changed elsewhere since you opened it. Look again, then repeat your change.'));
+    if (!saved)
+      return sendProblem(
+        res,
+        problem(
+          'conflict',
+          'Your bench was changed elsewhere since you opened it. Look again, then repeat your change.',
+        ),
+      );
     res.json(saved);
   });
   return router;

@@ -28,7 +28,9 @@ export function migrate(db: Db, folder = MIGRATIONS): void {
   const newest = files.length === 0 ? 0 : Number(files.at(-1)!.slice(0, 3));
   const current = db.pragma('user_version', { simple: true }) as number;
   if (current > newest) {
-    throw new Error(`This notebook was written by a newer Earnest Still (schema ${current}, this one knows ${newest}).`);
+    throw new Error(
+      `This notebook was written by a newer Earnest Still (schema ${current}, this one knows ${newest}).`,
+    );
   }
   for (const name of files) {
     const version = Number(name.slice(0, 3));

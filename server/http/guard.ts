@@ -10,7 +10,10 @@ export const ownHostOnly: RequestHandler = (req, res, next) => {
   const host = req.headers.host ?? '';
   const origin = req.headers.origin;
   if (!OWN_NAMES.has(nameOf(host))) {
-    return sendProblem(res, problem('not-this-host', `This notebook answers to 127.0.0.1 and localhost, not to “${host.slice(0, 80)}”.`));
+    return sendProblem(
+      res,
+      problem('not-this-host', `This notebook answers to 127.0.0.1 and localhost, not to “${host.slice(0, 80)}”.`),
+    );
   }
   if (origin !== undefined && origin !== `http://${host}`) {
     return sendProblem(res, problem('not-this-host', `Requests from ${origin.slice(0, 80)} are not taken.`));

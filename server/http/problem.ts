@@ -29,8 +29,12 @@ export function onError(log: Logger): ErrorRequestHandler {
     };
     const match = error.type ? known[error.type] : undefined;
     if (match) return sendProblem(res, problem(match[0], match[1]));
-    if (error.status && error.status >= 400 && error.status < 500) return sendProblem(res, problem('not-json', 'The request cannot be read.'));
+    if (error.status && error.status >= 400 && error.status < 500)
+      return sendProblem(res, problem('not-json', 'The request cannot be read.'));
     log.error(error);
-    sendProblem(res, problem('went-wrong', 'Something went wrong here; nothing was written. The log of the server has more.'));
+    sendProblem(
+      res,
+      problem('went-wrong', 'Something went wrong here; nothing was written. The log of the server has more.'),
+    );
   };
 }

@@ -1,9 +1,9 @@
 import { Router } from 'express';
 import { check } from '#contract/check';
 import { bottleEventSchema, newBottleSchema } from '#contract/schemas';
+import { fail } from '#core/problem';
 import { type BottleEvent, contentOf } from '#core/stock';
 import { substanceById } from '#core/substance';
-import { fail } from '#core/problem';
 import { answer, sendProblem } from '../http/problem.ts';
 import type { StockStore } from './store.ts';
 
@@ -35,7 +35,12 @@ export function stockRoutes(stock: StockStore, now: () => string): Router {
   router.post('/:id/events', (req, res) => {
     const body = check(bottleEventSchema, req.body);
     if (!body.ok) return sendProblem(res, body.problem);
-    const { id, happenedAt, basedOn, body: change } = body.value as unknown as Omit<BottleEvent, 'writtenAt'> & { basedOn?: number };
+    const {
+      id,
+      happenedAt,
+      basedOn,
+      body: change,
+    } = body.value as unknown as Omit<BottleEvent, 'writtenAt'> & { basedOn?: number };
     if (change.kind === 'corrected') {
       const sound = soundCard(req.params.id, change.card);
       if (!sound.ok) return sendProblem(res, sound.problem);
@@ -49,7 +54,9 @@ export function stockRoutes(stock: StockStore, now: () => string): Router {
 /** A card whose substance is known and whose strength can exist; 20 °C is as good as any for that. */
 function soundCard(id: string, card: Parameters<typeof contentOf>[1]) {
   if (!substanceById(card.substanceId)) {
-    return fail('unknown-substance', `“${card.substanceId}” is not a substance known here.`, { field: 'card.substanceId' });
+    return fail('unknown-substance', `“${card.substanceId}” is not a substance known here.`, {
+      field: 'card.substanceId',
+    });
   }
   return contentOf(id, card, 0, 20);
 }

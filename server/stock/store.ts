@@ -15,7 +15,9 @@ export type StockStore = ReturnType<typeof stockStore>;
 /** Bottles and their events. Every write carries its client's id: the same one again is harmless, another under it is refused. */
 export function stockStore(db: Db) {
   const insertBottle = db.prepare('INSERT INTO bottle (id, created_at) VALUES (?, ?)');
-  const insertEvent = db.prepare('INSERT INTO bottle_event (id, bottle_id, happened_at, written_at, body) VALUES (?, ?, ?, ?, ?)');
+  const insertEvent = db.prepare(
+    'INSERT INTO bottle_event (id, bottle_id, happened_at, written_at, body) VALUES (?, ?, ?, ?, ?)',
+  );
   const eventById = db.prepare<[string], Row>('SELECT * FROM bottle_event WHERE id = ?');
   const eventsOf = db.prepare<[string], Row>('SELECT * FROM bottle_event WHERE bottle_id = ? ORDER BY seq');
   const allEvents = db.prepare<[], Row>('SELECT * FROM bottle_event ORDER BY bottle_id, seq');
@@ -61,12 +63,19 @@ export function stockStore(db: Db) {
     const now = one(bottleId);
     if (!now.ok) return now;
     if (body.kind === 'corrected' && basedOn !== now.value.version) {
-      return fail('conflict', 'This bottle was changed elsewhere since you opened it. Look at it again, then repeat your change.');
+      return fail(
+        'conflict',
+        'This bottle was changed elsewhere since you opened it. Look at it again, then repeat your change.',
+      );
     }
     if (body.kind !== 'undone') return undefined;
     const target = eventById.get(body.of);
-    if (!target || target.bottle_id !== bottleId) return fail('not-found', 'The entry to take back is not one of this bottle’s.', { field: 'body.of' });
-    if (JSON.parse(target.body).kind === 'put') return fail('out-of-range', 'Putting it on the shelf cannot be taken back; archive it instead.', { field: 'body.of' });
+    if (!target || target.bottle_id !== bottleId)
+      return fail('not-found', 'The entry to take back is not one of this bottle’s.', { field: 'body.of' });
+    if (JSON.parse(target.body).kind === 'put')
+      return fail('out-of-range', 'Putting it on the shelf cannot be taken back; archive it instead.', {
+        field: 'body.of',
+      });
     return undefined;
   }
 

@@ -81,7 +81,11 @@ export const sodiumAcetate: Route = {
   ],
   handling: { lossPct: 5, sdPct: 2 },
   foamShare: 0.8,
-  drying: { ceilingC: 40, why: 'the trihydrate melts in its own water at 58 °C and effloresces in warm dry air' },
+  drying: {
+    ceilingC: 40,
+    short: 'loses water above',
+    why: 'the trihydrate melts in its own water at 58 °C and effloresces in warm dry air',
+  },
   byProducts: [{ name: 'mother liquor', keep: 'Boil down again for a second crop, or keep for acetate buffer.' }],
   identity: [
     { test: 'a crystal on a warm spoon', sight: 'melts clear near 58 °C' },

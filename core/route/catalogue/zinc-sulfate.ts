@@ -107,7 +107,11 @@ export const zincSulfate: Route = {
   ],
   handling: { lossPct: 4, sdPct: 2 },
   foamShare: 0.3,
-  drying: { ceilingC: 35, why: 'the heptahydrate melts in its own water from 39 °C and loses it in warm air' },
+  drying: {
+    ceilingC: 35,
+    short: 'loses water above',
+    why: 'the heptahydrate melts in its own water from 39 °C and loses it in warm air',
+  },
   byProducts: [
     { name: 'mother liquor', keep: 'A second crop, or keep for zinc carbonate.' },
     { name: 'dark residue', keep: 'Lead and copper specks: filter off, collect for heavy-metal waste.' },
@@ -232,7 +236,7 @@ export const zincSulfate: Route = {
       leave: { alone: true, lookEveryMin: 1440, reason: 'cold and open; keep it from children and animals' },
       ceilingC: 39,
       handsOnMin: 5,
-      waitH: [36, 96],
+      waitH: [48, 144],
     }),
     step({
       id: 'cool',

@@ -1,0 +1,175 @@
+import { unwrap } from '#core/problem';
+import { type EventBody, type Plan, type RunEvent, type RunState, runState, type StepState } from '#core/run';
+import { roundTo } from '#core/vessel';
+import { normal } from './random.ts';
+import type { DemoBatch } from './scenario.ts';
+
+const HOUR = 3_600_000;
+
+/**
+ * Lives one batch through at the bench: the core says what each step asks for, noise says what a person's hand made of
+ * it. Entries come with the instant they happened; `id` names them.
+ */
+export function live(
+  plan: Plan,
+  batch: DemoBatch,
+  startMs: number,
+  random: () => number,
+  id: (prefix: string) => string,
+): RunEvent[] {
+  const events: RunEvent[] = [];
+  let now = startMs;
+  const enter = (body: EventBody, at = now) => {
+    const instant = new Date(at).toISOString();
+    events.push({ id: id('ev'), happened: { at: instant, giveOrTakeMin: 0 }, writtenAt: instant, body });
+  };
+  for (const { key } of state(plan, events).steps) {
+    const step = state(plan, events).steps.find((each) => each.key === key)!;
+    enter({ kind: 'started', step: key });
+    for (const caution of step.cautions)
+      if (caution.severity === 'stop') enter({ kind: 'acknowledged', caution: `${key}:${caution.id}` });
+    now += 0.4 * handsOn(step);
+    weigh(plan, step, enter, random);
+    const note = batch.notes?.[key];
+    if (note) enter({ kind: 'noted', step: key, text: note });
+    if (batch.givenUp?.at === key) {
+      now += HOUR;
+      enter({ kind: 'abandoned', reason: batch.givenUp.reason });
+      return events;
+    }
+    if (batch.stopsAt === key) {
+      wait(step, enter, now, id);
+      return events;
+    }
+    now += 0.6 * handsOn(step);
+    if (step.panel === 'dry') now = dry(plan, step, batch, enter, now, state(plan, events), random);
+    else now += waiting(step, random);
+    if (step.panel === 'hold')
+      enter({
+        kind: 'read',
+        step: key,
+        quantity: 'temperature',
+        reading: { is: 'exact', value: roundTo(plan.bench.tempC + 4 * random(), 0.1), unit: '°C' },
+        place: '',
+      });
+    enter({ kind: 'finished', step: key });
+  }
+  return events;
+}
+
+function state(plan: Plan, events: readonly RunEvent[]): RunState {
+  return unwrap(runState(plan, events));
+}
+
+function handsOn(step: StepState): number {
+  return ((step.template?.handsOnMin ?? 5) * HOUR) / 60;
+}
+
+function waiting(step: StepState, random: () => number): number {
+  const [least, most] = step.template?.waitH ?? [0, 0];
+  return (least + (most - least) * 0.5 * random()) * HOUR;
+}
+
+type Enter = (body: EventBody, at?: number) => void;
+
+/** What a hand pours is near the plan, and read as the instrument shows it. */
+function weigh(plan: Plan, step: StepState, enter: Enter, random: () => number): void {
+  const { charge } = step;
+  if (charge) {
+    const { value, unit } = charge.dose.take;
+    const spread = unit === 'g' ? 0.004 : 0.008;
+    const reading = {
+      is: 'exact',
+      value: roundTo(value * (1 + spread * normal(random)), unit === 'g' ? plan.bench.balanceG : 0.5),
+      unit,
+    } as const;
+    enter({ kind: 'charged', step: step.key, role: charge.role, bottleId: charge.bottleId, reading, reason: '' });
+  } else if (step.panel === 'charge') {
+    const made = /([\d.\s\u202f]+) mL/.exec(
+      step.title.map((part) => (part.is === 'text' ? part.text : part.shown)).join(''),
+    );
+    if (!made) return;
+    const planned = Number(made[1]!.replace(/[\s\u202f]/g, ''));
+    enter({
+      kind: 'read',
+      step: step.key,
+      quantity: 'volume',
+      reading: { is: 'exact', value: roundTo(planned * (1 + 0.003 * normal(random)), 1), unit: 'mL' },
+      place: '',
+    });
+  }
+}
+
+/** Three weighings that settle on the product; a damp one is weighed once, wet. */
+function dry(
+  plan: Plan,
+  step: StepState,
+  batch: DemoBatch,
+  enter: Enter,
+  start: number,
+  now: RunState,
+  random: () => number,
+): number {
+  const expected = now.sheet.product?.value ?? 0;
+  const dryMass = expected * (batch.product ?? 1) * (1 + 0.01 * normal(random));
+  let at = start;
+  for (const [hours, wet] of batch.damp
+    ? ([[3, 0]] as const)
+    : ([
+        [4, 0.06],
+        [16, 0.004],
+        [22, 0.001],
+      ] as const)) {
+    at = start + hours * HOUR;
+    const grams = roundTo(dryMass * (1 + wet), plan.bench.balanceG);
+    enter(
+      { kind: 'read', step: step.key, quantity: 'mass', reading: { is: 'exact', value: grams, unit: 'g' }, place: '' },
+      at,
+    );
+  }
+  return at;
+}
+
+/** A step still under way: its timer, and a few looks at it. */
+function wait(step: StepState, enter: Enter, begun: number, id: (prefix: string) => string): void {
+  const present = Date.now();
+  const look = (hours: number, body: EventBody) => {
+    if (begun + hours * HOUR < present) enter(body, begun + hours * HOUR);
+  };
+  if (step.panel === 'dish') {
+    look(5, {
+      kind: 'read',
+      step: step.key,
+      quantity: 'temperature',
+      reading: { is: 'exact', value: 13.5, unit: '°C' },
+      place: 'dish',
+    });
+    look(20, {
+      kind: 'read',
+      step: step.key,
+      quantity: 'sight',
+      reading: { is: 'word', text: 'a rim of small clear prisms' },
+      place: 'dish',
+    });
+    look(21, {
+      kind: 'read',
+      step: step.key,
+      quantity: 'volume',
+      reading: { is: 'band', low: 75, high: 90, unit: 'mL' },
+      place: 'dish',
+    });
+    look(46, {
+      kind: 'read',
+      step: step.key,
+      quantity: 'sight',
+      reading: { is: 'word', text: 'prisms to 8 mm, clear' },
+      place: 'dish',
+    });
+  }
+  const minutes = step.timer?.minutes ?? 60;
+  const since = step.panel === 'dish' ? present - 6 * HOUR : begun;
+  enter(
+    { kind: 'timer-set', step: step.key, timer: id('timer'), name: step.timer?.name ?? 'look again', minutes },
+    since,
+  );
+}

@@ -1,0 +1,156 @@
+import type { Container } from '#core/stock';
+
+/** The made-up shelf of Millrace Shed, which keeps a river kit. */
+export interface DemoBottle {
+  readonly key: string;
+  readonly name: string;
+  /** As its label would be typed. */
+  readonly label: string;
+  readonly boughtDaysAgo: number;
+  readonly container?: Container;
+  readonly assayed?: { readonly value: number; readonly band: number };
+  readonly note?: string;
+}
+
+export const demoBottles: readonly DemoBottle[] = [
+  {
+    key: 'brick',
+    name: 'Slabwright Patio & Brick Acid',
+    label: 'hydrochloric acid 28 % 5 L 11.50',
+    boughtDaysAgo: 120,
+    note: 'Iron-stained, straw yellow.',
+  },
+  {
+    key: 'drain',
+    name: 'Clearrun Drain Crystals',
+    label: 'sodium hydroxide 97 % 1 kg 6.80',
+    boughtDaysAgo: 210,
+    container: 'tub',
+  },
+  { key: 'ammonia', name: 'Moorlight Plain Ammonia', label: 'ammonia 9.5 % 2 L 4.20', boughtDaysAgo: 260 },
+  {
+    key: 'soak',
+    name: 'Bathstone Soaking Salt',
+    label: 'magnesium sulfate heptahydrate 99 % 2 kg 5.40',
+    boughtDaysAgo: 300,
+  },
+  {
+    key: 'dechlor',
+    name: 'Pondkind Dechlor Crystals',
+    label: 'sodium thiosulfate pentahydrate 99 % 500 g 4.75',
+    boughtDaysAgo: 90,
+    assayed: { value: 99.2, band: 0.4 },
+  },
+  { key: 'zinc', name: 'Ridgeway Zinc Flashing', label: 'zinc 99 % 900 g 14.00', boughtDaysAgo: 100 },
+  { key: 'battery', name: 'Dray Battery Top-up Acid', label: 'sulfuric acid 37 % 1 L 7.90', boughtDaysAgo: 95 },
+  {
+    key: 'spirit',
+    name: 'Hearthglow Clean Lamp Spirit',
+    label: 'ethanol 90 % v/v 1 L 6.20',
+    boughtDaysAgo: 150,
+    note: 'Denatured. Not for drinking, and not made so here.',
+  },
+  {
+    key: 'vinegar',
+    name: 'Picklewell White Spirit Vinegar',
+    label: 'acetic acid 8 % 5 L 5.50',
+    boughtDaysAgo: 80,
+    assayed: { value: 7.86, band: 0.06 },
+  },
+  {
+    key: 'soda',
+    name: 'Snowdrift Washing Crystals',
+    label: 'sodium carbonate decahydrate 1 kg 2.10',
+    boughtDaysAgo: 75,
+    note: 'A little white at the top: partly effloresced.',
+  },
+  {
+    key: 'bake',
+    name: 'Larderline Baking Soda',
+    label: 'sodium hydrogencarbonate 99.5 % 500 g 1.60',
+    boughtDaysAgo: 60,
+    container: 'tub',
+  },
+  { key: 'pool', name: 'Halo Pool Brightener', label: 'sodium hypochlorite 12.5 % 2 L 8.40', boughtDaysAgo: 110 },
+  {
+    key: 'cream',
+    name: 'Fern & Finch Hair Cream Peroxide',
+    label: 'hydrogen peroxide 30 vol 120 mL 3.90',
+    boughtDaysAgo: 70,
+    container: 'tube',
+  },
+  { key: 'alum', name: 'Mordant House Alum', label: 'potassium alum 99 % 500 g 5.95', boughtDaysAgo: 180 },
+  {
+    key: 'moss',
+    name: 'Terrace Moss Iron',
+    label: 'iron(II) sulfate heptahydrate 92 % 2 kg 7.20',
+    boughtDaysAgo: 240,
+    note: 'Browned at the edges.',
+  },
+  { key: 'iodide', name: "Stockman's Iodide Drops", label: 'potassium iodide 99 % 100 g 12.40', boughtDaysAgo: 130 },
+];
+
+export interface DemoBatch {
+  readonly wish: string;
+  readonly daysAgo: number;
+  readonly hours?: number;
+  readonly controls?: Readonly<Record<string, number>>;
+  /** The step it stops at, running; null for a batch that ran to its end; “planned” for one not begun. */
+  readonly stopsAt?: string | 'planned';
+  readonly givenUp?: { readonly at: string; readonly reason: string };
+  /** Product against the expected mass. */
+  readonly product?: number;
+  readonly damp?: boolean;
+  readonly notes?: Readonly<Record<string, string>>;
+  readonly bottled?: boolean;
+}
+
+export const demoBatches: readonly DemoBatch[] = [
+  { wish: '1 L of 1 mol/L hydrochloric acid', daysAgo: 72, bottled: true },
+  {
+    wish: '40 g zinc sulfate',
+    daysAgo: 66,
+    product: 0.88,
+    notes: { cool: 'Only one night: the liquor still gave crystals next day.' },
+    bottled: true,
+  },
+  { wish: 'sodium acetate from 500 mL vinegar', daysAgo: 58, product: 0.97, bottled: true },
+  { wish: '250 mL of 20 % sulfuric acid', daysAgo: 52, notes: { acid: 'For the oxygen test.' }, bottled: true },
+  {
+    wish: '80 g sodium acetate',
+    daysAgo: 47,
+    product: 1.36,
+    damp: true,
+    controls: { 'boil-to': 120 },
+    notes: { collect: 'No time to drain it properly.' },
+  },
+  {
+    wish: '50 g zinc sulfate',
+    daysAgo: 41,
+    controls: { 'boil-to': 75 },
+    givenUp: {
+      at: 'boil-down',
+      reason:
+        'Boiled too far: white monohydrate caked and the dish cracked. Stop at two thirds, keep it below a simmer.',
+    },
+  },
+  { wish: '1.5 L of 2 mol/L hydrochloric acid', daysAgo: 34, bottled: true },
+  { wish: '500 mL of 1 mol/L acetic acid', daysAgo: 27 },
+  {
+    wish: '60 g sodium acetate',
+    daysAgo: 21,
+    product: 1.02,
+    notes: { carbonate: 'Eight spoons, foam never above half.' },
+    bottled: true,
+  },
+  { wish: '1 L of 0.5 mol/L hydrochloric acid', daysAgo: 13, bottled: true },
+  {
+    wish: '60 g zinc sulfate',
+    daysAgo: 3,
+    hours: 4,
+    stopsAt: 'grow',
+    notes: { dissolve: 'Started slowly; warm by the second third.' },
+  },
+  { wish: '500 mL of 0.1 mol/L hydrochloric acid', daysAgo: 0, hours: 0.25, stopsAt: 'cool' },
+  { wish: '500 mL of 10 % sulfuric acid', daysAgo: 1, stopsAt: 'planned' },
+];

@@ -1,0 +1,88 @@
+import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
+import { ConfigProvider } from 'antd';
+import { useEffect } from 'react';
+import { createBrowserRouter, Navigate, RouterProvider } from 'react-router';
+import type { BatchAnswer } from '#contract/api';
+import { Away, Refused } from './api/client.ts';
+import { whenWritten } from './api/outbox.ts';
+import { ShelfPage } from './shelf/shelf-page.tsx';
+import { Crash } from './shell/crash.tsx';
+import { NightProvider, useNight } from './shell/night.tsx';
+import { Shell } from './shell/shell.tsx';
+import { antdTheme } from './theme/antd.ts';
+
+const client = new QueryClient({
+  defaultOptions: {
+    queries: {
+      staleTime: 10_000,
+      // The server is on this machine: whether the wider network is up says nothing.
+      networkMode: 'always',
+      retry: (count, error) => !(error instanceof Refused) && count < 2,
+      retryDelay: 600,
+      throwOnError: (error) => !(error instanceof Refused || error instanceof Away),
+    },
+    mutations: { networkMode: 'always' },
+  },
+});
+
+const router = createBrowserRouter([
+  {
+    element: <Shell />,
+    errorElement: <Crash />,
+    hydrateFallbackElement: <p className="waiting-block">Setting out …</p>,
+    children: [
+      { index: true, element: <Navigate to="/shelf" replace /> },
+      { path: 'shelf/:bottleId?', element: <ShelfPage /> },
+      { path: 'plan/:batchId?', lazy: async () => ({ Component: (await import('./plan/plan-page.tsx')).PlanPage }) },
+      { path: 'bench', lazy: async () => ({ Component: (await import('./bench/bench-list.tsx')).BenchList }) },
+      { path: 'bench/:batchId', lazy: async () => ({ Component: (await import('./bench/bench-page.tsx')).BenchPage }) },
+      {
+        path: 'assay/:batchId?',
+        lazy: async () => ({ Component: (await import('./assay/assay-page.tsx')).AssayPage }),
+      },
+      { path: 'record', lazy: async () => ({ Component: (await import('./record/record-list.tsx')).RecordList }) },
+      {
+        path: 'record/:batchId',
+        lazy: async () => ({ Component: (await import('./record/record-page.tsx')).RecordPage }),
+      },
+      { path: '*', lazy: async () => ({ Component: (await import('./shell/nowhere.tsx')).Nowhere }) },
+    ],
+  },
+]);
+
+export function App() {
+  return (
+    <NightProvider>
+      <Themed />
+    </NightProvider>
+  );
+}
+
+function Themed() {
+  const { night } = useNight();
+  useKeepWritten();
+  return (
+    <ConfigProvider theme={antdTheme(night)}>
+      <QueryClientProvider client={client}>
+        <RouterProvider router={router} />
+      </QueryClientProvider>
+    </ConfigProvider>
+  );
+}
+
+/** Entries that the server has written move from the outbox into what is known of their batch, without a gap. */
+function useKeepWritten() {
+  useEffect(
+    () =>
+      whenWritten((batchId, events) => {
+        client.setQueryData<BatchAnswer>(['batch', batchId], (batch) => {
+          if (!batch) return batch;
+          const known = new Set(batch.events.map(({ id }) => id));
+          return { ...batch, events: [...batch.events, ...events.filter(({ id }) => !known.has(id))] };
+        });
+        for (const queryKey of [['batch', batchId], ['batches'], ['bottles'], ['clock']])
+          void client.invalidateQueries({ queryKey });
+      }),
+    [],
+  );
+}

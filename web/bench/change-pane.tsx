@@ -1,0 +1,116 @@
+import { Checkbox, Input, Segmented } from 'antd';
+import { useId, useState } from 'react';
+import { newId } from '../api/ids.ts';
+import { NumberField } from '../parts/number-field.tsx';
+import { plainText } from '../parts/sentence.tsx';
+import type { PaneProps } from './panes.tsx';
+
+type Change = 'insert' | 'repeat' | 'skip' | 'give up';
+
+/** The run as it is lived: a step put in, repeated or skipped, or the whole given up. Each is an entry like any other. */
+export function ChangePane({ run, step, onClose }: PaneProps) {
+  const ids = { title: useId(), why: useId() };
+  const [change, setChange] = useState<Change>('insert');
+  const [title, setTitle] = useState('');
+  const [why, setWhy] = useState('');
+  const [beside, setBeside] = useState(false);
+  const [alone, setAlone] = useState(false);
+  const [every, setEvery] = useState<number | null>(null);
+  const [problem, setProblem] = useState('');
+  const send = () => {
+    if (change === 'insert' && title.trim() === '')
+      return setProblem('What is the new step? A few words, such as “wash with cold water”.');
+    if (change !== 'insert' && change !== 'repeat' && why.trim() === '')
+      return setProblem('Say why in a few words; it stands in the record.');
+    if (change === 'skip') run.enter({ kind: 'step-skipped', step: step.key, reason: why.trim() });
+    else if (change === 'give up') run.enter({ kind: 'abandoned', reason: why.trim() });
+    else {
+      run.enter({
+        kind: 'step-inserted',
+        step: newId('step'),
+        after: step.key,
+        beside,
+        repeats: change === 'repeat' ? step.key : null,
+        title: change === 'repeat' ? `Again: ${plainText(step.title)}`.slice(0, 120) : title.trim(),
+        why: why.trim(),
+        leave: { alone, lookEveryMin: every },
+      });
+    }
+    onClose();
+  };
+  const inserting = change === 'insert' || change === 'repeat';
+  return (
+    <form
+      onSubmit={(event) => {
+        event.preventDefault();
+        send();
+      }}
+    >
+      <Segmented
+        aria-label="What to change"
+        options={['insert', 'repeat', 'skip', 'give up'] satisfies Change[]}
+        value={change}
+        onChange={(value) => {
+          setChange(value as Change);
+          setProblem('');
+        }}
+      />
+      <p className="quiet small">{EXPLAINED[change]}</p>
+      <div className="pane-row">
+        {change === 'insert' ? (
+          <div className="field">
+            <label htmlFor={ids.title}>New step</label>
+            <Input
+              id={ids.title}
+              value={title}
+              maxLength={120}
+              placeholder="wash with cold water"
+              onChange={(event) => {
+                setTitle(event.target.value);
+                setProblem('');
+              }}
+            />
+          </div>
+        ) : null}
+        <div className="field" style={{ flex: 1 }}>
+          <label htmlFor={ids.why}>Why</label>
+          <Input
+            id={ids.why}
+            value={why}
+            maxLength={500}
+            onChange={(event) => {
+              setWhy(event.target.value);
+              setProblem('');
+            }}
+          />
+        </div>
+        {inserting ? (
+          <>
+            <Checkbox checked={beside} onChange={(event) => setBeside(event.target.checked)}>
+              beside this one
+            </Checkbox>
+            <Checkbox checked={alone} onChange={(event) => setAlone(event.target.checked)}>
+              may be left
+            </Checkbox>
+            <NumberField label="look every" unit="min" value={every} min={1} max={525_600} onChange={setEvery} />
+          </>
+        ) : null}
+        <button type="submit" className="tab">
+          {inserting ? 'Put it in' : change === 'skip' ? 'Skip this step' : 'Give the run up'}
+        </button>
+      </div>
+      {problem ? (
+        <p className="problem small" role="alert">
+          {problem}
+        </p>
+      ) : null}
+    </form>
+  );
+}
+
+const EXPLAINED: Readonly<Record<Change, string>> = {
+  insert: 'Put a step in after this one.',
+  repeat: 'Do this step once more, after it.',
+  skip: 'Leave this step out; what it would have done is not reckoned.',
+  'give up': 'End the run here. Its record stays, with the reason.',
+};

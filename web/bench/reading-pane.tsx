@@ -1,0 +1,96 @@
+import { Input, type InputRef, Select } from 'antd';
+import { useEffect, useId, useRef, useState } from 'react';
+import { type Happened, parseReading, type Quantity } from '#core/run';
+import type { PaneProps } from './panes.tsx';
+import { ReadingField } from './reading-field.tsx';
+import { WhenField } from './when-field.tsx';
+
+const QUANTITIES: readonly { value: Quantity; label: string; unit: string; hint: string }[] = [
+  { value: 'temperature', label: 'temperature', unit: '°C', hint: '58.2 or over 60' },
+  { value: 'pH', label: 'pH', unit: '', hint: '7-8' },
+  { value: 'mass', label: 'mass', unit: 'g', hint: '58.2' },
+  { value: 'volume', label: 'volume', unit: 'mL', hint: 'about 90' },
+  { value: 'time', label: 'time', unit: 'min', hint: '12' },
+  { value: 'current', label: 'current', unit: 'A', hint: '1.8' },
+  { value: 'sight', label: 'what is seen', unit: '', hint: 'still blue' },
+];
+
+/** A reading: exact, a band, one-sided or a word; now or earlier. */
+export function ReadingPane({ run, step }: PaneProps) {
+  const first = useRef<InputRef>(null);
+  const ids = { quantity: useId(), place: useId() };
+  const [quantity, setQuantity] = useState<Quantity>('temperature');
+  const [text, setText] = useState('');
+  const [place, setPlace] = useState('');
+  const [problem, setProblem] = useState('');
+  const [when, setWhen] = useState<(() => Happened) | null>(() => () => ({
+    at: new Date().toISOString(),
+    giveOrTakeMin: 0,
+  }));
+  const kind = QUANTITIES.find((each) => each.value === quantity)!;
+  useEffect(() => first.current?.focus(), []);
+  const enter = () => {
+    const read =
+      quantity === 'sight' && text.trim() !== ''
+        ? ({ ok: true, value: { is: 'word', text: text.trim() } } as const)
+        : parseReading(text, kind.unit);
+    if (!read.ok) return setProblem(read.problem.message);
+    run.enter({ kind: 'read', step: step.key, quantity, reading: read.value, place: place.trim() }, when?.());
+    setText('');
+    setProblem('');
+    first.current?.focus();
+  };
+  return (
+    <form
+      onSubmit={(event) => {
+        event.preventDefault();
+        enter();
+      }}
+    >
+      <div className="pane-row">
+        <div className="field">
+          <label htmlFor={ids.quantity}>What was read</label>
+          <Select
+            id={ids.quantity}
+            size="large"
+            style={{ width: '100%', marginBottom: 22 }}
+            value={quantity}
+            options={QUANTITIES.map(({ value, label }) => ({ value, label }))}
+            onChange={(value) => {
+              setQuantity(value);
+              setProblem('');
+            }}
+          />
+        </div>
+        <ReadingField
+          label="Reading"
+          unit={kind.unit}
+          text={text}
+          placeholder={kind.hint}
+          onText={(next) => {
+            setText(next);
+            setProblem('');
+          }}
+          fieldRef={first}
+          problem={problem}
+        />
+        <div className="field">
+          <label htmlFor={ids.place}>Where</label>
+          <Input
+            id={ids.place}
+            size="large"
+            style={{ marginBottom: 22 }}
+            value={place}
+            maxLength={60}
+            placeholder="in the dish"
+            onChange={(event) => setPlace(event.target.value)}
+          />
+        </div>
+        <WhenField onChange={(next) => setWhen(() => next)} />
+        <button type="submit" className="tab" disabled={when === null}>
+          Log it
+        </button>
+      </div>
+    </form>
+  );
+}

@@ -1,0 +1,48 @@
+import { formatNumber } from '#core/units';
+import { Num, NumRow } from '../parts/num.tsx';
+import type { Run } from './use-run.ts';
+
+/** The sheet as it stands now, from what really went in. */
+export function Reckoning({ run }: { run: Run }) {
+  const { sheet, weighing } = run.state;
+  const limiting = sheet.charges.find((line) => line.limiting);
+  return (
+    <section aria-label="As it stands">
+      <h2>As it stands</h2>
+      <dl className="figures">
+        {sheet.charges.map((line) => (
+          <NumRow key={line.step} label={`${line.roleName}${line.limiting ? ' (limits)' : ''}`}>
+            {line.actual ? (
+              <Num figure={line.actual} />
+            ) : (
+              <Num bare figure={line.dose.mass} shown={formatNumber(line.dose.takeMassG, 4)} unit="g to come" />
+            )}
+          </NumRow>
+        ))}
+        {sheet.theory ? (
+          <NumRow label="theory">
+            <Num figure={sheet.theory} />
+          </NumRow>
+        ) : null}
+        {sheet.product ? (
+          <NumRow label="expected">
+            <Num figure={sheet.product} />
+          </NumRow>
+        ) : null}
+        {sheet.made ? (
+          <>
+            <NumRow label="make up to">
+              <Num bare figure={sheet.made.volume} shown={formatNumber(sheet.made.volume.value, 4)} />
+            </NumRow>
+            <NumRow label="strength">
+              <Num figure={sheet.made.strength} />
+            </NumRow>
+          </>
+        ) : null}
+      </dl>
+      {limiting ? <p className="small">{limiting.name} limits.</p> : null}
+      <p className="small">{sheet.doubt.sentence}</p>
+      {weighing.weighings.length > 0 ? <p className="small">{weighing.sentence}</p> : null}
+    </section>
+  );
+}

@@ -1,0 +1,224 @@
+import { Checkbox, Input, type InputRef } from 'antd';
+import type { TextAreaRef } from 'antd/es/input/TextArea';
+import { useEffect, useId, useRef, useState } from 'react';
+import { parseReading } from '#core/run';
+import { parseQuantity } from '#core/units';
+import { sentenceOf } from '../api/client.ts';
+import { newId } from '../api/ids.ts';
+import { putPhoto } from '../api/photo.ts';
+import type { PaneProps } from './panes.tsx';
+import { ReadingField } from './reading-field.tsx';
+
+export function TimerPane({ run, step, onClose }: PaneProps) {
+  const ids = { name: useId(), length: useId() };
+  const [name, setName] = useState(step.timer?.name ?? 'look again');
+  const [text, setText] = useState(`${step.timer?.minutes ?? 20} min`);
+  const [problem, setProblem] = useState('');
+  const start = () => {
+    const length = parseQuantity(text, ['time']);
+    if (!length.ok) return setProblem(length.problem.message);
+    const minutes = length.value.value / 60;
+    if (minutes <= 0 || minutes > 525_600) return setProblem('A timer runs for more than 0 and at most a year.');
+    run.enter({ kind: 'timer-set', step: step.key, timer: newId('timer'), name: name.trim() || 'timer', minutes });
+    onClose();
+  };
+  return (
+    <form
+      className="pane-row"
+      onSubmit={(event) => {
+        event.preventDefault();
+        start();
+      }}
+    >
+      <div className="field">
+        <label htmlFor={ids.length}>Runs for</label>
+        <Input
+          id={ids.length}
+          autoFocus
+          size="large"
+          value={text}
+          status={problem ? 'error' : ''}
+          onChange={(event) => {
+            setText(event.target.value);
+            setProblem('');
+          }}
+        />
+        {problem ? (
+          <p className="problem small" role="alert">
+            {problem}
+          </p>
+        ) : null}
+      </div>
+      <div className="field">
+        <label htmlFor={ids.name}>For</label>
+        <Input
+          id={ids.name}
+          size="large"
+          value={name}
+          maxLength={80}
+          onChange={(event) => setName(event.target.value)}
+        />
+      </div>
+      <button type="submit" className="tab">
+        Start it
+      </button>
+    </form>
+  );
+}
+
+export function NotePane({ run, step, onClose }: PaneProps) {
+  const id = useId();
+  const area = useRef<TextAreaRef>(null);
+  const [text, setText] = useState('');
+  useEffect(() => area.current?.focus(), []);
+  return (
+    <form
+      onSubmit={(event) => {
+        event.preventDefault();
+        if (text.trim() === '') return;
+        run.enter({ kind: 'noted', step: step.key, text: text.trim() });
+        onClose();
+      }}
+    >
+      <div className="field">
+        <label htmlFor={id}>Note</label>
+        <Input.TextArea
+          id={id}
+          ref={area}
+          rows={3}
+          maxLength={4000}
+          value={text}
+          onChange={(event) => setText(event.target.value)}
+        />
+      </div>
+      <button type="submit" className="tab" disabled={text.trim() === ''}>
+        Keep the note
+      </button>
+    </form>
+  );
+}
+
+export function PortionPane({ run, step, onClose }: PaneProps) {
+  const ids = { purpose: useId() };
+  const first = useRef<InputRef>(null);
+  const [text, setText] = useState('');
+  const [purpose, setPurpose] = useState('');
+  const [returned, setReturned] = useState(false);
+  const [problem, setProblem] = useState('');
+  useEffect(() => first.current?.focus(), []);
+  const enter = () => {
+    const read = parseReading(text, 'g');
+    if (!read.ok) return setProblem(read.problem.message);
+    if (read.value.is === 'word') return setProblem('How much was taken? A number of grams, such as 2.5, or a band.');
+    if ((read.value.is === 'band' ? read.value.low : read.value.value) < 0)
+      return setProblem('A portion is 0 g or more.');
+    run.enter({ kind: 'withdrawn', step: step.key, reading: read.value, purpose: purpose.trim() || 'test', returned });
+    onClose();
+  };
+  return (
+    <form
+      onSubmit={(event) => {
+        event.preventDefault();
+        enter();
+      }}
+    >
+      <div className="pane-row">
+        <ReadingField
+          label="Taken out"
+          unit="g"
+          text={text}
+          onText={(next) => {
+            setText(next);
+            setProblem('');
+          }}
+          fieldRef={first}
+          problem={problem}
+        />
+        <div className="field">
+          <label htmlFor={ids.purpose}>For</label>
+          <Input
+            id={ids.purpose}
+            size="large"
+            style={{ marginBottom: 22 }}
+            value={purpose}
+            maxLength={300}
+            placeholder="spot test"
+            onChange={(event) => setPurpose(event.target.value)}
+          />
+        </div>
+        <Checkbox checked={returned} onChange={(event) => setReturned(event.target.checked)}>
+          went back in
+        </Checkbox>
+        <button type="submit" className="tab">
+          Book it
+        </button>
+      </div>
+      <p className="quiet small">
+        What does not go back takes its share of everything with it, and the yield is reckoned on the rest.
+      </p>
+    </form>
+  );
+}
+
+export function PhotoPane({ run, step, onClose }: PaneProps) {
+  const ids = { file: useId(), caption: useId() };
+  const [file, setFile] = useState<File | null>(null);
+  const [caption, setCaption] = useState('');
+  const [problem, setProblem] = useState('');
+  const [busy, setBusy] = useState(false);
+  const send = async () => {
+    if (!file) return setProblem('Choose a photo first.');
+    setBusy(true);
+    try {
+      const attachmentId = newId('att');
+      await putPhoto(attachmentId, run.batch.id, file);
+      run.enter({ kind: 'photographed', step: step.key, attachmentId, caption: caption.trim() });
+      onClose();
+    } catch (error) {
+      setProblem(`${sentenceOf(error)} The photo is still chosen here: try again.`);
+    } finally {
+      setBusy(false);
+    }
+  };
+  return (
+    <form
+      onSubmit={(event) => {
+        event.preventDefault();
+        void send();
+      }}
+    >
+      <div className="pane-row">
+        <div className="field">
+          <label htmlFor={ids.file}>Photo (JPEG, PNG or WebP, at most 12 MB)</label>
+          <input
+            id={ids.file}
+            type="file"
+            accept="image/jpeg,image/png,image/webp"
+            capture="environment"
+            onChange={(event) => {
+              setFile(event.target.files?.[0] ?? null);
+              setProblem('');
+            }}
+          />
+        </div>
+        <div className="field">
+          <label htmlFor={ids.caption}>Shows</label>
+          <Input
+            id={ids.caption}
+            value={caption}
+            maxLength={300}
+            onChange={(event) => setCaption(event.target.value)}
+          />
+        </div>
+        <button type="submit" className="tab" disabled={busy}>
+          Keep it
+        </button>
+      </div>
+      {problem ? (
+        <p className="problem small" role="alert">
+          {problem}
+        </p>
+      ) : null}
+    </form>
+  );
+}

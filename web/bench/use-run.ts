@@ -1,0 +1,53 @@
+import { useCallback, useMemo } from 'react';
+import type { BatchAnswer } from '#contract/api';
+import type { EventBody, Happened, RunEvent, RunState } from '#core/run';
+import { newId } from '../api/ids.ts';
+import { post, useOutbox } from '../api/outbox.ts';
+import { useBatch } from '../api/queries.ts';
+import { useCompute } from '../worker/compute.ts';
+
+export interface Run {
+  readonly batch: BatchAnswer;
+  /** What the server has and what still waits. */
+  readonly events: readonly RunEvent[];
+  readonly state: RunState;
+  /** Ids of entries that still wait for the server. */
+  readonly waiting: ReadonlySet<string>;
+  readonly enter: (body: EventBody, happened?: Happened) => string;
+}
+
+/** A run as it is now: what the server has, what still waits on this device, folded together in the worker. */
+export function useRun(batchId: string | undefined): { run: Run | undefined; error: unknown; problem: string } {
+  const batch = useBatch(batchId);
+  const outbox = useOutbox();
+  const { data } = batch;
+  const mine = useMemo(
+    () => outbox.waiting.filter((each) => each.batchId === batchId).map(({ event }) => event),
+    [outbox.waiting, batchId],
+  );
+  const events = useMemo(() => {
+    const known = new Set(data?.events.map(({ id }) => id));
+    return [...(data?.events ?? []), ...mine.filter(({ id }) => !known.has(id))];
+  }, [data, mine]);
+  const folded = useCompute(
+    'run',
+    useMemo(() => (data ? { plan: data.plan, events } : undefined), [data, events]),
+  );
+  const enter = useCallback(
+    (body: EventBody, happened?: Happened) => {
+      const now = new Date().toISOString();
+      const event: RunEvent = {
+        id: newId('ev'),
+        happened: happened ?? { at: now, giveOrTakeMin: 0 },
+        writtenAt: now,
+        body,
+      };
+      if (batchId) post(batchId, [event]);
+      return event.id;
+    },
+    [batchId],
+  );
+  const waiting = useMemo(() => new Set(mine.map(({ id }) => id)), [mine]);
+  const run = data && folded.value ? { batch: data, events, state: folded.value, waiting, enter } : undefined;
+  return { run, error: batch.error, problem: folded.problem?.message ?? '' };
+}

@@ -1,0 +1,49 @@
+import type { ReactNode } from 'react';
+import { type Figure, isAbout, sdOf } from '#core/figure';
+import { roundToDoubt } from '#core/units';
+import { useMargin } from '../shell/margin.tsx';
+
+interface NumProps {
+  readonly figure: Figure;
+  /** The number as it is to be read, where the instrument rounds it; else it is rounded to its doubt. */
+  readonly shown?: string;
+  readonly unit?: string;
+  /** Leaves out the ±. */
+  readonly bare?: boolean;
+  readonly big?: boolean;
+}
+
+/** A number that opens its working: dotted underline, its doubt small and quiet behind it. */
+export function Num({ figure, shown, unit, bare = false, big = false }: NumProps) {
+  const { show, figure: open } = useMargin();
+  const rounded = roundToDoubt(figure.value, sdOf(figure));
+  const about = isAbout(figure);
+  const text = shown ?? rounded.value;
+  const unitText = unit ?? figure.unit;
+  return (
+    <span className={big ? 'num num-big' : 'num'}>
+      {about ? <span className="quiet small">about </span> : null}
+      <button
+        type="button"
+        className="num-open mono"
+        aria-pressed={open === figure}
+        aria-label={`${figure.name}: ${text} ${unitText}, open its working`}
+        onClick={() => show(figure)}
+      >
+        {text}
+      </button>
+      {bare || rounded.band === undefined ? null : <span className="num-band"> ± {rounded.band}</span>}
+      {unitText ? <span className="num-unit"> {unitText}</span> : null}
+    </span>
+  );
+}
+
+/** A label with its number at the right, as in a column of figures. */
+export function NumRow({ label, children }: { label: string; children: ReactNode }) {
+  return (
+    <div className="num-row">
+      <dt>{label}</dt>
+      <dd>{children}</dd>
+    </div>
+  );
+}

@@ -1,0 +1,257 @@
+import { Select, Slider } from 'antd';
+import type { WishChoice } from '#contract/verbs';
+import type { Gauge, Plan, Sheet } from '#core/run';
+import { formatNumber, formatPlain } from '#core/units';
+import { Num } from '../parts/num.tsx';
+import { VesselDrawing } from '../parts/vessel-drawing.tsx';
+import { tintOf } from '../shelf/tint.ts';
+
+interface BatchSheetProps {
+  readonly sheet: Sheet;
+  readonly plan: Plan;
+  readonly choice: WishChoice;
+  readonly onControl: (control: string, value: number) => void;
+  readonly onBottle: (role: string, bottleId: string) => void;
+}
+
+/** The whole decision on one surface: what goes in, the vessel, what comes of it, and how near the marks it stands. */
+export function BatchSheet({ sheet, plan, choice, onControl, onBottle }: BatchSheetProps) {
+  return (
+    <>
+      <div className="sheet">
+        <section aria-label="From the shelf">
+          <h2>From the shelf</h2>
+          {sheet.charges.map((line) => (
+            <Charge key={line.step} line={line} roles={choice.roles} onBottle={onBottle} />
+          ))}
+          {sheet.shortages.map((each) => (
+            <p key={each.message} className="problem small">
+              {each.message}
+            </p>
+          ))}
+          <div className="controls">
+            {choice.controls.map((control) => (
+              <div key={control.id} className="control">
+                <span>{control.name}</span>
+                <Slider
+                  min={control.min}
+                  max={control.max}
+                  step={control.step}
+                  value={plan.controls[control.id] ?? control.start}
+                  tooltip={{ open: false }}
+                  ariaLabelForHandle={`${control.name}, ${control.unit}. ${control.note}`}
+                  onChange={(value) => onControl(control.id, value)}
+                />
+                <output title={control.note}>
+                  {controlText(control.id, plan.controls[control.id] ?? control.start, control.unit, sheet)}
+                </output>
+              </div>
+            ))}
+          </div>
+        </section>
+        <Vessel sheet={sheet} plan={plan} />
+        <Outcome sheet={sheet} />
+      </div>
+      <div className="gauges">
+        {sheet.gauges.map((gauge) => (
+          <GaugeBar key={gauge.id} gauge={gauge} />
+        ))}
+      </div>
+    </>
+  );
+}
+
+/** A boil-down is read on the vessel, so it is shown as the volume it comes to. */
+function controlText(id: string, value: number, unit: string, sheet: Sheet): string {
+  if (id === 'boil-to' && sheet.boil) return `${formatNumber(sheet.boil.volume.value, 2)} mL`;
+  if (id === 'evaporate-to' && sheet.dish) return `${formatNumber(sheet.dish.value, 2)} mL`;
+  return `${formatPlain(value)} ${unit}`;
+}
+
+function Charge({
+  line,
+  roles,
+  onBottle,
+}: {
+  line: Sheet['charges'][number];
+  roles: WishChoice['roles'];
+  onBottle: BatchSheetProps['onBottle'];
+}) {
+  const { dose } = line;
+  const role = roles.find((each) => each.id === line.role);
+  const byVolume = dose.take.unit === 'mL';
+  return (
+    <div className="item">
+      <div>
+        {role && role.bottles.length > 1 ? (
+          <Select
+            size="small"
+            variant="borderless"
+            style={{ marginLeft: -8, maxWidth: '100%', fontWeight: 600 }}
+            popupMatchSelectWidth={false}
+            aria-label={`Bottle for ${line.roleName}`}
+            value={line.bottleId}
+            options={role.bottles.map(({ id, name }) => ({ value: id, label: name }))}
+            onChange={(id) => id && onBottle(line.role, id)}
+          />
+        ) : (
+          <b>{line.name}</b>
+        )}{' '}
+        {line.limiting ? <span className="limits">limits</span> : null}
+        <div className="quiet small">
+          {dose.with}
+          {line.waterBrought.value > 0.5 && line.bottleId ? (
+            <>
+              ; brings{' '}
+              <Num figure={line.waterBrought} bare shown={formatNumber(line.waterBrought.value, 3)} unit="g water" />
+            </>
+          ) : null}
+        </div>
+      </div>
+      <div className="amounts">
+        <Num
+          big
+          bare
+          figure={byVolume ? (dose.volume ?? dose.mass) : dose.mass}
+          shown={formatPlain(dose.take.value)}
+          unit={dose.take.unit}
+        />
+        {byVolume ? (
+          <span className="second">
+            <Num bare figure={dose.mass} shown={formatNumber(dose.takeMassG, 4)} unit="g" />
+          </span>
+        ) : dose.volume ? (
+          <span className="second">
+            <Num bare figure={dose.volume} shown={formatNumber(dose.volume.value, 3)} unit="mL" />
+          </span>
+        ) : null}
+      </div>
+    </div>
+  );
+}
+
+function Vessel({ sheet, plan }: { sheet: Sheet; plan: Plan }) {
+  const { vessel } = sheet;
+  if (!vessel) return <p className="problem">No vessel is listed at your bench.</p>;
+  const foam = sheet.foamMl > 1 ? `, foam to ${Math.round(vessel.foamShare * 100)} %` : '';
+  return (
+    <figure className="vessel-fig" style={{ margin: 0 }}>
+      <VesselDrawing
+        vessel={vessel.vessel}
+        liquidMl={sheet.liquidMl}
+        foamMl={sheet.foamMl}
+        gas={sheet.gas !== null}
+        gasText={
+          sheet.gas
+            ? `${sheet.gas.name === 'hydrogen' ? 'H₂' : 'CO₂'} ${formatNumber(sheet.gas.volume.value, 2)} L`
+            : ''
+        }
+        tint={tintOf(plan.target.substanceId) === 'straw' ? 'straw' : 'clear'}
+      />
+      <figcaption className={vessel.holds ? 'quiet' : 'stop'}>
+        {vessel.holds
+          ? `fills to ${Math.round(vessel.liquidShare * 100)} %${foam}`
+          : `${vessel.vessel.name} is too small: split the batch`}
+      </figcaption>
+    </figure>
+  );
+}
+
+function Outcome({ sheet }: { sheet: Sheet }) {
+  return (
+    <section aria-label="What comes of it">
+      <h2>What comes of it</h2>
+      {sheet.made ? (
+        <Item
+          name="solution"
+          note={
+            <>
+              by mass <Num figure={sheet.made.pct} />; weighs{' '}
+              <Num bare figure={sheet.made.mass} shown={formatNumber(sheet.made.mass.value, 4)} />
+            </>
+          }
+        >
+          <Num big bare figure={sheet.made.volume} shown={formatNumber(sheet.made.volume.value, 4)} />
+          <span className="second">
+            <Num figure={sheet.made.strength} />
+          </span>
+        </Item>
+      ) : null}
+      {sheet.product ? (
+        <Item
+          name={sheet.product.name}
+          note={
+            <>
+              {sheet.theory ? (
+                <>
+                  theory <Num bare figure={sheet.theory} shown={formatNumber(sheet.theory.value, 3)} />
+                </>
+              ) : null}
+              {sheet.yieldPct ? (
+                <>
+                  , yield <Num figure={sheet.yieldPct} />
+                </>
+              ) : null}
+            </>
+          }
+        >
+          <Num big figure={sheet.product} />
+        </Item>
+      ) : null}
+      {sheet.liquor ? (
+        <Item name="mother liquor" note={sheet.byProducts[0]?.keep ?? ''}>
+          <Num bare figure={sheet.liquor} shown={formatNumber(sheet.liquor.value, 2)} />
+        </Item>
+      ) : null}
+      {sheet.byProducts.slice(1).map((each) => (
+        <Item key={each.name} name={each.name} note={each.keep} />
+      ))}
+      <p style={{ marginTop: 10 }}>{sheet.doubt.sentence}</p>
+    </section>
+  );
+}
+
+function Item({ name, note, children }: { name: string; note?: React.ReactNode; children?: React.ReactNode }) {
+  return (
+    <div className="item">
+      <div>
+        <b>{name}</b>
+        <div className="quiet small">{note}</div>
+      </div>
+      <div className="amounts">{children}</div>
+    </div>
+  );
+}
+
+const WORDS: Readonly<Record<Gauge['state'], string>> = {
+  within: 'within its mark',
+  watch: 'watch',
+  stop: 'over its mark',
+};
+
+function GaugeBar({ gauge }: { gauge: Gauge }) {
+  return (
+    <div className={`gauge gauge-${gauge.state}`}>
+      <div>
+        {gauge.name}
+        {gauge.state === 'within' ? (
+          <span className="sr">, {WORDS.within}</span>
+        ) : (
+          <b className={gauge.state}> {WORDS[gauge.state]}</b>
+        )}
+      </div>
+      <div className="gauge-bar" aria-hidden="true">
+        <span style={{ width: `${Math.min(100, (gauge.level / 1.2) * 100)}%` }} />
+        <i />
+      </div>
+      <div>
+        {gauge.figure ? (
+          <Num bare figure={gauge.figure} shown={gauge.shown} unit="" />
+        ) : (
+          <b className="mono">{gauge.shown}</b>
+        )}{' '}
+        <span className="quiet small">{gauge.note}</span>
+      </div>
+    </div>
+  );
+}

@@ -1,0 +1,213 @@
+import { useId, useMemo, useState } from 'react';
+import { useNavigate, useParams, useSearchParams } from 'react-router';
+import type { BatchAnswer } from '#contract/api';
+import type { WishChoice } from '#contract/verbs';
+import { type Plan, planTitle } from '#core/run';
+import { sentenceOf } from '../api/client.ts';
+import { useBatch, useBench, useBottles, useKeepPlan } from '../api/queries.ts';
+import { Cautions, uniqueCautions } from '../parts/cautions.tsx';
+import { InMargin } from '../shell/margin.tsx';
+import { useCompute } from '../worker/compute.ts';
+import { BatchSheet } from './batch-sheet.tsx';
+import { SavedPlans } from './saved-plans.tsx';
+import { Ways } from './ways.tsx';
+import '../shelf/shelf.css';
+import './plan.css';
+
+const EXAMPLES = ['1.5 L of 2 mol/L hydrochloric acid', '60 g zinc sulfate', 'sodium acetate from 250 mL vinegar'];
+
+/** The plan station: a kept plan opens with its own wish and settings. */
+export function PlanPage() {
+  const { batchId } = useParams();
+  const batch = useBatch(batchId);
+  if (batchId === undefined) return <Planning key="new" kept={null} />;
+  if (batch.isPending) return <p className="waiting-block">Looking the plan up …</p>;
+  if (batch.isError) return <p className="problem">{sentenceOf(batch.error)}</p>;
+  return <Planning key={batchId} kept={batch.data} />;
+}
+
+interface Changes {
+  readonly routeId: string | null;
+  readonly controls: Readonly<Record<string, number>>;
+  readonly bottles: Readonly<Record<string, string>>;
+}
+
+function Planning({ kept }: { kept: BatchAnswer | null }) {
+  const id = useId();
+  const navigate = useNavigate();
+  const [search, setSearch] = useSearchParams();
+  const bottles = useBottles();
+  const bench = useBench();
+  const keep = useKeepPlan();
+  const [text, setText] = useState(() => (kept ? planTitle(kept.plan) : (search.get('make') ?? '')));
+  const [changes, setChanges] = useState<Changes>(() =>
+    kept ? keptChanges(kept.plan) : { routeId: search.get('route'), controls: {}, bottles: {} },
+  );
+  const [saved, setSaved] = useState('');
+  const shelf = useMemo(
+    () =>
+      (bottles.data ?? []).map((each) => ({
+        id: each.id,
+        card: each.card,
+        usedG: each.usedG,
+        archived: each.archived,
+      })),
+    [bottles.data],
+  );
+  const wish = useCompute(
+    'wish',
+    useMemo(
+      () => (bench.data && bottles.data && text.trim() !== '' ? { text, shelf, bench: bench.data.bench } : undefined),
+      [text, shelf, bench.data, bottles.data],
+    ),
+  );
+  const choices = wish.value?.choices ?? [];
+  const choice =
+    choices.find((each) => each.plan.routeId === changes.routeId) ??
+    choices.find((each) => each.missing.length === 0) ??
+    choices[0];
+  const plan = useMemo(() => (choice ? withChanges(choice, changes, shelf) : undefined), [choice, changes, shelf]);
+  const sheet = useCompute(
+    'sheet',
+    useMemo(() => (plan ? { plan } : undefined), [plan]),
+  );
+  const type = (next: string) => {
+    setText(next);
+    setSaved('');
+    if (!kept) setSearch(next === '' ? {} : { make: next }, { replace: true });
+  };
+  const send = (then: (batch: BatchAnswer) => void) => {
+    if (plan) keep.mutate({ id: kept?.id ?? null, plan, basedOn: kept?.version ?? 0 }, { onSuccess: then });
+  };
+  const ready = plan !== undefined && sheet.value !== undefined && sheet.problem === undefined && !keep.isPending;
+  return (
+    <>
+      <div className="wish">
+        <label htmlFor={id}>Make</label>
+        <input
+          id={id}
+          value={text}
+          maxLength={200}
+          placeholder="60 g zinc sulfate"
+          autoComplete="off"
+          spellCheck={false}
+          aria-describedby={`${id}-said`}
+          onChange={(event) => type(event.target.value)}
+        />
+      </div>
+      <div id={`${id}-said`} aria-live="polite">
+        {text.trim() === '' ? <Examples onPick={type} /> : null}
+        {text.trim() !== ''
+          ? wish.value?.problems.map((each) => (
+              <p key={each.message} className="problem">
+                {each.message}
+              </p>
+            ))
+          : null}
+      </div>
+      {choices.length > 0 ? (
+        <Ways
+          choices={choices}
+          chosen={choice?.plan.routeId}
+          onChoose={(routeId) => setChanges({ routeId, controls: {}, bottles: {} })}
+        />
+      ) : null}
+      {sheet.problem && choice?.missing.length === 0 ? <p className="problem">{sheet.problem.message}</p> : null}
+      {choice && plan && sheet.value && choice.missing.length === 0 ? (
+        <>
+          <BatchSheet
+            sheet={sheet.value}
+            plan={plan}
+            choice={choice}
+            onControl={(control, value) =>
+              setChanges((before) => ({
+                ...before,
+                routeId: plan.routeId,
+                controls: { ...before.controls, [control]: value },
+              }))
+            }
+            onBottle={(role, bottleId) =>
+              setChanges((before) => ({
+                ...before,
+                routeId: plan.routeId,
+                bottles: { ...before.bottles, [role]: bottleId },
+              }))
+            }
+          />
+          <div className="plan-acts">
+            <button
+              type="button"
+              className="act"
+              disabled={!ready}
+              onClick={() => send((batch) => void navigate(`/bench/${batch.id}`))}
+            >
+              Take it to the bench
+            </button>
+            <button
+              type="button"
+              className="link"
+              disabled={!ready}
+              onClick={() => send((batch) => (kept ? setSaved('Kept.') : void navigate(`/plan/${batch.id}`)))}
+            >
+              {kept ? 'Keep the changes' : 'Keep as a plan'}
+            </button>
+            <span className="quiet end">{sheet.value.route.reaction ?? sheet.value.route.title}</span>
+          </div>
+          {keep.isError ? <p className="problem">{sentenceOf(keep.error)}</p> : null}
+          {saved ? (
+            <p className="within" role="status">
+              {saved}
+            </p>
+          ) : null}
+          <InMargin>
+            <Cautions cautions={uniqueCautions(Object.values(sheet.value.cautions))} />
+            <p className="quiet small">Way after: {sheet.value.route.source}</p>
+          </InMargin>
+        </>
+      ) : null}
+      {text.trim() === '' ? <SavedPlans /> : null}
+    </>
+  );
+}
+
+function Examples({ onPick }: { onPick: (text: string) => void }) {
+  return (
+    <p className="quiet" style={{ marginTop: 10 }}>
+      Say what and how much, for example{' '}
+      {EXAMPLES.map((each, i) => (
+        <span key={each}>
+          {i > 0 ? ', ' : ''}
+          <button type="button" className="link" onClick={() => onPick(each)}>
+            {each}
+          </button>
+        </span>
+      ))}
+      .
+    </p>
+  );
+}
+
+/** The chosen way's first plan with what the person has moved since. */
+function withChanges(
+  choice: WishChoice,
+  changes: Changes,
+  shelf: readonly { id: string; card: Plan['stock'][string]['card']; usedG: number }[],
+): Plan {
+  if (changes.routeId !== null && changes.routeId !== choice.plan.routeId) return choice.plan;
+  const fitting = (role: string, id: string) =>
+    choice.roles.some((each) => each.id === role && each.bottles.some((bottle) => bottle.id === id));
+  const moved = Object.fromEntries(Object.entries(changes.bottles).filter(([role, id]) => fitting(role, id)));
+  const bottles = { ...choice.plan.bottles, ...moved };
+  const used = new Set(Object.values(bottles));
+  const stock = Object.fromEntries(
+    shelf.filter(({ id }) => used.has(id)).map(({ id, card, usedG }) => [id, { card, usedG }]),
+  );
+  return { ...choice.plan, bottles, stock, controls: { ...choice.plan.controls, ...changes.controls } };
+}
+
+function keptChanges(plan: Plan): Changes {
+  const bottles = Object.fromEntries(
+    Object.entries(plan.bottles).flatMap(([role, id]) => (id ? [[role, id] as const] : [])),
+  );
+  return { routeId: plan.routeId, controls: plan.controls, bottles };
+}

@@ -1,0 +1,57 @@
+import type { WishChoice } from '#contract/verbs';
+import { formatNumber } from '#core/units';
+import { Num } from '../parts/num.tsx';
+
+interface WaysProps {
+  readonly choices: readonly WishChoice[];
+  readonly chosen: string | undefined;
+  readonly onChoose: (routeId: string) => void;
+}
+
+/** The ways the shelf allows, compared in rows. */
+export function Ways({ choices, chosen, onChoose }: WaysProps) {
+  return (
+    <table className="ways">
+      <caption className="sr">Ways to make it</caption>
+      <thead>
+        <tr>
+          <th scope="col">Way</th>
+          <th scope="col">cost</th>
+          <th scope="col">hands on</th>
+          <th scope="col">waiting</th>
+          <th scope="col">yield</th>
+          <th scope="col" className="wide">
+            mind
+          </th>
+        </tr>
+      </thead>
+      <tbody>
+        {choices.map(({ plan, title, missing, row }) => (
+          <tr key={plan.routeId} aria-selected={plan.routeId === chosen}>
+            <td>
+              <button
+                type="button"
+                className="link"
+                aria-pressed={plan.routeId === chosen}
+                onClick={() => onChoose(plan.routeId)}
+              >
+                {plan.routeId === chosen ? '▸ ' : ''}
+                {title}
+              </button>
+              {missing.map((each) => (
+                <p key={each} className="problem small">
+                  {each}
+                </p>
+              ))}
+            </td>
+            <td>{row?.cost ? formatNumber(row.cost.value, 3) : '–'}</td>
+            <td>{row ? `${formatNumber(row.handsOnH, 2)} h` : '–'}</td>
+            <td>{row?.wait ?? '–'}</td>
+            <td>{row?.yieldPct ? <Num figure={row.yieldPct} /> : '–'}</td>
+            <td className="wide">{row?.watch ?? ''}</td>
+          </tr>
+        ))}
+      </tbody>
+    </table>
+  );
+}

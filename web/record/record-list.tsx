@@ -1,0 +1,78 @@
+import { Table, type TableColumnsType } from 'antd';
+import { Link } from 'react-router';
+import type { BatchSummary } from '#contract/api';
+import { formatFigure } from '#core/units';
+import { sentenceOf } from '../api/client.ts';
+import { useBatches } from '../api/queries.ts';
+import { dayText } from '../parts/day.ts';
+
+const STATUS: Readonly<Record<BatchSummary['status'], string>> = {
+  planned: 'planned',
+  running: 'on the bench',
+  done: 'finished',
+  abandoned: 'given up',
+};
+
+/** Every batch, newest first. */
+export function RecordList() {
+  const batches = useBatches();
+  if (batches.isError) return <p className="problem">{sentenceOf(batches.error)}</p>;
+  const columns: TableColumnsType<BatchSummary> = [
+    { title: 'No.', dataIndex: 'number', align: 'right', width: 56, sorter: (a, b) => a.number - b.number },
+    {
+      title: 'Batch',
+      dataIndex: 'title',
+      sorter: (a, b) => a.title.localeCompare(b.title),
+      render: (title: string, { id }) => <Link to={`/record/${id}`}>{title}</Link>,
+    },
+    { title: 'Got', dataIndex: 'got', align: 'right' },
+    {
+      title: 'Yield, %',
+      key: 'yield',
+      align: 'right',
+      sorter: (a, b) => (a.yieldPct?.value ?? -1) - (b.yieldPct?.value ?? -1),
+      render: (_, { yieldPct }) =>
+        yieldPct ? (
+          <span className={yieldPct.value > 100 ? 'watch' : ''}>
+            {formatFigure(yieldPct.value, yieldPct.band / 2)}
+            {yieldPct.value > 100 ? ' over' : ''}
+          </span>
+        ) : (
+          ''
+        ),
+    },
+    {
+      title: 'Is',
+      dataIndex: 'status',
+      filters: Object.entries(STATUS).map(([value, text]) => ({ value, text })),
+      onFilter: (value, { status }) => status === value,
+      render: (status: BatchSummary['status'], { lesson }) => (
+        <>
+          {STATUS[status]}
+          {lesson ? <div className="quiet small">{lesson}</div> : null}
+        </>
+      ),
+    },
+    {
+      title: 'Begun',
+      dataIndex: 'startedAt',
+      sorter: (a, b) => (a.startedAt ?? '').localeCompare(b.startedAt ?? ''),
+      render: (at: string | null) => (at ? dayText(at) : ''),
+    },
+  ];
+  return (
+    <>
+      <h1 style={{ marginBottom: 10 }}>Record</h1>
+      <Table
+        rowKey="id"
+        size="small"
+        loading={batches.isPending}
+        columns={columns}
+        dataSource={batches.data ?? []}
+        scroll={{ x: 'max-content' }}
+        pagination={(batches.data?.length ?? 0) > 50 ? { pageSize: 50, showSizeChanger: false } : false}
+        locale={{ emptyText: 'No batch yet: plan one, and it is recorded as it runs.' }}
+      />
+    </>
+  );
+}

@@ -1,0 +1,176 @@
+import { Link, useParams } from 'react-router';
+import { workingText } from '#core/figure';
+import { planTitle } from '#core/run';
+import { formatNumber, formatPlain } from '#core/units';
+import { sentenceOf } from '../api/client.ts';
+import { type Run, useRun } from '../bench/use-run.ts';
+import { dayText, instantText } from '../parts/day.ts';
+import { Num, NumRow } from '../parts/num.tsx';
+import { plainText } from '../parts/sentence.tsx';
+import { ToShelf } from './to-shelf.tsx';
+import './record.css';
+
+export function RecordPage() {
+  const { batchId } = useParams();
+  const { run, error, problem } = useRun(batchId);
+  if (!run)
+    return (
+      <p className={error || problem ? 'problem' : 'waiting-block'}>
+        {error ? sentenceOf(error) : problem || 'Opening the record …'}
+      </p>
+    );
+  return <Record run={run} />;
+}
+
+const STATUS = {
+  planned: 'planned, not begun',
+  running: 'on the bench',
+  done: 'finished',
+  abandoned: 'given up',
+} as const;
+
+/** One batch as a page: what went in, what came of it, and all that was entered. Prints fit for a binder. */
+function Record({ run }: { run: Run }) {
+  const { batch, state } = run;
+  const { sheet } = state;
+  return (
+    <article className="record">
+      <h1>{planTitle(batch.plan)}</h1>
+      <p className="quiet">
+        batch {batch.number} · {STATUS[state.status]}
+        {state.startedAt ? ` · ${dayText(state.startedAt)}` : ''}
+        {state.finishedAt ? ` to ${dayText(state.finishedAt)}` : ''} · {sheet.route.title}
+      </p>
+      <p className="row no-print">
+        <button type="button" className="link" onClick={() => window.print()}>
+          Print the page
+        </button>
+        {state.status === 'running' || state.status === 'planned' ? (
+          <Link to={`/bench/${batch.id}`}>To the bench</Link>
+        ) : null}
+        <ToShelf run={run} />
+      </p>
+      {state.abandonedFor ? (
+        <p className="caution">
+          <b>Given up.</b> {state.abandonedFor}
+        </p>
+      ) : null}
+      <Outcome run={run} />
+      <h2>What went in</h2>
+      <table className="record-table">
+        <thead>
+          <tr>
+            <th scope="col">from</th>
+            <th scope="col" className="right">
+              planned
+            </th>
+            <th scope="col" className="right">
+              went in
+            </th>
+            <th scope="col" className="right">
+              amount
+            </th>
+          </tr>
+        </thead>
+        <tbody>
+          {sheet.charges.map((line) => (
+            <tr key={line.step}>
+              <td>
+                {line.name} {line.limiting ? <b>limits</b> : null}
+              </td>
+              <td className="right">
+                {formatPlain(line.dose.take.value)} {line.dose.take.unit}
+              </td>
+              <td className="right">{line.actual ? <Num figure={line.actual} /> : '–'}</td>
+              <td className="right">{line.bottleId ? <Num figure={line.amount} /> : ''}</td>
+            </tr>
+          ))}
+        </tbody>
+      </table>
+      {sheet.route.reaction ? <p>{sheet.route.reaction}</p> : null}
+      <h2>Steps</h2>
+      <table className="record-table">
+        <tbody>
+          {state.steps.map((step) => (
+            <tr key={step.key}>
+              <td>{plainText(step.title)}</td>
+              <td>{step.status === 'skipped' ? `skipped: ${step.skippedFor}` : step.status}</td>
+              <td className="right">{step.finishedAt ? instantText(step.finishedAt) : ''}</td>
+            </tr>
+          ))}
+        </tbody>
+      </table>
+      <h2>Entries</h2>
+      <table className="record-table">
+        <tbody>
+          {[...state.log].reverse().map((line) => (
+            <tr key={line.eventId}>
+              <td>{instantText(line.at)}</td>
+              <td>
+                {line.struck ? <del>{line.text}</del> : line.text}
+                {line.was && !line.struck ? ` (was: ${line.was})` : ''}
+                {line.reason && line.reason !== 'struck out' ? ` (${line.reason})` : ''}
+                {line.late ? <span className="quiet"> written {instantText(line.writtenAt)}</span> : null}
+              </td>
+            </tr>
+          ))}
+        </tbody>
+      </table>
+      {state.log.length === 0 ? <p className="quiet">Nothing is entered yet.</p> : null}
+      {state.yield ? (
+        <section className="only-print">
+          <h2>Working of the yield</h2>
+          <pre style={{ whiteSpace: 'pre-wrap', fontSize: '8.5pt' }}>{workingText(state.yield.yieldPct)}</pre>
+        </section>
+      ) : null}
+      <p className="quiet small">Way after: {sheet.route.source}. ± are 95 % bands.</p>
+    </article>
+  );
+}
+
+function Outcome({ run }: { run: Run }) {
+  const { state } = run;
+  const { yield: account, sheet, weighing } = state;
+  if (account) {
+    return (
+      <section aria-label="Yield">
+        <p className="yield-line">
+          <Num figure={account.yieldPct} big /> yield, <Num figure={account.mass} /> of{' '}
+          <Num figure={account.theory} bare shown={formatNumber(account.theory.value, 4)} /> that{' '}
+          {sheet.charges.find((line) => line.limiting)?.name ?? 'the limiting reagent'} could give
+        </p>
+        <p className={weighing.constant ? 'within' : 'watch'}>{weighing.sentence}</p>
+        {account.over === 'no' ? null : (
+          <div className="caution">
+            <b>
+              {account.over === 'clearly'
+                ? 'Over 100 %: something is counted that is not product.'
+                : 'Over 100 %, within its doubt.'}
+            </b>
+            <ul className="explain">
+              {account.explanations.map((each) => (
+                <li key={each}>{each}</li>
+              ))}
+            </ul>
+          </div>
+        )}
+      </section>
+    );
+  }
+  if (sheet.made) {
+    return (
+      <section aria-label="Made">
+        <dl className="figures" style={{ maxWidth: 420 }}>
+          <NumRow label="strength">
+            <Num figure={sheet.made.strength} />
+          </NumRow>
+          <NumRow label="by mass">
+            <Num figure={sheet.made.pct} />
+          </NumRow>
+        </dl>
+        <p>{sheet.doubt.sentence}</p>
+      </section>
+    );
+  }
+  return <p className="quiet">{sheet.product ? 'Not weighed yet: the yield follows from the dry mass.' : ''}</p>;
+}

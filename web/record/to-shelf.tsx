@@ -1,0 +1,79 @@
+import { Link } from 'react-router';
+import { sdOf } from '#core/figure';
+import { planTitle, productTitle } from '#core/run';
+import type { BottleCard } from '#core/stock';
+import { sentenceOf } from '../api/client.ts';
+import { newId } from '../api/ids.ts';
+import { usePutBottle } from '../api/queries.ts';
+import type { Run } from '../bench/use-run.ts';
+import { today } from '../parts/day.ts';
+
+/** The product as a new bottle, with the batch it came from. */
+export function ToShelf({ run }: { run: Run }) {
+  const put = usePutBottle();
+  const bottleId = run.state.bottles.at(-1);
+  if (bottleId) return <Link to={`/shelf/${bottleId}`}>On the shelf</Link>;
+  const card = productCard(run);
+  if (!card) return null;
+  const place = () => {
+    const id = newId('bottle');
+    put.mutate({ id, card }, { onSuccess: () => run.enter({ kind: 'bottled', bottleId: id }) });
+  };
+  return (
+    <>
+      <button type="button" className="act" disabled={put.isPending} onClick={place}>
+        Put it on the shelf
+      </button>
+      {put.isError ? <span className="problem">{sentenceOf(put.error)}</span> : null}
+    </>
+  );
+}
+
+/** The label that the record can stand for: a strength with its band, a mass, the batch. */
+function productCard({ batch, state }: Run): BottleCard | undefined {
+  const { plan } = batch;
+  const common = {
+    assayed: false,
+    price: null,
+    group: 'made',
+    since: today(),
+    labelText: '',
+    fromBatch: batch.id,
+    note: `Made here: ${planTitle(plan)}, batch ${batch.number}.`,
+  } as const;
+  const { made } = state.sheet;
+  if (made && state.status === 'done') {
+    const name = productTitle(plan);
+    return {
+      ...common,
+      name: `${capital(name)}, batch ${batch.number}`,
+      substanceId: plan.target.substanceId,
+      strength: { value: round(made.strength.value, 4), unit: 'mol/L' },
+      strengthBand: round(2 * sdOf(made.strength), 2),
+      size: { value: round(made.volume.value, 4), unit: 'mL' },
+      container: made.volume.value >= 2000 ? 'jug' : 'bottle',
+    };
+  }
+  const account = state.yield;
+  const solidId = state.productId;
+  if (!account || !solidId) return undefined;
+  // More than theory cannot all be product: what is over is counted as water.
+  const purity = account.over === 'clearly' ? (100 * account.theory.value) / account.mass.value : 100;
+  return {
+    ...common,
+    name: `${capital(state.sheet.product?.name.replace(', dry', '') ?? 'crystals')}, batch ${batch.number}`,
+    substanceId: solidId,
+    strength: { value: round(purity, 4), unit: 'w/w' },
+    strengthBand: 2,
+    size: { value: round(account.mass.value, 5), unit: 'g' },
+    container: 'jar',
+  };
+}
+
+function round(value: number, figures: number): number {
+  return Number(value.toPrecision(figures));
+}
+
+function capital(text: string): string {
+  return text.charAt(0).toUpperCase() + text.slice(1);
+}

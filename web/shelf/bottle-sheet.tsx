@@ -1,0 +1,162 @@
+import { lazy, Suspense, useMemo, useState } from 'react';
+import { Link } from 'react-router';
+import type { BottleAnswer } from '#contract/api';
+import type { BottleCard, BottleEventBody } from '#core/stock';
+import { formatNumber } from '#core/units';
+import { sentenceOf } from '../api/client.ts';
+import { useBatches, useBottleEvent } from '../api/queries.ts';
+import { dayText } from '../parts/day.ts';
+import { Num, NumRow } from '../parts/num.tsx';
+import { NumberField } from '../parts/number-field-lazy.tsx';
+import { useCompute } from '../worker/compute.ts';
+
+const CardForm = lazy(async () => ({ default: (await import('./card-form.tsx')).CardForm }));
+
+/** A bottle’s sheet: strength in every unit at the shelf’s temperature, what is left, what it costs, where it came from and went. */
+export function BottleSheet({ bottle, tempC }: { bottle: BottleAnswer; tempC: number }) {
+  const { id, card, usedG } = bottle;
+  const view = useCompute(
+    'bottle',
+    useMemo(() => ({ id, card, usedG, tempC }), [id, card, usedG, tempC]),
+  );
+  const change = useBottleEvent();
+  const [editing, setEditing] = useState(false);
+  const [taking, setTaking] = useState(false);
+  const send = (body: BottleEventBody, then?: () => void) =>
+    change.mutate(
+      { id, body, ...(body.kind === 'corrected' ? { basedOn: bottle.version } : {}) },
+      { onSuccess: () => then?.() },
+    );
+  const content = view.value?.content;
+  return (
+    <section aria-label={`Sheet of ${card.name}`}>
+      <h2>{card.name}</h2>
+      <p className="quiet small">
+        {content?.substance.name ?? ''} · {card.assayed ? 'assayed' : 'label only'} · since {dayText(card.since)}
+      </p>
+      {view.problem ? <p className="problem">{view.problem.message}</p> : null}
+      {view.value ? (
+        <dl className="figures">
+          {view.value.strengths.map((figure) => (
+            <NumRow key={figure.name} label={figure.name === 'density' ? `density, ${tempC} °C` : figure.name}>
+              <Num figure={figure} />
+            </NumRow>
+          ))}
+          {content?.leftG ? (
+            <NumRow label="left">
+              <Num figure={content.leftG} />
+            </NumRow>
+          ) : null}
+          {content?.leftMol ? (
+            <NumRow label="left, amount">
+              <Num figure={content.leftMol} />
+            </NumRow>
+          ) : null}
+          {content?.pricePerMol ? (
+            <NumRow label="price">
+              <Num figure={content.pricePerMol} />
+            </NumRow>
+          ) : null}
+        </dl>
+      ) : null}
+      {card.strength === null ? <p className="watch small">No strength on the label: taken as pure, ± 2 %.</p> : null}
+      <div className="sheet-actions">
+        <button type="button" className="link" onClick={() => setEditing(true)}>
+          Edit
+        </button>
+        <button type="button" className="link" aria-expanded={taking} onClick={() => setTaking(!taking)}>
+          Take some
+        </button>
+        {content?.leftG && content.leftG.value > 0 ? (
+          <button
+            type="button"
+            className="link"
+            onClick={() => send({ kind: 'used', grams: content.leftG!.value, forBatch: null, why: 'used up' })}
+          >
+            Used up
+          </button>
+        ) : null}
+        {bottle.archived ? (
+          <button type="button" className="link" onClick={() => send({ kind: 'restored' })}>
+            Back on the shelf
+          </button>
+        ) : (
+          <button type="button" className="link" onClick={() => send({ kind: 'archived', why: '' })}>
+            Archive
+          </button>
+        )}
+        {bottle.lastEventId ? (
+          <button type="button" className="link" onClick={() => send({ kind: 'undone', of: bottle.lastEventId! })}>
+            Undo last
+          </button>
+        ) : null}
+      </div>
+      {taking ? (
+        <Take onTake={(grams, why) => send({ kind: 'used', grams, forBatch: null, why }, () => setTaking(false))} />
+      ) : null}
+      {change.isError ? <p className="problem">{sentenceOf(change.error)}</p> : null}
+      <Lineage bottle={bottle} />
+      {card.note ? <p className="small">{card.note}</p> : null}
+      {card.labelText ? <p className="quiet small">Label: “{card.labelText}”</p> : null}
+      {editing ? (
+        <Suspense fallback={null}>
+          <CardForm
+            card={card}
+            title={card.name}
+            okText="Keep it"
+            busy={change.isPending}
+            problem={change.isError ? sentenceOf(change.error) : ''}
+            onSave={(next: BottleCard) => send({ kind: 'corrected', card: next }, () => setEditing(false))}
+            onClose={() => setEditing(false)}
+          />
+        </Suspense>
+      ) : null}
+    </section>
+  );
+}
+
+function Take({ onTake }: { onTake: (grams: number, why: string) => void }) {
+  const [grams, setGrams] = useState<number | null>(null);
+  return (
+    <form
+      className="row"
+      onSubmit={(event) => {
+        event.preventDefault();
+        if (grams !== null) onTake(grams, 'taken');
+      }}
+    >
+      <NumberField label="Taken out" unit="g" value={grams} min={0.001} max={1_000_000} onChange={setGrams} />
+      <button type="submit" className="link" disabled={grams === null}>
+        Book it
+      </button>
+    </form>
+  );
+}
+
+/** Where it came from and where it went. */
+function Lineage({ bottle }: { bottle: BottleAnswer }) {
+  const batches = useBatches();
+  const nameOf = (batchId: string) => {
+    const batch = batches.data?.find((each) => each.id === batchId);
+    return batch ? `batch ${batch.number}, ${batch.title.replace(/^.* of /, '')}` : 'a batch';
+  };
+  if (bottle.uses.length === 0 && bottle.card.fromBatch === null) return null;
+  return (
+    <>
+      <h3>Line</h3>
+      <ul className="lineage">
+        {bottle.card.fromBatch ? (
+          <li>
+            ← <Link to={`/record/${bottle.card.fromBatch}`}>{nameOf(bottle.card.fromBatch)}</Link>
+          </li>
+        ) : null}
+        {bottle.uses.map((use) => (
+          <li key={use.eventId}>
+            → {use.forBatch ? <Link to={`/record/${use.forBatch}`}>{nameOf(use.forBatch)}</Link> : use.why || 'taken'}{' '}
+            {formatNumber(use.grams, 3)} g
+          </li>
+        ))}
+      </ul>
+    </>
+  );
+}

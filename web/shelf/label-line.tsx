@@ -1,0 +1,148 @@
+import { lazy, Suspense, useId, useMemo, useRef, useState } from 'react';
+import { useNavigate } from 'react-router';
+import type { LabelAnswer } from '#contract/verbs';
+import type { BottleCard } from '#core/stock';
+import { sentenceOf } from '../api/client.ts';
+import { newId } from '../api/ids.ts';
+import { usePutBottle } from '../api/queries.ts';
+import { today } from '../parts/day.ts';
+import { Num } from '../parts/num.tsx';
+import { useCompute } from '../worker/compute.ts';
+
+const CardForm = lazy(async () => ({ default: (await import('./card-form.tsx')).CardForm }));
+
+/** “The label says …”: what is typed is read as it is typed, what was understood stands below, Enter puts it on the shelf. */
+export function LabelLine({ tempC }: { tempC: number }) {
+  const id = useId();
+  const navigate = useNavigate();
+  const input = useRef<HTMLInputElement>(null);
+  const put = usePutBottle();
+  const [text, setText] = useState('');
+  const [asked, setAsked] = useState(false);
+  const [correcting, setCorrecting] = useState<BottleCard | null>(null);
+  const [said, setSaid] = useState('');
+  const parsed = useCompute(
+    'label',
+    useMemo(() => (text.trim() === '' ? undefined : { text, today: today(), tempC }), [text, tempC]),
+  );
+  const { value } = parsed;
+  const ready =
+    value?.reading.card && value.reading.problems.length === 0 && value.reading.card.labelText === text.trim()
+      ? value.reading.card
+      : undefined;
+
+  const place = (card: BottleCard) => {
+    const bottleId = newId('bottle');
+    put.mutate(
+      { id: bottleId, card },
+      {
+        onSuccess: () => {
+          setText('');
+          setAsked(false);
+          setCorrecting(null);
+          setSaid(`${card.name} stands on the shelf.`);
+          void navigate(`/shelf/${bottleId}`);
+        },
+      },
+    );
+  };
+
+  return (
+    <form
+      onSubmit={(event) => {
+        event.preventDefault();
+        setAsked(true);
+        if (ready) place(ready);
+        else input.current?.focus();
+      }}
+    >
+      <div className="label-line">
+        <label htmlFor={id} className="quiet">
+          The label says
+        </label>
+        <input
+          id={id}
+          ref={input}
+          value={text}
+          placeholder="hydrochloric acid 28% 5 L 11.50"
+          autoComplete="off"
+          spellCheck={false}
+          maxLength={300}
+          aria-describedby={`${id}-read`}
+          onChange={(event) => {
+            setText(event.target.value);
+            setSaid('');
+          }}
+        />
+        <button type="submit" className="link" disabled={put.isPending}>
+          Put on the shelf ↵
+        </button>
+      </div>
+      <div className="label-parts" id={`${id}-read`} aria-live="polite">
+        {text.trim() === '' ? (
+          <span className="quiet">
+            {said || (asked ? 'Nothing is typed yet: name it, its strength and its size.' : '')}
+          </span>
+        ) : value ? (
+          <Understood answer={value} />
+        ) : null}
+        {ready ? (
+          <button type="button" className="link" onClick={() => setCorrecting(ready)}>
+            correct …
+          </button>
+        ) : null}
+        {value?.reading.card && !ready && text.trim() !== '' ? (
+          <button type="button" className="link" onClick={() => setCorrecting(value.reading.card ?? null)}>
+            fill in …
+          </button>
+        ) : null}
+        {put.isError ? <p className="problem">{sentenceOf(put.error)}</p> : null}
+      </div>
+      {correcting ? (
+        <Suspense fallback={null}>
+          <CardForm
+            card={correcting}
+            title="What the label says"
+            okText="Put on the shelf"
+            busy={put.isPending}
+            problem={put.isError ? sentenceOf(put.error) : ''}
+            onSave={place}
+            onClose={() => setCorrecting(null)}
+          />
+        </Suspense>
+      ) : null}
+    </form>
+  );
+}
+
+function Understood({ answer }: { answer: LabelAnswer }) {
+  const { reading, view } = answer;
+  const c = view?.strengths.find((figure) => figure.unit === 'mol/L');
+  return (
+    <>
+      {reading.parts.map((part) => (
+        <span key={part.at[0]}>
+          <span className={part.reading.startsWith('not') ? 'stop' : 'within'}>
+            {part.reading.startsWith('not') ? '? ' : '✓ '}
+          </span>
+          {part.reading}
+        </span>
+      ))}
+      {c ? (
+        <span>
+          → <Num figure={c} />
+        </span>
+      ) : null}
+      {reading.assumptions.map((each) => (
+        <span key={each} className="watch">
+          ? {each}
+        </span>
+      ))}
+      {reading.problems.map((each) => (
+        <p key={each.message} className="problem">
+          {each.message}
+        </p>
+      ))}
+    </>
+  );
+}

@@ -1,0 +1,169 @@
+import { lazy, Suspense, useMemo } from 'react';
+import { useParams, useSearchParams } from 'react-router';
+import type { BottleAnswer } from '#contract/api';
+import type { BottleFace } from '#contract/verbs';
+import { type BottleGroup, groups } from '#core/stock';
+import { sentenceOf } from '../api/client.ts';
+import { useBench, useBottles } from '../api/queries.ts';
+import { InMargin } from '../shell/margin.tsx';
+import { useCompute } from '../worker/compute.ts';
+import { Board } from './board.tsx';
+import { BottleSheet } from './bottle-sheet.tsx';
+import { LabelLine } from './label-line.tsx';
+import './shelf.css';
+
+const BottleTable = lazy(async () => ({ default: (await import('./bottle-table.tsx')).BottleTable }));
+
+const GROUP_NAMES: Readonly<Record<BottleGroup, string>> = {
+  bought: 'As bought',
+  made: 'Made here',
+  'half-made': 'Half-made',
+  'by-product': 'Kept by-products',
+  waste: 'Waste',
+};
+const ORDERS = { use: 'by use', strength: 'by strength', age: 'by age', name: 'by name' } as const;
+type Order = keyof typeof ORDERS;
+
+/** The shelf: a line to put bottles on it, the bottles drawn or in a table, the chosen one’s sheet in the margin. */
+export function ShelfPage() {
+  const { bottleId } = useParams();
+  const [search, setSearch] = useSearchParams();
+  const bottles = useBottles();
+  const bench = useBench();
+  const tempC = bench.data?.bench.tempC ?? 20;
+  const view = search.get('view') === 'table' ? 'table' : 'drawn';
+  const showArchived = search.get('archived') === 'yes';
+  const order = (search.get('by') ?? 'use') as Order;
+  const standing = useMemo(
+    () => (bottles.data ?? []).filter((each) => showArchived || !each.archived),
+    [bottles.data, showArchived],
+  );
+  const faces = useFaces(standing, tempC);
+  const sorted = useMemo(() => [...standing].sort(comparison(order, faces)), [standing, order, faces]);
+  const chosen = bottles.data?.find((each) => each.id === bottleId);
+  const archived = (bottles.data ?? []).filter((each) => each.archived).length;
+  const set = (key: string, value: string | null) =>
+    setSearch((before) => {
+      const next = new URLSearchParams(before);
+      if (value === null) next.delete(key);
+      else next.set(key, value);
+      return next;
+    });
+
+  const choices = (
+    <span className="end small">
+      <Choice on={view === 'drawn'} onClick={() => set('view', null)} text="drawn" />
+      <Choice on={view === 'table'} onClick={() => set('view', 'table')} text="table" />
+      {' · '}
+      {(Object.keys(ORDERS) as Order[]).map((each) => (
+        <Choice
+          key={each}
+          on={order === each}
+          onClick={() => set('by', each === 'use' ? null : each)}
+          text={ORDERS[each]}
+        />
+      ))}
+      {archived > 0 ? (
+        <>
+          {' · '}
+          <Choice
+            on={showArchived}
+            onClick={() => set('archived', showArchived ? null : 'yes')}
+            text={`archived ${archived}`}
+          />
+        </>
+      ) : null}
+    </span>
+  );
+
+  return (
+    <>
+      <h1 className="sr">Shelf</h1>
+      <LabelLine tempC={tempC} />
+      {bottles.isError ? <p className="problem">{sentenceOf(bottles.error)}</p> : null}
+      {bottles.isPending ? <p className="waiting-block">Taking the bottles out …</p> : null}
+      {bottles.data?.length === 0 ? <Empty /> : null}
+      {view === 'table' && standing.length > 0 ? (
+        <div className="shelf-head">
+          <h2>All</h2>
+          {choices}
+        </div>
+      ) : null}
+      {view === 'table' ? (
+        <Suspense fallback={<p className="waiting-block">Laying out the table …</p>}>
+          <BottleTable bottles={sorted} faces={faces} groupNames={GROUP_NAMES} />
+        </Suspense>
+      ) : (
+        groups
+          .filter((group) => sorted.some((each) => each.card.group === group))
+          .map((group, i) => {
+            const here = sorted.filter((each) => each.card.group === group);
+            return (
+              <Board
+                key={group}
+                name={GROUP_NAMES[group]}
+                bottles={here}
+                faces={faces}
+                search={search.toString()}
+                chosen={bottleId}
+                end={i === 0 ? choices : null}
+              />
+            );
+          })
+      )}
+      {chosen ? (
+        <InMargin>
+          <BottleSheet key={chosen.id} bottle={chosen} tempC={tempC} />
+        </InMargin>
+      ) : null}
+      {bottleId && bottles.data && !chosen ? <p className="problem">That bottle is not in this notebook.</p> : null}
+    </>
+  );
+}
+
+function useFaces(bottles: readonly BottleAnswer[], tempC: number): ReadonlyMap<string, BottleFace> {
+  const input = useMemo(
+    () => ({ bottles: bottles.map(({ id, card, usedG, archived }) => ({ id, card, usedG, archived })), tempC }),
+    [bottles, tempC],
+  );
+  const { value } = useCompute('shelf', input);
+  return useMemo(() => new Map((value ?? []).map((face) => [face.id, face])), [value]);
+}
+
+function comparison(
+  order: Order,
+  faces: ReadonlyMap<string, BottleFace>,
+): (a: BottleAnswer, b: BottleAnswer) => number {
+  const lastUse = (each: BottleAnswer) => each.uses.at(-1)?.at ?? '';
+  switch (order) {
+    case 'strength':
+      return (a, b) => (faces.get(b.id)?.strength?.value ?? 0) - (faces.get(a.id)?.strength?.value ?? 0);
+    case 'age':
+      return (a, b) => a.card.since.localeCompare(b.card.since);
+    case 'name':
+      return (a, b) => a.card.name.localeCompare(b.card.name);
+    default:
+      return (a, b) =>
+        lastUse(b).localeCompare(lastUse(a)) || b.uses.length - a.uses.length || a.card.name.localeCompare(b.card.name);
+  }
+}
+
+function Choice({ on, onClick, text }: { on: boolean; onClick: () => void; text: string }) {
+  return (
+    <button type="button" className="link choice" aria-pressed={on} onClick={onClick}>
+      {text}
+    </button>
+  );
+}
+
+function Empty() {
+  return (
+    <div className="waiting-block">
+      <h2>An empty shelf</h2>
+      <p>Type what a label says on the line above, for example:</p>
+      <p className="mono">hydrochloric acid 28% 5 L 11.50</p>
+      <p className="mono">hair peroxide 30 vol 120 ml</p>
+      <p className="mono">washing soda 1kg</p>
+    </div>
+  );
+}

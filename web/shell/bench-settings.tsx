@@ -1,0 +1,123 @@
+import { Input, Modal } from 'antd';
+import { useId, useState } from 'react';
+import type { BenchAnswer } from '#contract/api';
+import { parseNumber } from '#core/units';
+import type { Bench, OwnVessel } from '#core/vessel';
+import { sentenceOf } from '../api/client.ts';
+import { useSaveBench } from '../api/queries.ts';
+import { NumberField } from '../parts/number-field.tsx';
+
+/** The person's place and gear: what every sheet reckons with. */
+export function BenchSettings({ answer, onClose }: { answer: BenchAnswer; onClose: () => void }) {
+  const { bench } = answer;
+  const save = useSaveBench();
+  const place = useId();
+  const cylinders = useId();
+  const vessels = useId();
+  const [draft, setDraft] = useState<{ [K in keyof Bench]: Bench[K] | null }>(bench);
+  const [cylinderText, setCylinderText] = useState(bench.cylindersMl.join('; '));
+  const [vesselText, setVesselText] = useState(
+    bench.vessels.map((each) => `${each.name}, ${each.capacityMl} mL`).join('\n'),
+  );
+  const cylindersMl = readNumbers(cylinderText);
+  const owned = readVessels(vesselText, bench.vessels);
+  const number = (
+    key: 'tempC' | 'pressureHPa' | 'balanceG' | 'roomM3' | 'evaporationGPerH',
+    label: string,
+    unit: string,
+    min: number,
+    max: number,
+  ) => (
+    <NumberField
+      label={label}
+      unit={unit}
+      required
+      min={min}
+      max={max}
+      value={draft[key]}
+      onChange={(value) => setDraft((before) => ({ ...before, [key]: value }))}
+    />
+  );
+  const whole = Object.values(draft).every((value) => value !== null && value !== '') && cylindersMl && owned;
+  const onOk = () => {
+    if (!whole) return;
+    save.mutate(
+      { basedOn: answer.version, bench: { ...(draft as Bench), cylindersMl, vessels: owned } },
+      { onSuccess: onClose },
+    );
+  };
+  return (
+    <Modal
+      open
+      title="Your bench"
+      okText="Keep it"
+      onOk={onOk}
+      onCancel={onClose}
+      okButtonProps={{ disabled: !whole, loading: save.isPending }}
+    >
+      <div className="form-grid">
+        <div className="field">
+          <label htmlFor={place}>Place</label>
+          <Input
+            id={place}
+            maxLength={60}
+            value={draft.place ?? ''}
+            onChange={(event) => setDraft((before) => ({ ...before, place: event.target.value }))}
+          />
+        </div>
+        {number('tempC', 'Temperature', '°C', 0, 45)}
+        {number('pressureHPa', 'Air pressure', 'hPa', 600, 1100)}
+        {number('balanceG', 'Balance shows steps of', 'g', 0.0001, 100)}
+        {number('roomM3', 'Air in the room', 'm³', 1, 100_000)}
+        {number('evaporationGPerH', 'Water your hotplate boils off', 'g/h', 1, 100_000)}
+      </div>
+      <div className="field">
+        <label htmlFor={cylinders}>Measuring cylinders, mL</label>
+        <Input
+          id={cylinders}
+          value={cylinderText}
+          status={cylindersMl ? '' : 'error'}
+          onChange={(event) => setCylinderText(event.target.value)}
+        />
+        {cylindersMl ? null : <p className="problem small">List their sizes, parted by semicolons: 10; 50; 250</p>}
+      </div>
+      <div className="field">
+        <label htmlFor={vessels}>Vessels, one a line</label>
+        <Input.TextArea
+          id={vessels}
+          rows={7}
+          value={vesselText}
+          status={owned ? '' : 'error'}
+          onChange={(event) => setVesselText(event.target.value)}
+        />
+        {owned ? null : (
+          <p className="problem small">Write each as its name, a comma, its size: 250 mL beaker, 250 mL</p>
+        )}
+      </div>
+      {save.isError ? <p className="problem">{sentenceOf(save.error)}</p> : null}
+    </Modal>
+  );
+}
+
+function readNumbers(text: string): number[] | undefined {
+  const parts = text.split(';').map((part) => parseNumber(part));
+  return parts.length > 0 && parts.every((part) => part.ok && part.value > 0 && part.value <= 10_000)
+    ? parts.flatMap((part) => (part.ok ? [part.value] : []))
+    : undefined;
+}
+
+/** Keeps the measures of a vessel already known; a new one is drawn half again as tall as it is wide. */
+function readVessels(text: string, before: readonly OwnVessel[]): OwnVessel[] | undefined {
+  const lines = text.split('\n').filter((line) => line.trim() !== '');
+  const vessels = lines.map((line) => {
+    const shape = /^(.+),\s*([\d.,]+)\s*(mL|L)\s*$/i.exec(line);
+    const size = shape && parseNumber(shape[2] ?? '');
+    if (!shape || !size?.ok || size.value <= 0) return undefined;
+    const name = shape[1]!.trim().slice(0, 60);
+    const capacityMl = size.value * (shape[3]?.toLowerCase() === 'l' ? 1000 : 1);
+    const known = before.find((each) => each.name === name && each.capacityMl === capacityMl);
+    const diameterMm = Math.round(10 * (capacityMl / (1.5 * (Math.PI / 4))) ** (1 / 3));
+    return known ?? { name, capacityMl, diameterMm, heightMm: Math.round(diameterMm * 1.5) };
+  });
+  return vessels.length > 0 && vessels.every((each) => each !== undefined) ? (vessels as OwnVessel[]) : undefined;
+}

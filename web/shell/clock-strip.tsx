@@ -1,0 +1,59 @@
+import { lazy, Suspense, useState } from 'react';
+import { Link } from 'react-router';
+import type { ClockAnswer } from '#contract/api';
+import { useBench, useClock } from '../api/queries.ts';
+import { dueText } from './due-text.ts';
+import { useNow } from './use-now.ts';
+
+const BenchSettings = lazy(async () => ({ default: (await import('./bench-settings.tsx')).BenchSettings }));
+
+/** What waits, runs or is due in all batches, soonest first; at the end, the place. */
+export function ClockStrip({ onKeys }: { onKeys: () => void }) {
+  const clock = useClock();
+  const bench = useBench();
+  const now = useNow(1000);
+  const [settings, setSettings] = useState(false);
+  const items = clock.data?.items ?? [];
+  return (
+    <footer className="strip" aria-label="Clock strip">
+      <ul aria-label="Waiting, running and due">
+        {items.map((item) => (
+          <Item key={`${item.batchId}:${item.step}:${item.text}`} item={item} now={now} />
+        ))}
+        {items.length === 0 ? (
+          <li className="quiet">{clock.isError ? 'The server is away.' : 'Nothing is running.'}</li>
+        ) : null}
+      </ul>
+      {bench.data ? (
+        <button
+          type="button"
+          className="link quiet"
+          onClick={() => setSettings(true)}
+          aria-label="Your bench: place and gear"
+        >
+          {bench.data.bench.tempC} °C {bench.data.bench.place} · {bench.data.bench.pressureHPa} hPa
+        </button>
+      ) : null}
+      <button type="button" className="link quiet" onClick={onKeys} aria-label="Keys and look">
+        ?
+      </button>
+      {settings && bench.data ? (
+        <Suspense fallback={null}>
+          <BenchSettings answer={bench.data} onClose={() => setSettings(false)} />
+        </Suspense>
+      ) : null}
+    </footer>
+  );
+}
+
+function Item({ item, now }: { item: ClockAnswer['items'][number]; now: number }) {
+  const { text, late } = dueText(item, now);
+  return (
+    <li>
+      <Link to={`/bench/${item.batchId}?step=${item.step}`} className={late ? 'late' : ''}>
+        {text ? <b>{text}</b> : null}
+        {item.text}
+      </Link>
+    </li>
+  );
+}

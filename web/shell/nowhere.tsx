@@ -1,0 +1,12 @@
+import { Link } from 'react-router';
+
+export function Nowhere() {
+  return (
+    <>
+      <h1>Nothing stands here</h1>
+      <p>
+        The address names no station. <Link to="/shelf">To the shelf</Link>
+      </p>
+    </>
+  );
+}

@@ -1,0 +1,42 @@
+import { lazy, Suspense, useState } from 'react';
+import { useHotkeys } from 'react-hotkeys-hook';
+import { Outlet, useNavigate } from 'react-router';
+import { ClockStrip } from './clock-strip.tsx';
+import { Line } from './line.tsx';
+import { Margin, MarginProvider } from './margin.tsx';
+import { Notices } from './notices.tsx';
+import './shell.css';
+
+const Keys = lazy(async () => ({ default: (await import('./keys.tsx')).Keys }));
+
+const STATIONS = ['/shelf', '/plan', '/bench', '/assay', '/record'];
+
+/** The frame of every station: the line, the work surface, the margin, the clock strip. */
+export function Shell() {
+  const navigate = useNavigate();
+  const [keys, setKeys] = useState(false);
+  useHotkeys('1,2,3,4,5', (event) => void navigate(STATIONS[Number(event.key) - 1] ?? '/shelf'), { useKey: true }, [
+    navigate,
+  ]);
+  useHotkeys('shift+slash,?', () => setKeys(true), { useKey: true });
+  return (
+    <MarginProvider>
+      <div className="shell">
+        <Line />
+        <main className="work" id="work" tabIndex={-1}>
+          <Suspense fallback={<p className="waiting-block">Setting out …</p>}>
+            <Outlet />
+          </Suspense>
+        </main>
+        <Margin />
+        <Notices />
+        <ClockStrip onKeys={() => setKeys(true)} />
+      </div>
+      {keys ? (
+        <Suspense fallback={null}>
+          <Keys onClose={() => setKeys(false)} />
+        </Suspense>
+      ) : null}
+    </MarginProvider>
+  );
+}
