@@ -59,7 +59,7 @@ export function gaugesOf(context: Context, so: Walk, facts: GaugeFacts): readonl
     id: 'time',
     name: 'time',
     shown: durationText(hours.wait),
-    note: `waiting, ${formatNumber(hours.handsOn, 2)} h hands on`,
+    note: `waiting, ${hoursText(hours.handsOn)} hands on`,
     level: Math.min(1, hours.wait[1] / 168),
     state: 'within',
   });
@@ -112,6 +112,11 @@ function crustGauge({ plan, route }: Context): Gauge | undefined {
     level: Math.min(1.2, level),
     state: level > 1.05 ? 'stop' : level > 1 ? 'watch' : 'within',
   };
+}
+
+/** “26 min”, “2.1 h”. */
+export function hoursText(hours: number): string {
+  return hours < 1 ? `${Math.round(hours * 60)} min` : `${formatNumber(hours, 2)} h`;
 }
 
 /** “2 to 4 d”, “5 to 9 h”, “20 to 40 min”. */

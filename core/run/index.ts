@@ -6,7 +6,7 @@ export { type ClockItem, clockOf } from './clock.ts';
 export type { EventBody, Happened, Quantity, Reading, RunEvent } from './event.ts';
 export { exactReading, readingText, readingValue } from './event.ts';
 export { farOff } from './far-off.ts';
-export { durationText } from './gauge.ts';
+export { durationText, hoursText } from './gauge.ts';
 export { checkPlan, type Plan, type PlanBottle, planTitle, productTitle, startPlan } from './plan.ts';
 export { parseReading } from './read-reading.ts';
 export { type ChargeLine, type Gauge, type Sheet, type StepHeat, sheetOf } from './sheet.ts';

@@ -129,10 +129,13 @@ function asProduct(context: Context, roleId: string, name: string) {
   return { substance: substanceById('water')!, w: pure, dissolved: true, name };
 }
 
-/** What the charges so far are enough for, each role by itself. */
-function chargedExtents(context: Context, actuals: Actuals): Readonly<Record<string, Figure>> {
-  const extents: Record<string, Figure> = {};
-  for (const role of extentRoles(context.route)) {
+/** What the charges so far are enough for, each role by itself, first charged first. */
+function chargedExtents(context: Context, actuals: Actuals): ReadonlyMap<string, Figure> {
+  const extents = new Map<string, Figure>();
+  const roles = extentRoles(context.route);
+  for (const id of new Set(actuals.charges.map((each) => each.role))) {
+    const role = roles.find((each) => each.id === id);
+    if (!role) continue;
     const content = context.contents[role.id]!;
     const name = context.names[role.id] ?? role.name;
     const masses = actuals.charges
@@ -140,20 +143,22 @@ function chargedExtents(context: Context, actuals: Actuals): Readonly<Record<str
       .flatMap((each) => chargeMass(each.reading, name, content, context.water, context.plan.bench) ?? []);
     if (masses.length === 0) continue;
     const { amount } = charge(emptyContents, asProduct(context, role.id, name), total(name, 'g', ...masses));
-    extents[role.id] = extentOf(role, context.plan, amount);
+    extents.set(role.id, extentOf(role, context.plan, amount));
   }
   return extents;
 }
 
-/** The extent a role is dosed for: the least that the *other* roles already in allow, or the target while none is in. */
+/**
+ * The extent a role is dosed for: the least that the roles charged before it allow, or the target while none is in. What
+ * went in later does not change what a step asked for when it was done.
+ */
 function extentFor(walker: Walker, roleId: string | null): Figure {
-  const others = Object.entries(walker.charged).filter(([id]) => id !== roleId);
-  return (
-    others.reduce<Figure | undefined>(
-      (least, [, each]) => (least && least.value <= each.value ? least : each),
-      undefined,
-    ) ?? walker.wanted
-  );
+  let least: Figure | undefined;
+  for (const [id, extent] of walker.charged) {
+    if (id === roleId) break;
+    if (!least || extent.value < least.value) least = extent;
+  }
+  return least ?? walker.wanted;
 }
 
 /** Planned mass of a role: by extent, or water by what it dilutes. */

@@ -49,8 +49,8 @@ export interface Walker {
   readonly actuals: Actuals;
   /** Extent that the target asks for. */
   readonly wanted: Figure;
-  /** Extent that what really went in is enough for, by role. */
-  readonly charged: Readonly<Record<string, Figure>>;
+  /** Extent that what really went in is enough for, by role, in the order the roles were charged. */
+  readonly charged: ReadonlyMap<string, Figure>;
   /** Planned doses unrounded: used once, to find the yield that the target is scaled by. */
   readonly exact: boolean;
   readonly so: Mutable<Walk>;

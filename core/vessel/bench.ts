@@ -57,8 +57,14 @@ export function cylinderFor(volumeMl: number, cylindersMl: readonly number[]): C
   const rest = volumeMl - fulls * largest;
   const last = sorted.find((each) => each >= rest) ?? largest;
   const half = (capacityMl: number) => graduation(capacityMl) / 2;
-  const text = fulls === 0 ? `${last} mL cylinder` : `${fulls} × ${largest} mL, the rest with the ${last} mL cylinder`;
+  const text = fillingText(fulls, largest, last);
   return { stepMl: graduation(last), sdMl: Math.hypot(half(last), half(largest) * Math.sqrt(fulls)), text };
+}
+
+function fillingText(fulls: number, largest: number, last: number): string {
+  if (fulls === 0) return `${last} mL cylinder`;
+  if (last === largest) return `${largest} mL cylinder, ${fulls + 1} fillings`;
+  return `${fulls === 1 ? '' : `${fulls} × `}${largest} mL, the rest with the ${last} mL cylinder`;
 }
 
 /** Cylinders carry at most about 125 marks. */

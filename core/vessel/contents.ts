@@ -1,5 +1,6 @@
 import { datum, derive, type Figure, given } from '#core/figure';
 import type { Reaction } from '#core/reaction';
+import { density, waterDensityAt } from '#core/solution';
 import { hydrateWater, molarMass, molarMassFigure, type Substance, substanceById } from '#core/substance';
 
 /** What is in a vessel: every amount a figure, so that each opens its working. */
@@ -174,17 +175,25 @@ function nameOf(substanceId: string): string {
   return substanceById(substanceId)?.name ?? substanceId.replace('-', ' ');
 }
 
+/** Apparent specific volume of a salt or acid without a density table, mL/g: sodium acetate at infinite dilution 0.48. */
+const UNKNOWN_ML_PER_G = 0.48;
+
 /**
- * mL of liquid: water plus what its solutes add. Apparent specific volumes 0.40 mL/g for salts, 0.55 for mineral
- * acids, 0.88 for acetic acid. Within 4 % of the density tables to 40 %; undissolved metal is left out. About.
+ * mL of liquid at about 20 °C: water, and what each solute adds to it by its own density table at its own strength in
+ * that water. One solute: as good as its table. Several: their volumes are added, as if each had the water to
+ * itself. Undissolved metal is
+ * left out; a solute without a table adds a middling 0.48 mL/g. About.
  */
 export function liquidVolume(contents: Contents): number {
-  let volume = contents.waterG.value;
+  const waterG = contents.waterG.value;
+  const waterMl = waterG / waterDensityAt(20);
+  let volume = waterMl;
   for (const [id, amount] of Object.entries(contents.amounts)) {
     const substance = substanceById(id);
-    if (!substance || substance.form === 'metal') continue;
-    const perGram = substance.id === 'acetic-acid' ? 0.88 : substance.form === 'dissolved' ? 0.55 : 0.4;
-    volume += amount.value * molarMass(substance.formula) * perGram;
+    const grams = amount.value * molarMass(substance?.formula ?? 'H2O');
+    if (!substance || substance.form === 'metal' || grams <= 0) continue;
+    const at = density(substance, (100 * grams) / (grams + waterG), 20);
+    volume += at.ok ? (grams + waterG) / at.value.gPerMl - waterMl : grams * UNKNOWN_ML_PER_G;
   }
   return volume;
 }

@@ -8,24 +8,39 @@ interface StockUse {
 }
 
 /**
- * What a batch entry takes from the shelf: a charge uses its bottle, a correction takes the old use back and books the
- * new one. Ids follow from the entry's own, so a retry books nothing twice.
+ * What a batch entry takes from the shelf: a charge uses its bottle, a correction takes the standing use back and books
+ * the new one. Ids follow from the entry's own, so a retry books nothing twice. `history` is the batch before the entry.
  */
 export function stockUseOf(
   batchId: string,
   plan: Plan,
   event: RunEvent,
-  find: (eventId: string) => RunEvent | undefined,
+  history: () => readonly RunEvent[],
 ): readonly StockUse[] {
   const { body } = event;
   if (body.kind === 'charged') return booked(batchId, plan, event, body);
   if (body.kind !== 'corrected') return [];
-  const old = find(body.of);
-  const back: StockUse[] =
-    old?.body.kind === 'charged' && old.body.bottleId !== null && gramsOf(plan, old.body) !== undefined
-      ? [{ bottleId: old.body.bottleId, event: at(event, `back_${event.id}`, { kind: 'undone', of: `use_${old.id}` }) }]
-      : [];
+  const back = standing(plan, body.of, history()).map(
+    ({ bottleId, useId }): StockUse => ({
+      bottleId,
+      event: at(event, `back_${event.id}`, { kind: 'undone', of: useId }),
+    }),
+  );
   return body.body?.kind === 'charged' ? [...back, ...booked(batchId, plan, event, body.body)] : back;
+}
+
+/** The use that an entry has on the shelf now: its own, or that of its latest correction; none once it is struck out. */
+function standing(
+  plan: Plan,
+  entryId: string,
+  history: readonly RunEvent[],
+): readonly { bottleId: string; useId: string }[] {
+  const latest = history
+    .filter(({ id, body }) => id === entryId || (body.kind === 'corrected' && body.of === entryId))
+    .at(-1);
+  const body = latest?.body.kind === 'corrected' ? latest.body.body : latest?.body;
+  if (!latest || body?.kind !== 'charged' || body.bottleId === null || gramsOf(plan, body) === undefined) return [];
+  return [{ bottleId: body.bottleId, useId: `use_${latest.id}` }];
 }
 
 function booked(

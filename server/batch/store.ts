@@ -126,9 +126,10 @@ export function batchStore(db: Db, stock: StockStore) {
       if (event.body.kind === 'corrected' && eventById.get(event.body.of)?.batch_id !== id) {
         throw new Refusal(fail('not-found', 'The entry to correct is not one of this batch’s.', { field: 'body.of' }));
       }
+      const uses = stockUseOf(id, JSON.parse(row.plan), event, () => eventsOf.all(id).map(toEvent));
       insertEvent.run(event.id, id, event.happened.at, event.happened.giveOrTakeMin, event.writtenAt, body);
       written += 1;
-      for (const use of stockUseOf(id, JSON.parse(row.plan), event, (of) => toEventOrNone(eventById.get(of)))) {
+      for (const use of uses) {
         const booked = stock.append(use.bottleId, use.event);
         if (!booked.ok) throw new Refusal(booked);
       }
@@ -177,8 +178,4 @@ function toEvent(row: EventRow): RunEvent {
     writtenAt: row.written_at,
     body: JSON.parse(row.body),
   };
-}
-
-function toEventOrNone(row: EventRow | undefined): RunEvent | undefined {
-  return row && toEvent(row);
 }

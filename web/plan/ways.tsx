@@ -1,5 +1,5 @@
 import type { WishChoice } from '#contract/verbs';
-import { formatNumber } from '#core/units';
+import { hoursText } from '#core/run';
 import { Num } from '../parts/num.tsx';
 
 interface WaysProps {
@@ -44,8 +44,8 @@ export function Ways({ choices, chosen, onChoose }: WaysProps) {
                 </p>
               ))}
             </td>
-            <td>{row?.cost ? formatNumber(row.cost.value, 3) : '–'}</td>
-            <td>{row ? `${formatNumber(row.handsOnH, 2)} h` : '–'}</td>
+            <td>{row?.cost ? row.cost.value.toFixed(2) : '–'}</td>
+            <td>{row ? hoursText(row.handsOnH) : '–'}</td>
             <td>{row?.wait ?? '–'}</td>
             <td>{row?.yieldPct ? <Num figure={row.yieldPct} /> : '–'}</td>
             <td className="wide">{row?.watch ?? ''}</td>

@@ -1,0 +1,150 @@
+import { describe, expect, it } from 'vitest';
+import { problemCatalogue } from '#core/problem';
+import { parseLabel } from '#core/stock';
+import { BenchDefaults } from '#core/vessel';
+import { check } from './check.ts';
+import { compute } from './compute.ts';
+import { problemDocument } from './problems.ts';
+import { benchSchema, cardSchema, planSchema, runEventSchema, runEventsSchema } from './schemas.ts';
+import { verbs } from './verbs.ts';
+
+const card = parseLabel('hydrochloric acid 28% 5 L', '2026-01-01', 20).card!;
+const happened = { at: '2026-03-14T09:30:00Z', giveOrTakeMin: 0 };
+const event = (body: unknown, extra: object = {}) => ({ id: 'ev_abcdef12', happened, body, ...extra });
+
+describe('schemas', () => {
+  it('take what the core makes', () => {
+    expect(check(cardSchema, card)).toMatchObject({ ok: true });
+    expect(check(benchSchema, BenchDefaults)).toMatchObject({ ok: true });
+  });
+
+  it.each([
+    ['unknown key', { ...card, colour: 'red' }, 'unknown key'],
+    ['text for a number', { ...card, strength: { value: '28', unit: 'w/w' } }, 'strength.value'],
+    ['unknown unit', { ...card, strength: { value: 28, unit: 'parsec' } }, 'strength.unit'],
+    ['negative price', { ...card, price: -1 }, 'price'],
+    ['no size unit', { ...card, size: { value: 5 } }, 'size.unit'],
+    ['infinite size', { ...card, size: { value: Number.POSITIVE_INFINITY, unit: 'g' } }, 'size.value'],
+    ['not a day', { ...card, since: '2026-02-31x' }, 'since'],
+    ['null', null, ''],
+  ])('refuse a card with %s', (_, value, field) => {
+    const result = check(cardSchema, value);
+    expect(result.ok).toBe(false);
+    if (!result.ok) expect(`${result.problem.field ?? ''} ${result.problem.message}`).toContain(field);
+  });
+
+  it.each([
+    [{ kind: 'noted', step: 'zinc', text: 'fine' }],
+    [
+      {
+        kind: 'charged',
+        step: 'zinc',
+        role: 'zinc',
+        bottleId: 'bottle_a',
+        reading: { is: 'exact', value: 17, unit: 'g' },
+        reason: '',
+      },
+    ],
+    [{ kind: 'read', step: 'x', quantity: 'pH', reading: { is: 'band', low: 7, high: 8, unit: '' }, place: '' }],
+    [{ kind: 'read', step: 'x', quantity: 'sight', reading: { is: 'word', text: 'still blue' }, place: '' }],
+    [{ kind: 'corrected', of: 'ev_abcdef34', body: null, reason: '' }],
+    [{ kind: 'corrected', of: 'ev_abcdef34', body: { kind: 'noted', step: 'x', text: 'better' }, reason: '' }],
+  ])('take the entry %j', (body) => expect(check(runEventSchema, event(body))).toMatchObject({ ok: true }));
+
+  it.each([
+    [{ kind: 'exploded', step: 'zinc' }, 'is one of'],
+    [{ kind: 'noted', step: 'zinc', text: '' }, 'text'],
+    [{ kind: 'noted', text: 'x' }, 'step'],
+    [
+      {
+        kind: 'charged',
+        step: 'z',
+        role: null,
+        bottleId: null,
+        reading: { is: 'exact', value: -3, unit: 'g' },
+        reason: '',
+      },
+      '0 or more',
+    ],
+    [
+      {
+        kind: 'charged',
+        step: 'z',
+        role: null,
+        bottleId: null,
+        reading: { is: 'band', low: 9, high: 3, unit: 'g' },
+        reason: '',
+      },
+      'low end',
+    ],
+    [{ kind: 'charged', step: 'z', role: null, bottleId: null, reading: { is: 'guess' }, reason: '' }, 'is one of'],
+    [
+      {
+        kind: 'corrected',
+        of: 'ev_abcdef34',
+        body: { kind: 'corrected', of: 'ev_x', body: null, reason: '' },
+        reason: '',
+      },
+      'is one of',
+    ],
+    [{ kind: 'timer-set', step: 'z', timer: 'timer_abc123', name: 'x', minutes: 0 }, 'minutes'],
+    ['nonsense', 'is one of'],
+    [null, 'null'],
+  ])('refuse the entry %j', (body, part) => {
+    const result = check(runEventSchema, event(body));
+    expect(result.ok ? '' : result.problem.message).toContain(part);
+  });
+
+  it('refuse a bad id, a bad instant and a list that is empty or endless', () => {
+    const good = event({ kind: 'noted', step: 'x', text: 'y' });
+    expect(check(runEventSchema, { ...good, id: 'x; DROP TABLE' }).ok).toBe(false);
+    expect(check(runEventSchema, { ...good, happened: { at: 'yesterday', giveOrTakeMin: 0 } }).ok).toBe(false);
+    expect(check(runEventsSchema, { events: [] }).ok).toBe(false);
+    expect(check(runEventsSchema, { events: Array.from({ length: 501 }, () => good) }).ok).toBe(false);
+    expect(check(planSchema, { routeId: 'x' }).ok).toBe(false);
+  });
+});
+
+describe('the compute door', () => {
+  it('answers a verb with packed figures', () => {
+    const answer = compute('label', { text: 'washing soda 1kg', today: '2026-01-01', tempC: 20 });
+    expect(
+      answer.ok && (answer.value.result as { reading: { card: { substanceId: string } } }).reading.card.substanceId,
+    ).toBe('sodium-carbonate-decahydrate');
+    expect(answer.ok && answer.value.figures.length).toBeGreaterThan(0);
+  });
+
+  it.each([
+    ['nothing', {}, 'unknown-verb'],
+    ['constructor', {}, 'unknown-verb'],
+    ['label', {}, 'invalid-input'],
+    ['label', { text: 5, today: '2026-01-01', tempC: 20 }, 'invalid-input'],
+    ['label', { text: 'x', today: '2026-01-01', tempC: 900 }, 'invalid-input'],
+    ['sheet', { plan: null }, 'invalid-input'],
+    ['sheet', null, 'invalid-input'],
+  ])('refuses %s of %j as %s', (verb, input, code) => {
+    const answer = compute(verb, input);
+    expect(answer.ok ? 'answered' : answer.problem.code).toBe(code);
+  });
+
+  it('compares the ways to a wish, with what is missing', () => {
+    const shelf = [{ id: 'bottle_a', card, usedG: 0, archived: false }];
+    const made = verbs.wish({ text: '1 L of 1 mol/L hydrochloric acid', shelf, bench: BenchDefaults });
+    expect(made.ok && made.value.choices[0]?.row?.wait).toBe('12 to 42 min');
+    const missing = verbs.wish({ text: '50 g zinc sulfate', shelf, bench: BenchDefaults });
+    expect(missing.ok && missing.value.choices[0]?.missing).toHaveLength(2);
+    const stronger = verbs.wish({ text: '1 L of 36 % hydrochloric acid', shelf, bench: BenchDefaults });
+    expect(stronger.ok && stronger.value.choices[0]?.missing[0]).toContain('cannot make it stronger');
+  });
+});
+
+describe('problems', () => {
+  it('each carry a title and a 4xx or 500 status into the document', () => {
+    for (const code of Object.keys(problemCatalogue) as (keyof typeof problemCatalogue)[]) {
+      const document = problemDocument({ code, message: 'x.' });
+      expect(document.status).toBeGreaterThanOrEqual(400);
+      expect(document.title.length).toBeGreaterThan(3);
+      expect(document.type).toBe(`urn:earnest-still:problem:${code}`);
+    }
+  });
+});

@@ -1,0 +1,172 @@
+import fc from 'fast-check';
+import { describe, expect, it } from 'vitest';
+import { sdOf } from '#core/figure';
+import { unwrap } from '#core/problem';
+import { type BottleCard, type BottleEvent, contentOf, labelDoubt, parseLabel, reduceBottle } from './index.ts';
+
+const TODAY = '2026-06-15';
+const read = (text: string) => parseLabel(text, TODAY, 20);
+
+describe('parseLabel', () => {
+  it('understands the whole of a plain label', () => {
+    const { card, problems } = read('hydrochloric acid 28% 5 L 11.50');
+    expect(problems).toEqual([]);
+    expect(card).toMatchObject({
+      name: 'Hydrochloric acid',
+      substanceId: 'hydrochloric-acid',
+      strength: { value: 28, unit: 'w/w' },
+      size: { value: 5000, unit: 'mL' },
+      price: 11.5,
+      container: 'jug',
+    });
+  });
+
+  it.each([
+    ['hair peroxide 30 vol 120 ml', 'hydrogen-peroxide', { value: 30, unit: 'vol' }],
+    ['washing soda 1kg', 'sodium-carbonate-decahydrate', null],
+    ['household ammonia 9,5% 2 L 4.20', 'ammonia', { value: 9.5, unit: 'w/w' }],
+    ['lamp spirit 90 % v/v 1 L', 'ethanol', { value: 90, unit: 'v/v' }],
+    ['acetic acid 10-15 % 500 mL', 'acetic-acid', { value: 12.5, unit: 'w/w' }],
+    ['sulfuric acid SG 1.28 1 L', 'sulfuric-acid', { value: 1.28, unit: 'SG' }],
+    ['NaOH 2 M 500 mL', 'sodium-hydroxide', { value: 2, unit: 'mol/L' }],
+    ['bleach 50 g/L available chlorine 2 L', 'sodium-hypochlorite', { value: 50, unit: 'Cl g/L' }],
+    ['oil of vitriol 66 Bé 1 L', 'sulfuric-acid', { value: 66, unit: 'Bé' }],
+  ])('understands %s', (text, substanceId, strength) => {
+    const { card, problems } = read(text);
+    expect(problems).toEqual([]);
+    expect(card).toMatchObject({ substanceId, strength });
+  });
+
+  it('keeps the words it does not need as the product’s name', () => {
+    expect(read('Slabwright Patio & Brick Acid 28 % 5 L').card?.name).toBe('Slabwright Patio & Brick Acid');
+  });
+
+  it('reads when it was bought, in the past', () => {
+    expect(read('bleach 5% 1 L bought march').card?.since).toBe('2026-03-01');
+    expect(read('bleach 5% 1 L bought october').card?.since).toBe('2025-10-01');
+    expect(read('bleach 5% 1 L 2025-12-24').card?.since).toBe('2025-12-24');
+  });
+
+  it.each([
+    ['', 'What is it?'],
+    ['stuff 5 L', 'No substance known'],
+    ['hydrocloric acid 28% 1 L', 'hydrochloric acid'],
+    ['HCl 140% 1 L', 'more than 100 %'],
+    ['HCl 45 % 1 L', 'end at 40 %'],
+    ['HCl -5% 1 L', '0 or more'],
+    ['HCl 0% 1 L', 'strength of 0'],
+    ['hydrochloric acid 1 L', 'How strong'],
+    ['HCl 28 %', 'How much'],
+    ['HCl 28 % 0 L', 'more than 0'],
+    ['HCl 28 % -2 L', 'more than 0'],
+    ['HCl 28 % 99999 kg', 'beyond'],
+    ['sulfuric acid 1,500 M 1 L', '1500 or 1.500'],
+    ['vinegar and bleach 5 % 1 L', 'holds one'],
+    ['boric acid 500 mL', 'grams'],
+    ['x'.repeat(400), 'at most 300'],
+    ['bleach 5% 1 L 2027-01-01', 'still to come'],
+    ['bleach 5% 1 L 2026-02-31', 'not a day'],
+    ['acetic acid 15-10 % 1 L', 'less to more'],
+  ])('explains %s', (text, part) => {
+    const { problems } = read(text);
+    expect(problems.map((each) => each.message).join(' ')).toContain(part);
+  });
+
+  it('never throws, and never takes a text without naming every doubt', () => {
+    const words = fc.constantFrom(
+      'HCl',
+      'vinegar',
+      '28',
+      '%',
+      '5 L',
+      '-',
+      '9,5',
+      'kg',
+      'M',
+      'vol',
+      'bought',
+      'march',
+      '1,500',
+      '€',
+      '(',
+      'Bé',
+      '12-15',
+      'proof',
+      '2 x 500 mL',
+    );
+    fc.assert(
+      fc.property(
+        fc.oneof(
+          fc.string(),
+          fc.array(words, { maxLength: 9 }).map((list) => list.join(' ')),
+        ),
+        (text) => {
+          const { card, problems } = read(text);
+          if (card && problems.length === 0) expect(contentOf('b', card, 0, 20).ok).toBe(true);
+        },
+      ),
+      { numRuns: 600 },
+    );
+  });
+});
+
+describe('labelDoubt', () => {
+  it('is half the last digit or 3 %, whichever is more, and never past 100 %', () => {
+    expect(labelDoubt(8, 0, true)).toBe(0.5);
+    expect(labelDoubt(28, 0, true)).toBeCloseTo(0.84, 9);
+    expect(labelDoubt(99, 0, true)).toBe(1);
+    expect(labelDoubt(99.9, 1, true)).toBeLessThanOrEqual(0.1 + 1e-9);
+  });
+});
+
+describe('contentOf', () => {
+  const card = (text: string) => read(text).card!;
+
+  it('reckons price per mole and what is left', () => {
+    const content = unwrap(contentOf('b', card('hydrochloric acid 28% 5 L 11.50'), 1139.2, 20));
+    // 5 L × 1.1392 g/mL = 5696 g, 43.74 mol by hand
+    expect(content.leftG?.value).toBeCloseTo(5696 - 1139.2, 0);
+    expect(content.pricePerMol?.value).toBeCloseTo(11.5 / 43.74, 3);
+    expect(content.level).toBeCloseTo(0.8, 3);
+  });
+
+  it('counts a hydrate as itself', () => {
+    const content = unwrap(contentOf('b', card('washing soda 1kg'), 0, 20));
+    expect(content.leftMol?.value).toBeCloseTo(1000 / 286.14, 2);
+  });
+
+  it('takes an assayed strength as tighter than a label', () => {
+    const plain = card('vinegar 8% 5 L');
+    const label = unwrap(contentOf('b', plain, 0, 20));
+    const assayed = unwrap(contentOf('b', { ...plain, strengthBand: 0.06, assayed: true }, 0, 20));
+    expect(sdOf(assayed.w)).toBeLessThan(sdOf(label.w) / 5);
+  });
+});
+
+describe('reduceBottle', () => {
+  const event = (id: string, body: BottleEvent['body']): BottleEvent => ({
+    id,
+    happenedAt: TODAY,
+    writtenAt: TODAY,
+    body,
+  });
+  const card = read('washing soda 1kg').card as BottleCard;
+
+  it('sums uses and leaves out what was undone', () => {
+    const bottle = reduceBottle('b', [
+      event('1', { kind: 'put', card }),
+      event('2', { kind: 'used', grams: 100, forBatch: null, why: '' }),
+      event('3', { kind: 'used', grams: 50, forBatch: null, why: '' }),
+      event('4', { kind: 'undone', of: '2' }),
+      event('5', { kind: 'archived', why: '' }),
+    ])!;
+    expect(bottle.usedG).toBe(50);
+    expect(bottle.archived).toBe(true);
+    expect(bottle.version).toBe(5);
+    expect(bottle.lastEventId).toBe('5');
+  });
+
+  it('is nothing without a first event', () => {
+    expect(reduceBottle('b', [event('1', { kind: 'archived', why: '' })])).toBeUndefined();
+  });
+});

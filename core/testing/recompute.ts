@@ -1,0 +1,31 @@
+import type { Figure } from '#core/figure';
+
+/**
+ * Reads a figure's shown formula as arithmetic, with its inputs' values: what is shown must be what was done.
+ * Undefined for a formula that is not plain arithmetic (a table look-up, a solved equation).
+ */
+export function recompute(figure: Figure): number | undefined {
+  if (figure.origin.by !== 'formula') return undefined;
+  const { formula, inputs } = figure.origin;
+  const symbols = Object.keys(inputs);
+  let body = formula
+    .replace(/min\(/g, '\u0003(')
+    .replace(/; /g, ', ')
+    .replace(/×/g, '*')
+    .replace(/÷/g, '/')
+    .replace(/−/g, '-');
+  for (const symbol of [...symbols].sort((a, b) => b.length - a.length)) {
+    body = body.replaceAll(symbol, `\u0001${symbols.indexOf(symbol)}\u0002`);
+  }
+  body = body.replace(/\u0001(\d+)\u0002/g, 'v[$1]').replace(/\u0003/g, 'Math.min');
+  if (!/^(?:Math\.min|v\[\d+\]|[\d()*/+\-.,\s])+$/.test(body)) return undefined;
+  return Number(new Function('v', `return ${body}`)(symbols.map((symbol) => inputs[symbol]!.value)));
+}
+
+/** Every figure below a value, each once. */
+export function figuresIn(value: unknown, seen = new Set<object>()): Figure[] {
+  if (typeof value !== 'object' || value === null || seen.has(value)) return [];
+  seen.add(value);
+  const own = 'kind' in value && value.kind === 'figure' ? [value as Figure] : [];
+  return [...own, ...Object.values(value).flatMap((each) => figuresIn(each, seen))];
+}

@@ -1,0 +1,50 @@
+import { unwrap } from '#core/problem';
+import { parseTarget, routesFor, type ShelfBottle } from '#core/route';
+import { type EventBody, type Plan, type RunEvent, startPlan } from '#core/run';
+import { parseLabel } from '#core/stock';
+import { type Bench, BenchDefaults } from '#core/vessel';
+
+const LABELS: Readonly<Record<string, string>> = {
+  brick: 'Slabwright hydrochloric acid 28 % 5 L 11.50',
+  soda: 'Snowdrift washing soda 1 kg 2.10',
+  vinegar: 'Picklewell vinegar 8 % 5 L 5.50',
+  zinc: 'Ridgeway zinc 99 % 900 g 14.00',
+  battery: 'Dray sulfuric acid 37 % 1 L 7.90',
+};
+
+/** A shelf for tests, at 20 °C. */
+export const testShelf: readonly ShelfBottle[] = Object.entries(LABELS).map(([id, label]) => ({
+  id: `bottle_${id}`,
+  card: parseLabel(label, '2026-01-01', 20).card!,
+  usedG: 0,
+  archived: false,
+}));
+
+/** The first plan for a wish, from the test shelf. */
+export function planFor(
+  wish: string,
+  change: { controls?: Record<string, number>; bench?: Partial<Bench> } = {},
+): Plan {
+  const bench = { ...BenchDefaults, ...change.bench };
+  const { substanceId, amount, strength, fromSubstanceId } = parseTarget(wish, bench.tempC);
+  const choice = unwrap(routesFor(substanceId!, testShelf))[0]!;
+  const fromRole = fromSubstanceId
+    ? choice.route.roles.find((role) => role.accepts.includes(fromSubstanceId))!.id
+    : null;
+  const plan = startPlan(
+    choice.route,
+    { substanceId: substanceId!, amount: amount!, strength, fromRole },
+    choice.bottles,
+    testShelf,
+    bench,
+  );
+  return { ...plan, controls: { ...plan.controls, ...change.controls } };
+}
+
+/** Writes events one minute apart. */
+export function eventsAt(start: string, ...bodies: readonly EventBody[]): RunEvent[] {
+  return bodies.map((body, i) => {
+    const at = new Date(Date.parse(start) + i * 60_000).toISOString();
+    return { id: `ev_test${String(i).padStart(4, '0')}`, happened: { at, giveOrTakeMin: 0 }, writtenAt: at, body };
+  });
+}

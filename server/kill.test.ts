@@ -1,0 +1,77 @@
+import { type ChildProcess, spawn } from 'node:child_process';
+import { mkdtempSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { afterAll, describe, expect, it } from 'vitest';
+import { testShelf } from '../core/testing/shelf.ts';
+import { entry, longId, testPlan } from './testing/notebook.ts';
+
+const children: ChildProcess[] = [];
+afterAll(() => {
+  for (const child of children) child.kill('SIGKILL');
+});
+
+/** The real server in a process of its own; resolves with its address. */
+async function start(home: string): Promise<{ child: ChildProcess; origin: string }> {
+  const child = spawn(process.execPath, ['--import', 'tsx', 'server/main.ts'], {
+    env: { ...process.env, EARNEST_HOME: home, PORT: '0' },
+  });
+  children.push(child);
+  const origin = await new Promise<string>((resolve, reject) => {
+    child.stdout?.on('data', (chunk: Buffer) => {
+      const found = /http:\/\/127\.0\.0\.1:\d+/.exec(chunk.toString());
+      if (found) resolve(found[0]);
+    });
+    child.stderr?.on('data', (chunk: Buffer) => reject(new Error(chunk.toString())));
+  });
+  return { child, origin };
+}
+
+const post = async (url: string, body: unknown) =>
+  (await fetch(url, { method: 'POST', headers: { 'Content-Type': 'application/json' }, body: JSON.stringify(body) }))
+    .status;
+
+describe('a killed server', () => {
+  it('loses no reading that it acknowledged', { timeout: 60_000 }, async () => {
+    const home = mkdtempSync(join(tmpdir(), 'still-kill-'));
+    const { child, origin } = await start(home);
+    for (const { id, card } of testShelf)
+      await post(`${origin}/api/bottles`, { id: longId(id), eventId: `ev_put_${id}`, card });
+    await post(`${origin}/api/batches`, { id: 'batch_kill01', plan: testPlan('60 g zinc sulfate') });
+    const acknowledged: string[] = [];
+    // Many in flight at once, and the kill falls among them.
+    const sent = Array.from({ length: 300 }, (_, i) => {
+      const reading = entry(
+        {
+          kind: 'read',
+          step: 'dissolve',
+          quantity: 'temperature',
+          reading: { is: 'exact', value: 20 + i / 10, unit: '°C' },
+          place: '',
+        },
+        new Date().toISOString(),
+        `ev_kill_${String(i).padStart(4, '0')}`,
+      );
+      return post(`${origin}/api/batches/batch_kill01/events`, { events: [reading] }).then(
+        (status) => {
+          if (status === 201) acknowledged.push(reading.id);
+          if (acknowledged.length === 60) child.kill('SIGKILL');
+        },
+        () => undefined,
+      );
+    });
+    await Promise.all(sent);
+    expect(acknowledged.length).toBeGreaterThanOrEqual(60);
+    expect(acknowledged.length).toBeLessThan(300);
+
+    const again = await start(home);
+    const batch = (await (await fetch(`${again.origin}/api/batches/batch_kill01`)).json()) as {
+      events: { id: string }[];
+    };
+    const kept = new Set(batch.events.map(({ id }) => id));
+    expect(acknowledged.filter((id) => !kept.has(id))).toEqual([]);
+    again.child.kill('SIGTERM');
+    await new Promise((resolve) => again.child.on('exit', resolve));
+    expect(again.child.exitCode).toBe(0);
+  });
+});
