@@ -73,10 +73,6 @@ export function sdOf(figure: Figure): number {
   return standardUncertainty(figure);
 }
 
-export function measuredOf(figure: Figure): Measured {
-  return { value: figure.value, doubts: figure.doubts as Readonly<Record<string, Doubt>> };
-}
-
 /** True when anything it rests on is grade C: the interface then says “about”. */
 export function isAbout(figure: Figure, seen = new Set<Figure>()): boolean {
   if (seen.has(figure)) return false;

@@ -8,7 +8,6 @@ export {
   type Grade,
   given,
   isAbout,
-  measuredOf,
   type Origin,
   relabel,
   sdOf,

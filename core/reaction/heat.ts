@@ -56,10 +56,6 @@ export function reactionHeat(reaction: Reaction, charged: Readonly<Record<string
   return sum;
 }
 
-export function hasHeat(reaction: Reaction): boolean {
-  return reactionHeat(reaction, {}) !== undefined;
-}
-
 function formation(substanceId: string): number | undefined {
   const solid = SOLID[substanceId];
   if (solid) return HF.get(solid)?.dHf;

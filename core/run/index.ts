@@ -4,10 +4,10 @@
 export { type ActualCharge, chargeMass } from './actual.ts';
 export { type ClockItem, clockOf } from './clock.ts';
 export type { EventBody, Happened, Quantity, Reading, RunEvent } from './event.ts';
-export { exactReading, readingText, readingValue } from './event.ts';
+export { exactReading, readingText } from './event.ts';
 export { farOff } from './far-off.ts';
 export { durationText, hoursText } from './gauge.ts';
-export { checkPlan, type Plan, type PlanBottle, planTitle, productTitle, startPlan } from './plan.ts';
+export { type Plan, type PlanBottle, planTitle, productTitle, startPlan } from './plan.ts';
 export { parseReading } from './read-reading.ts';
 export { type ChargeLine, type Gauge, type Sheet, type StepHeat, sheetOf } from './sheet.ts';
 export { type LogLine, type RunState, runState, type StepState, type StepStatus, type TimerState } from './state.ts';

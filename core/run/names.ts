@@ -1,8 +1,8 @@
 import type { Figure } from '#core/figure';
 import { substanceById } from '#core/substance';
 import { formatNumber, formatPlain } from '#core/units';
+import type { Sheet } from './batch-sheet.ts';
 import type { Context } from './context.ts';
-import type { Sheet } from './sheet.ts';
 import type { Named } from './template.ts';
 import type { StepHeat } from './walk-heat.ts';
 

@@ -7,6 +7,7 @@ import { molarMassFigure, substanceById } from '#core/substance';
 import { budget, formatNumber, type Share } from '#core/units';
 import { fitVessel, type VesselFit } from '#core/vessel';
 import { type Actuals, actualsOf, noActuals } from './actual.ts';
+import type { Sheet } from './batch-sheet.ts';
 import { type Context, contextOf } from './context.ts';
 import type { RunEvent } from './event.ts';
 import { type Gauge, gaugesOf } from './gauge.ts';
@@ -18,51 +19,10 @@ import { walk } from './walk.ts';
 import type { StepHeat } from './walk-heat.ts';
 import type { ChargeLine, Walk } from './walker.ts';
 
+export type { Sheet } from './batch-sheet.ts';
 export type { Gauge } from './gauge.ts';
 export type { StepHeat } from './walk-heat.ts';
 export type { ChargeLine } from './walker.ts';
-
-/** The batch sheet: all that follows from a plan, every number a figure. */
-export interface Sheet {
-  readonly route: {
-    readonly id: string;
-    readonly title: string;
-    readonly reaction: string | null;
-    readonly source: string;
-  };
-  readonly charges: readonly ChargeLine[];
-  readonly shortages: readonly Problem[];
-  readonly gas: { readonly name: string; readonly volume: Figure } | null;
-  readonly heats: readonly StepHeat[];
-  readonly vessel: VesselFit | null;
-  readonly liquidMl: number;
-  readonly foamMl: number;
-  readonly boil: { readonly volume: Figure; readonly away: Figure } | null;
-  readonly dish: Figure | null;
-  readonly crystals: Figure | null;
-  readonly liquor: Figure | null;
-  /** Crystals: dry mass expected. Solution: null. */
-  readonly product: Figure | null;
-  readonly theory: Figure | null;
-  readonly yieldPct: Figure | null;
-  readonly made: {
-    readonly volume: Figure;
-    readonly mass: Figure;
-    readonly strength: Figure;
-    readonly pct: Figure;
-  } | null;
-  readonly limiting: string | null;
-  readonly doubt: { readonly shares: readonly Share[]; readonly sentence: string };
-  readonly gauges: readonly Gauge[];
-  readonly cautions: Readonly<Record<string, readonly Caution[]>>;
-  readonly cost: Figure | null;
-  readonly hours: { readonly handsOn: number; readonly wait: readonly [number, number] };
-  readonly byProducts: Route['byProducts'];
-  /** Quantities by the names that the steps' sentences use. */
-  readonly names: Readonly<Record<string, Named>>;
-  /** True when a rough model takes part: the interface says “about”. */
-  readonly about: boolean;
-}
 
 /** The sheet of a plan, with what really went in where `events` say so. Refuses with the field that is wrong. */
 export function sheetOf(plan: Plan, events: readonly RunEvent[] = []): Result<Sheet> {

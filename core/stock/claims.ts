@@ -1,4 +1,10 @@
-import type { LabelPart } from './label.ts';
+export interface LabelPart {
+  readonly kind: 'substance' | 'strength' | 'size' | 'price' | 'date' | 'name';
+  /** Where it stands in the typed text, [from, to). */
+  readonly at: readonly [number, number];
+  /** What was understood, in words. */
+  readonly reading: string;
+}
 
 /** Which stretch of the text is spoken for. */
 export class Claims {

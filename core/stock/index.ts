@@ -14,7 +14,7 @@ export {
 } from './bottle.ts';
 export { Claims } from './claims.ts';
 export { type Content, contentOf } from './content.ts';
-export { type LabelPart, type LabelReading, parseLabel } from './label.ts';
+export { type LabelReading, parseLabel } from './label.ts';
 export { labelDoubt } from './label-doubt.ts';
 export { readSize } from './read-size.ts';
 export { readStrength } from './read-strength.ts';

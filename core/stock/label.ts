@@ -3,18 +3,10 @@ import { hasDensity, massFraction } from '#core/solution';
 import type { Substance } from '#core/substance';
 import { parseNumber } from '#core/units';
 import type { BottleCard, Container } from './bottle.ts';
-import { Claims } from './claims.ts';
+import { Claims, type LabelPart } from './claims.ts';
 import { readSize } from './read-size.ts';
 import { type ReadStrength, readStrength } from './read-strength.ts';
 import { readSubstance } from './read-substance.ts';
-
-export interface LabelPart {
-  readonly kind: 'substance' | 'strength' | 'size' | 'price' | 'date' | 'name';
-  /** Where it stands in the typed text, [from, to). */
-  readonly at: readonly [number, number];
-  /** What was understood, in words. */
-  readonly reading: string;
-}
 
 export interface LabelReading {
   readonly parts: readonly LabelPart[];

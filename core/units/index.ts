@@ -3,7 +3,6 @@
 // A Measured is a value with its dependence on named independent sources of doubt, so correlated doubts combine rightly.
 export { formatFigure, formatNumber, formatPlain, roundToDoubt, shortest } from './format.ts';
 export {
-  add,
   budget,
   combine,
   type Doubt,
@@ -11,9 +10,8 @@ export {
   exact,
   type Measured,
   type Share,
-  scale,
   standardUncertainty,
 } from './measured.ts';
 export { parseNumber } from './number.ts';
 export { parseQuantity, type Quantity } from './quantity.ts';
-export { type Dimension, findUnit, type Unit, unitNames } from './unit.ts';
+export { type Dimension, findUnit, type Unit } from './unit.ts';

@@ -9,24 +9,25 @@ interface StockUse {
 
 /**
  * What a batch entry takes from the shelf: a charge uses its bottle, a correction takes the standing use back and books
- * the new one. Ids follow from the entry's own, so a retry books nothing twice. `history` is the batch before the entry.
+ * the new one. Ids follow from the entry's own, so a retry books nothing twice. `plan` and `history` (the batch
+ * before the entry) are asked for only when an entry needs them: most are readings.
  */
 export function stockUseOf(
   batchId: string,
-  plan: Plan,
+  plan: () => Plan,
   event: RunEvent,
   history: () => readonly RunEvent[],
 ): readonly StockUse[] {
   const { body } = event;
-  if (body.kind === 'charged') return booked(batchId, plan, event, body);
+  if (body.kind === 'charged') return booked(batchId, plan(), event, body);
   if (body.kind !== 'corrected') return [];
-  const back = standing(plan, body.of, history()).map(
+  const back = standing(plan(), body.of, history()).map(
     ({ bottleId, useId }): StockUse => ({
       bottleId,
       event: at(event, `back_${event.id}`, { kind: 'undone', of: useId }),
     }),
   );
-  return body.body?.kind === 'charged' ? [...back, ...booked(batchId, plan, event, body.body)] : back;
+  return body.body?.kind === 'charged' ? [...back, ...booked(batchId, plan(), event, body.body)] : back;
 }
 
 /** The use that an entry has on the shelf now: its own, or that of its latest correction; none once it is struck out. */

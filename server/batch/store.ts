@@ -41,6 +41,7 @@ export function batchStore(db: Db, stock: StockStore) {
   );
   const updatePlan = db.prepare('UPDATE batch SET plan = ?, version = version + 1 WHERE id = ? AND version = ?');
   const batchById = db.prepare<[string], BatchRow>('SELECT * FROM batch WHERE id = ?');
+  const known = db.prepare<[string], { id: string }>('SELECT id FROM batch WHERE id = ?');
   const insertEvent = db.prepare(
     'INSERT INTO batch_event (id, batch_id, happened_at, give_or_take_min, written_at, body) VALUES (?, ?, ?, ?, ?, ?)',
   );
@@ -112,8 +113,9 @@ export function batchStore(db: Db, stock: StockStore) {
 
   /** All or nothing; events already there (a retry) are passed over. Charges are booked on their bottles in the same breath. */
   const append = db.transaction((id: string, events: readonly RunEvent[]): Result<{ readonly written: number }> => {
-    const row = batchById.get(id);
-    if (!row) return fail('not-found', `There is no batch ${id.slice(0, 60)}.`);
+    // The plan is a few kilobytes that a plain reading does not need.
+    if (!known.get(id)) return fail('not-found', `There is no batch ${id.slice(0, 60)}.`);
+    const plan = () => JSON.parse(batchById.get(id)!.plan) as Plan;
     let written = 0;
     for (const event of events) {
       const body = JSON.stringify(event.body);
@@ -126,7 +128,7 @@ export function batchStore(db: Db, stock: StockStore) {
       if (event.body.kind === 'corrected' && eventById.get(event.body.of)?.batch_id !== id) {
         throw new Refusal(fail('not-found', 'The entry to correct is not one of this batch’s.', { field: 'body.of' }));
       }
-      const uses = stockUseOf(id, JSON.parse(row.plan), event, () => eventsOf.all(id).map(toEvent));
+      const uses = stockUseOf(id, plan, event, () => eventsOf.all(id).map(toEvent));
       insertEvent.run(event.id, id, event.happened.at, event.happened.giveOrTakeMin, event.writtenAt, body);
       written += 1;
       for (const use of uses) {

@@ -3,7 +3,7 @@ import { useId, useState } from 'react';
 import { newId } from '../api/ids.ts';
 import { NumberField } from '../parts/number-field.tsx';
 import { plainText } from '../parts/sentence.tsx';
-import type { PaneProps } from './panes.tsx';
+import type { PaneProps } from './pane-props.ts';
 
 type Change = 'insert' | 'repeat' | 'skip' | 'give up';
 

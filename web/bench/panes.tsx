@@ -1,17 +1,10 @@
-import type { StepState } from '#core/run';
 import { ChangePane } from './change-pane.tsx';
+import type { PaneProps } from './pane-props.ts';
 import { ReadingPane } from './reading-pane.tsx';
 import { NotePane, PhotoPane, PortionPane, TimerPane } from './small-panes.tsx';
-import type { Run } from './use-run.ts';
 import { WeighPane } from './weigh-pane.tsx';
 
 export type PaneName = 'weigh' | 'log' | 'timer' | 'note' | 'portion' | 'photo' | 'change';
-
-export interface PaneProps {
-  readonly run: Run;
-  readonly step: StepState;
-  readonly onClose: () => void;
-}
 
 const PANES: Readonly<Record<PaneName, (props: PaneProps) => React.ReactNode>> = {
   weigh: WeighPane,

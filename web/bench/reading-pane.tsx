@@ -1,7 +1,7 @@
 import { Input, type InputRef, Select } from 'antd';
 import { useEffect, useId, useRef, useState } from 'react';
 import { type Happened, parseReading, type Quantity } from '#core/run';
-import type { PaneProps } from './panes.tsx';
+import type { PaneProps } from './pane-props.ts';
 import { ReadingField } from './reading-field.tsx';
 import { WhenField } from './when-field.tsx';
 

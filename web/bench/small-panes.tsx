@@ -6,7 +6,7 @@ import { parseQuantity } from '#core/units';
 import { sentenceOf } from '../api/client.ts';
 import { newId } from '../api/ids.ts';
 import { putPhoto } from '../api/photo.ts';
-import type { PaneProps } from './panes.tsx';
+import type { PaneProps } from './pane-props.ts';
 import { ReadingField } from './reading-field.tsx';
 
 export function TimerPane({ run, step, onClose }: PaneProps) {

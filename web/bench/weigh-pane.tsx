@@ -2,7 +2,7 @@ import { Input, type InputRef, Segmented } from 'antd';
 import { useEffect, useId, useRef, useState } from 'react';
 import { farOff, type Happened, parseReading, type Reading, readingText } from '#core/run';
 import { formatPlain } from '#core/units';
-import type { PaneProps } from './panes.tsx';
+import type { PaneProps } from './pane-props.ts';
 import { ReadingField } from './reading-field.tsx';
 import { WhenField } from './when-field.tsx';
 

@@ -82,6 +82,7 @@ function Planning({ kept }: { kept: BatchAnswer | null }) {
   const ready = plan !== undefined && sheet.value !== undefined && sheet.problem === undefined && !keep.isPending;
   return (
     <>
+      <h1 className="sr">Plan</h1>
       <div className="wish">
         <label htmlFor={id}>Make</label>
         <input

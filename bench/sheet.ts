@@ -1,0 +1,19 @@
+import { workingOf } from '#core/figure';
+import { sheetOf } from '#core/run';
+import { planFor } from '../core/testing/shelf.ts';
+import { median, report } from './report.ts';
+
+// One batch sheet with the working of its product, warm, median of many.
+for (const wish of ['1.5 L of 2 mol/L hydrochloric acid', 'sodium acetate from 250 mL vinegar', '60 g zinc sulfate']) {
+  const plan = planFor(wish);
+  const times: number[] = [];
+  for (let i = 0; i < 600; i++) {
+    const started = performance.now();
+    const sheet = sheetOf(plan);
+    if (!sheet.ok) throw new Error(sheet.problem.message);
+    const figure = sheet.value.product ?? sheet.value.made?.strength;
+    if (!figure || workingOf(figure).length < 5) throw new Error('no working');
+    if (i >= 100) times.push(performance.now() - started);
+  }
+  report(`batch sheet with working, median: ${wish}`, `${median(times).toFixed(2)} ms`, '< 2 ms');
+}

@@ -1,0 +1,60 @@
+import { expect, expectAccessible, putBottle, test } from './notebook.ts';
+
+test('each of the three routes is planned, live, with its working and cautions', async ({ page }) => {
+  await putBottle(page, 'hydrochloric acid 28% 5 L 11.50', /Hydrochloric acid/);
+  await putBottle(page, 'vinegar 8% 5 L', /Vinegar/);
+  await putBottle(page, 'washing soda 1kg', /Washing soda/);
+  await putBottle(page, 'zinc 99% 900 g 14.00', /Zinc/);
+  await putBottle(page, 'battery acid 37% 1 L 7.90', /Battery acid/);
+  await page.getByRole('link', { name: /Plan/ }).click();
+  const wish = page.getByLabel('Make', { exact: true });
+  const shelf = page.getByRole('region', { name: 'From the shelf' });
+  const outcome = page.getByRole('region', { name: 'What comes of it' });
+
+  await wish.fill('1.5 L of 2 mol/L hydrochloric acid');
+  await expect(shelf.getByRole('button', { name: /^acid to take, volume: 343 mL/ })).toBeVisible();
+  await expect(outcome).toContainText('2.00 ± 0.08 mol/L');
+  await expect(page.getByRole('region', { name: 'Cautions' })).toContainText('Acid into water');
+  await shelf.getByRole('button', { name: /^acid to take, volume: 343 mL/ }).click();
+  await expect(page.getByRole('region', { name: /Working/ })).toContainText('100 × n × M ÷ w');
+  await expectAccessible(page);
+
+  await wish.fill('sodium acetate from 250 mL vinegar');
+  await expect(shelf.getByRole('button', { name: /48\.11 g/ })).toBeVisible();
+  await expect(page.locator('.gauges')).toContainText('4.0 L');
+  await expect(page.getByRole('region', { name: 'Cautions' })).toContainText('Foam');
+
+  await wish.fill('60 g zinc sulfate');
+  await expect(page.getByText('Zn + H₂SO₄ → ZnSO₄ + H₂')).toBeVisible();
+  const zinc = shelf.getByRole('button', { name: /^zinc to take/ });
+  const before = await zinc.textContent();
+  await page.getByRole('slider', { name: /^cool to/ }).focus();
+  for (let i = 0; i < 12; i++) await page.keyboard.press('ArrowRight');
+  await expect(zinc).not.toHaveText(before!);
+  await expect(shelf).toContainText('18 °C');
+  await expectAccessible(page);
+
+  await page.getByRole('button', { name: 'Keep as a plan' }).click();
+  await expect(page).toHaveURL(/\/plan\/batch_/);
+  await expect(shelf).toContainText('18 °C');
+  await page.reload();
+  await expect(shelf).toContainText('18 °C');
+});
+
+test('wishes that cannot be are explained', async ({ page }) => {
+  await putBottle(page, 'hydrochloric acid 28% 5 L', /Hydrochloric acid/);
+  await page.getByRole('link', { name: /Plan/ }).click();
+  const wish = page.getByLabel('Make', { exact: true });
+  for (const [text, said] of [
+    ['zinc sulfate', 'How much?'],
+    ['60 g phlogiston', 'No substance known'],
+    ['60 g zinc sulfate', 'No zinc on the shelf'],
+    ['1 L of 35 % hydrochloric acid', 'water cannot make it stronger'],
+    ['1 L hydrochloric acid', 'How strong should'],
+    ['500 L of 1 % hydrochloric acid', 'At most 20 L'],
+    ['10 g potassium nitrate', 'No route here makes'],
+  ] as const) {
+    await wish.fill(text);
+    await expect(page.getByText(said).first()).toBeVisible();
+  }
+});
