@@ -8,6 +8,7 @@ import { dayText, instantText } from '../parts/day.ts';
 import { Num, NumRow } from '../parts/num.tsx';
 import { WeighingChart } from './weighing-chart.tsx';
 import '../bench/bench.css';
+import '../record/record.css';
 
 /** The assay station: for now, weighing a product to constant mass. */
 export function AssayPage() {
@@ -64,7 +65,7 @@ function Weighings({ batchId }: { batchId: string }) {
   const { weighing } = state;
   return (
     <>
-      <h1>{state.sheet.product?.name ?? 'Product'}, weighed</h1>
+      <h1>Weighing {state.sheet.product?.name.replace(', dry', '') ?? 'the product'}</h1>
       <p className="quiet">
         batch {batch.number} · <Link to={`/bench/${batch.id}?step=${step.key}`}>at the bench</Link> ·{' '}
         <Link to={`/record/${batch.id}`}>record</Link>
@@ -78,7 +79,7 @@ function Weighings({ batchId }: { batchId: string }) {
       </div>
       {weighing.weighings.length > 1 ? <WeighingChart weighings={weighing.weighings} /> : null}
       {weighing.weighings.length > 0 ? (
-        <table className="ways" style={{ maxWidth: 420 }}>
+        <table className="record-table" style={{ maxWidth: 420 }}>
           <caption className="sr">Weighings</caption>
           <thead>
             <tr>

@@ -104,7 +104,6 @@ export function WeighPane({ run, step }: PaneProps) {
           />
         </div>
       )}
-      {step.panel === 'dry' ? <p className="small">{run.state.weighing.sentence}</p> : null}
     </form>
   );
 }

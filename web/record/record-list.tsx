@@ -49,7 +49,11 @@ export function RecordList() {
       render: (status: BatchSummary['status'], { lesson }) => (
         <>
           {STATUS[status]}
-          {lesson ? <div className="quiet small">{lesson}</div> : null}
+          {lesson ? (
+            <div className="quiet small" style={{ maxWidth: 230, whiteSpace: 'normal' }}>
+              {lesson}
+            </div>
+          ) : null}
         </>
       ),
     },

@@ -68,6 +68,7 @@ export function BottleDrawing({ container, level, tint, strength, formula, assay
   const filled = height * (level ?? 0.5);
   const [labelX, labelY, labelW] = shape.label;
   const size = Math.max(7.5, Math.min(12, (labelW - 6) / (0.56 * Math.max(1, formula.length))));
+  const strengthSize = Math.min(14, (labelW - 4) / (0.6 * Math.max(1, strength.length)));
   const clip = `in-${container}`;
   return (
     <svg width="110" height="172" viewBox="-4 0 110 172" aria-hidden="true">
@@ -93,7 +94,13 @@ export function BottleDrawing({ container, level, tint, strength, formula, assay
         <path d={shape.details} className={container === 'jug' || container === 'strip' ? 'drawn-line' : 'drawn-ink'} />
       ) : null}
       <rect x={labelX} y={labelY} width={labelW} height={42} className="drawn-label" />
-      <text x={labelX + labelW / 2} y={labelY + 18} textAnchor="middle" className="drawn-strength">
+      <text
+        x={labelX + labelW / 2}
+        y={labelY + 18}
+        textAnchor="middle"
+        className="drawn-strength"
+        fontSize={strengthSize}
+      >
         {strength}
       </text>
       <text x={labelX + labelW / 2} y={labelY + 34} textAnchor="middle" className="drawn-formula" fontSize={size}>

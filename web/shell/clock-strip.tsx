@@ -31,7 +31,11 @@ export function ClockStrip({ onKeys }: { onKeys: () => void }) {
           onClick={() => setSettings(true)}
           aria-label="Your bench: place and gear"
         >
-          {bench.data.bench.tempC} °C {bench.data.bench.place} · {bench.data.bench.pressureHPa} hPa
+          {bench.data.bench.tempC} °C
+          <span className="wide">
+            {' '}
+            {bench.data.bench.place} · {bench.data.bench.pressureHPa} hPa
+          </span>
         </button>
       ) : null}
       <button type="button" className="link quiet" onClick={onKeys} aria-label="Keys and look">

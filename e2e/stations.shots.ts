@@ -1,0 +1,67 @@
+import { spawnSync } from 'node:child_process';
+import { expect, type Page } from '@playwright/test';
+import { test as base, Notebook } from './notebook.ts';
+
+const OUT = 'docs/screenshots';
+
+const test = base.extend<{ notebook: Notebook }>({
+  notebook: async ({ browserName: _ }, use) => {
+    const notebook = new Notebook();
+    spawnSync(process.execPath, ['dist/server/seed.js'], {
+      env: { ...process.env, EARNEST_HOME: notebook.home },
+      stdio: 'inherit',
+    });
+    await notebook.start();
+    await use(notebook);
+    await notebook.stop();
+    notebook.dispose();
+  },
+});
+
+async function settled(page: Page): Promise<void> {
+  await page.waitForLoadState('networkidle');
+  await page.evaluate(() => document.fonts.ready);
+  await page.mouse.move(640, 790);
+}
+
+test('stations', async ({ page, notebook }) => {
+  test.setTimeout(120_000);
+  const shot = async (name: string) => {
+    await settled(page);
+    await page.screenshot({ path: `${OUT}/${name}.png` });
+  };
+  const batches = (await (await fetch(`${notebook.origin}/api/batches`)).json()) as { id: string; number: number }[];
+  const batch = (number: number) => batches.find((each) => each.number === number)!.id;
+
+  await page.goto(`${notebook.origin}/shelf`);
+  await page.getByRole('link', { name: /Slabwright/ }).click();
+  await page.getByLabel('The label says').fill('household ammonia 9,5% 2 L 4.20 bought march');
+  await page.getByRole('button', { name: /^amount: .* mol\/L, open/ }).click();
+  await expect(page.getByRole('region', { name: /^Working/ })).toBeVisible();
+  await shot('shelf');
+
+  await page.goto(`${notebook.origin}/plan?make=60+g+zinc+sulfate`);
+  await page.getByRole('button', { name: /^zinc to take/ }).click();
+  await shot('plan');
+
+  await page.goto(`${notebook.origin}/bench/${batch(11)}`);
+  await expect(page.getByRole('article', { name: 'This step' })).toBeVisible();
+  await shot('bench');
+
+  await page.goto(`${notebook.origin}/assay/${batch(9)}`);
+  await expect(page.getByRole('table')).toBeVisible();
+  await shot('assay');
+
+  await page.goto(`${notebook.origin}/record`);
+  await expect(page.getByRole('row', { name: /sodium acetate/ }).first()).toBeVisible();
+  await shot('record');
+
+  await page.goto(`${notebook.origin}/record/${batch(5)}`);
+  await expect(page.getByRole('region', { name: 'Yield' })).toBeVisible();
+  await shot('batch');
+
+  await page.setViewportSize({ width: 390, height: 780 });
+  await page.goto(`${notebook.origin}/bench/${batch(12)}?step=acid`);
+  await expect(page.getByRole('article', { name: 'This step' })).toBeVisible();
+  await shot('bench-phone');
+});
