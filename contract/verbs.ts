@@ -163,11 +163,9 @@ function roleChoice(
 }
 
 function rowOf(sheet: Sheet, route: Route): NonNullable<WishChoice['row']> {
-  const watch = sheet.gas
-    ? `${sheet.gas.name}, ${Number(sheet.gas.volume.value.toPrecision(2))} L`
-    : route.steps.find((step) => step.cautions.includes('corrosive'))
-      ? 'corrosive'
-      : 'nothing unusual';
+  const corrosive = route.steps.some((step) => step.cautions.includes('corrosive'));
+  const plain = corrosive ? 'corrosive' : 'nothing unusual';
+  const watch = sheet.gas ? `${sheet.gas.name}, ${Number(sheet.gas.volume.value.toPrecision(2))} L` : plain;
   return {
     cost: sheet.cost,
     handsOnH: sheet.hours.handsOn,

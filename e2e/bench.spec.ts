@@ -66,7 +66,9 @@ test('a run through the bench: changed weights, a reload, a change of plan, a yi
   await expect(title(page)).toContainText('let it dissolve');
   allowErrors.on = false;
   await expect(page.getByRole('timer')).toContainText(/1 h (30|29)/);
-  await expect(page.getByRole('contentinfo', { name: 'Clock strip' })).toContainText('look at the zinc, zinc sulfate');
+  await expect(page.getByRole('list', { name: 'Waiting, running and due' })).toContainText(
+    'look at the zinc, zinc sulfate',
+  );
 
   // Readings: a band, a one-sided one, late.
   await page.keyboard.press('l');

@@ -3,6 +3,7 @@
 // Grade A is good to the last figure, B to a few of it, C is an estimate and shows as “about”.
 export type { DensitySeries, DensityTable } from './density-table.ts';
 export type {
+  AcidRow,
   AtomicWeightRow,
   HazardRow,
   HeatOfSolutionRow,
@@ -10,11 +11,13 @@ export type {
   SolubilityRow,
   ThermochemRow,
 } from './rows.ts';
-export { type Form, type SubstanceRow, substances } from './substances.ts';
+export type { Form, SubstanceRow } from './substance-row.ts';
+export { acids } from './tables/acids.ts';
 export { atomicWeights } from './tables/atomic-weights.ts';
 export { densityTables, waterDensity } from './tables/density/index.ts';
 export { hazards } from './tables/hazards.ts';
 export { heatsOfSolution } from './tables/heats-of-solution.ts';
 export { regulated } from './tables/regulated.ts';
 export { solubility } from './tables/solubility.ts';
+export { substances } from './tables/substances.ts';
 export { thermochem } from './tables/thermochem.ts';

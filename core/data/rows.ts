@@ -73,3 +73,13 @@ export interface RegulatedRow {
   readonly date: string;
   readonly grade: Grade;
 }
+
+export interface AcidRow {
+  readonly name: string;
+  readonly equilibrium: string;
+  /** At 25 °C, zero ionic strength. */
+  readonly pKa: number;
+  /** Enthalpy of dissociation, kJ/mol. */
+  readonly dH?: number;
+  readonly grade: Grade;
+}

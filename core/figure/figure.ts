@@ -1,4 +1,4 @@
-import { combine, type Doubt, exact, type Measured, standardUncertainty } from '#core/units';
+import { combine, exact, type Measured, standardUncertainty } from '#core/units';
 
 /** A established to the last figure shown, B handbooks differ somewhat, C single or estimated: shown as “about”. */
 export type Grade = 'A' | 'B' | 'C';

@@ -46,7 +46,6 @@ function isFigure(node: object): node is Figure {
 }
 
 function mapValues(node: object, f: (value: unknown) => unknown): Record<string, unknown> {
-  const out: Record<string, unknown> = {};
-  for (const [key, value] of Object.entries(node)) out[key] = f(value);
-  return out;
+  // fromEntries keeps a key such as __proto__ as a plain key.
+  return Object.fromEntries(Object.entries(node).map(([key, value]) => [key, f(value)]));
 }

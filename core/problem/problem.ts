@@ -7,6 +7,7 @@ export const problemCatalogue = {
   'unit-does-not-fit': { title: 'Unit does not fit', status: 422 },
   'unknown-substance': { title: 'Substance not known', status: 422 },
   'bad-formula': { title: 'Formula cannot be read', status: 422 },
+  'several-reactions': { title: 'Several independent reactions', status: 422 },
   'no-atomic-weight': { title: 'No standard atomic weight', status: 422 },
   'no-density': { title: 'No density table', status: 422 },
   'impossible-strength': { title: 'Impossible strength', status: 422 },

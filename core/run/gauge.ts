@@ -38,7 +38,7 @@ export function gaugesOf(context: Context, so: Walk, facts: GaugeFacts): readonl
       id: 'vessel',
       name: 'vessel',
       shown: `${Math.round(vessel.foamShare * 100)} %`,
-      note: vessel.holds ? (route.foamShare > 0 ? 'with foam' : 'full at most') : 'too small: split the batch',
+      note: vesselNote(vessel.holds, route.foamShare > 0),
       level: vessel.foamShare / 0.95,
       state: vessel.holds ? 'within' : 'stop',
     });
@@ -74,11 +74,26 @@ function heatGauge(rise: Figure, startC: number): Gauge {
     name: 'heat, all at once',
     figure: rise,
     shown: `${riseK < 0 ? '− ' : '+ '}${formatNumber(Math.abs(riseK), 2)} K`,
-    note:
-      riseK < 0 ? 'cools itself' : reach >= 95 ? 'would boil: add in parts' : `to about ${formatNumber(reach, 2)} °C`,
+    note: heatNote(riseK, reach),
     level: Math.max(0, Math.min(1.2, reach / 95)),
-    state: reach >= 95 ? 'stop' : reach >= 60 ? 'watch' : 'within',
+    state: stateAt(reach, 60, 95),
   };
+}
+
+function heatNote(riseK: number, reachC: number): string {
+  if (riseK < 0) return 'cools itself';
+  return reachC >= 95 ? 'would boil: add in parts' : `to about ${formatNumber(reachC, 2)} °C`;
+}
+
+function vesselNote(holds: boolean, foams: boolean): string {
+  if (!holds) return 'too small: split the batch';
+  return foams ? 'with foam' : 'full at most';
+}
+
+/** Below the first mark within, from it watch, from the second stop. */
+function stateAt(value: number, watch: number, stop: number): Gauge['state'] {
+  if (value >= stop) return 'stop';
+  return value >= watch ? 'watch' : 'within';
 }
 
 function gasGauge(id: string, volume: Figure, roomM3: number): Gauge {
@@ -110,7 +125,7 @@ function crustGauge({ plan, route }: Context): Gauge | undefined {
     shown: `${formatPlain(Math.round(level * 100))} %`,
     note: level > 1 ? 'salt falls out of the boiling liquor' : 'of what dissolves at the boil',
     level: Math.min(1.2, level),
-    state: level > 1.05 ? 'stop' : level > 1 ? 'watch' : 'within',
+    state: stateAt(level, 1.0001, 1.05),
   };
 }
 

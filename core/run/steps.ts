@@ -90,7 +90,7 @@ function insert(steps: Draft[], body: Extract<EventBody, { kind: 'step-inserted'
     key: body.step,
     template,
     inserted: body,
-    needs: body.beside ? (neighbour?.needs ?? []) : neighbour ? [neighbour.key] : [],
+    needs: needsOf(neighbour, body.beside),
     status: 'waiting',
     startedAt: null,
     finishedAt: null,
@@ -100,4 +100,9 @@ function insert(steps: Draft[], body: Extract<EventBody, { kind: 'step-inserted'
     for (const each of steps) each.needs = each.needs.map((key) => (key === neighbour.key ? step.key : key));
   }
   steps.splice(at < 0 ? steps.length : at + 1, 0, step);
+}
+
+function needsOf(neighbour: Draft | undefined, beside: boolean): readonly string[] {
+  if (!neighbour) return [];
+  return beside ? neighbour.needs : [neighbour.key];
 }

@@ -17,7 +17,7 @@ const REACH_PCT = 2;
 const MIN_C = -5;
 const MAX_C = 105;
 /** Standard uncertainty of a table's density, g/mL, half the bound its grade promises. */
-const TABLE_SD: Record<Grade, number> = { A: 0.0005, B: 0.001, C: 0.008 };
+export const TABLE_SD: Record<Grade, number> = { A: 0.0005, B: 0.001, C: 0.008 };
 
 export function hasDensity(substance: Substance): boolean {
   return substance.density !== undefined || substance.id === 'water';

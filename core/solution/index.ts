@@ -10,6 +10,7 @@ export {
   waterDensityFigure,
 } from './density.ts';
 export { heatCapacity, heatOfDilution, integralHeat } from './heat.ts';
+export { type Dilution, dilute, type MixPart, type Mixture, mix } from './mix.ts';
 export {
   massFraction,
   massFractionFigure,
@@ -17,4 +18,4 @@ export {
   type StrengthUnit,
   strengthUnits,
 } from './strength.ts';
-export { strengthsOf } from './strengths.ts';
+export { strengthIn, strengthsOf } from './strengths.ts';

@@ -1,7 +1,7 @@
 import { derive, type Figure, given } from '#core/figure';
 import { fail, ok, type Result } from '#core/problem';
 import { molarMass, molarMassFigure, type Substance } from '#core/substance';
-import { density, hasDensity, waterDensityAt } from './density.ts';
+import { density, hasDensity, TABLE_SD, waterDensityAt } from './density.ts';
 
 export const strengthUnits = {
   'w/w': '% by mass',
@@ -37,7 +37,7 @@ export const SIXTY_F = 15.56;
  * The strength as mass % of the substance (0 to 100) at a temperature in °C. Units by volume are solved against the
  * density table. Where two strengths share one density (strong sulfuric, acetic acid) that is said, not guessed.
  */
-export function massFraction(strength: Strength, substance: Substance, tempC: number): Result<number> {
+export function massFraction(strength: Strength, substance: Substance, tempC: number, atTemp = false): Result<number> {
   const { value, unit } = strength;
   if (!Number.isFinite(value)) return fail('not-a-number', 'The strength is not a number; write it like 28 %.');
   if (value < 0)
@@ -61,7 +61,8 @@ export function massFraction(strength: Strength, substance: Substance, tempC: nu
   if (!hasDensity(substance)) {
     return fail('no-density', `${strengthUnits[unit]} needs a density table, and none is held for ${substance.name}.`);
   }
-  const atC = referenceC(unit) ?? tempC;
+  // A hydrometer read in a solution at a stated temperature gives the density there, not at its own mark.
+  const atC = atTemp ? tempC : (referenceC(unit) ?? tempC);
   const wanted = targetOf(strength, substance);
   return wanted.ok ? solve(substance, atC, wanted.value, strength) : wanted;
 }
@@ -72,20 +73,50 @@ export function massFractionFigure(
   unit: StrengthUnit,
   substance: Substance,
   tempC: number,
+  atTemp = false,
 ): Result<Figure> {
-  const first = massFraction({ value: label.value, unit }, substance, tempC);
+  const first = massFraction({ value: label.value, unit }, substance, tempC, atTemp);
   if (!first.ok) return first;
   const naming = { symbol: 'w', name: `mass fraction of ${substance.name}`, unit: '%' };
   if (unit === 'w/w') return ok({ ...label, ...naming });
   const solveAt = (value: number) => {
-    const answer = massFraction({ value, unit }, substance, tempC);
+    const answer = massFraction({ value, unit }, substance, tempC, atTemp);
     return answer.ok ? answer.value : Number.NaN;
   };
   const M = molarMassFigure(substance.formula);
   const T = given({ symbol: 'T', name: 'temperature', unit: '°C' }, tempC, 'bench temperature');
   const shown =
     unit === 'mol/L' ? 'w such that 10 × ρ(w, T) × w ÷ M = c' : `w such that ${strengthUnits[unit]} = c at T`;
-  return ok(derive(naming, shown, { c: label, M, T }, (x) => solveAt(x.c)));
+  const w = derive(naming, shown, { c: label, M, T }, (x) => solveAt(x.c));
+  return ok({
+    ...w,
+    doubts: { ...w.doubts, ...tableDoubt(label.value, unit, first.value, substance, tempC, solveAt) },
+  });
+}
+
+/** What the density table's own doubt does to a strength solved through it, in %. */
+function tableDoubt(
+  value: number,
+  unit: StrengthUnit,
+  w: number,
+  substance: Substance,
+  tempC: number,
+  solveAt: (value: number) => number,
+): Figure['doubts'] {
+  const at = density(substance, w, tempC);
+  if (!at.ok || unit === 'mol/kg' || unit === 'g/100g' || unit === 'ppm') return {};
+  const relative = TABLE_SD[at.value.grade] / at.value.gPerMl;
+  // A density moves by the table's doubt itself; an amount in a volume by as large a part of itself.
+  const shifted = isGravity(unit) ? solveAt(value + gravityStep(value, unit, relative)) : w * (1 - relative);
+  const effect = Number.isFinite(shifted) ? Math.abs(shifted - w) : w * relative;
+  return { [`density:${substance.density}`]: { name: 'density table', effect } };
+}
+
+/** The step of a hydrometer scale that a relative change of density makes. */
+function gravityStep(value: number, unit: StrengthUnit, relative: number): number {
+  if (unit === 'SG') return value * relative;
+  if (unit === 'Tw') return (200 + value) * relative;
+  return (145 - value) * relative;
 }
 
 interface Target {
@@ -128,9 +159,13 @@ function targetOf({ value, unit }: Strength, substance: Substance): Result<Targe
   }
 }
 
+/** Lighter than water: measured on Baumé's light scale. */
+export function isLight(substance: Substance): boolean {
+  return substance.id === 'ammonia' || substance.form === 'liquid';
+}
+
 function baumeGravity(degrees: number, substance: Substance): number {
-  const light = substance.id === 'ammonia' || substance.form === 'liquid';
-  return light ? 140 / (130 + degrees) : 145 / (145 - degrees);
+  return isLight(substance) ? 140 / (130 + degrees) : 145 / (145 - degrees);
 }
 
 /** The temperature a unit is defined at, °C; undefined when it goes by the solution's own. */

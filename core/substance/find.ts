@@ -4,9 +4,12 @@ export type Substance = SubstanceRow;
 
 const BY_ID = new Map(substances.map((each) => [each.id, each]));
 const BY_NAME = new Map<string, Substance>();
+/** Names as they are written, by their tidied form. */
+const WRITTEN = new Map<string, string>();
 for (const each of substances) {
   for (const name of [each.name, each.formula, each.formula.replace('.', '·'), ...each.names]) {
     BY_NAME.set(tidy(name), each);
+    WRITTEN.set(tidy(name), name);
   }
 }
 
@@ -36,7 +39,7 @@ export function nearestNames(name: string, count = 3): readonly string[] {
     .filter(({ far }) => far <= reach)
     .sort((a, b) => a.far - b.far)
     .slice(0, count)
-    .map(({ known }) => known);
+    .map(({ known }) => WRITTEN.get(known) ?? known);
 }
 
 function tidy(name: string): string {

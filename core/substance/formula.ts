@@ -26,13 +26,18 @@ export function parseFormula(text: string): Result<Formula> {
     return fail('bad-formula', 'That formula is longer than any substance here; 120 signs are the most.');
   const plain = normalise(typed);
   const { body, charge } = splitCharge(plain);
+  const two = /^(.*[A-Za-z)\]])(\d)(\d)[+-]$/.exec(plain);
+  if (two) {
+    const sign = plain.at(-1);
+    return fail(
+      'bad-formula',
+      `“${typed}” can mean a count of ${two[2]}${two[3]} or a charge of ${two[3]}${sign}; write ${two[1]}${two[2]}^${two[3]}${sign}.`,
+    );
+  }
   const elements: Record<string, number> = {};
   let water = 0;
-  const parts = body.split('.');
-  for (const [index, part] of parts.entries()) {
-    const shape = /^(\d*)(.*)$/.exec(part);
-    const count = shape?.[1] ? Number(shape[1]) : 1;
-    const group = readGroup(shape?.[2] ?? '', typed);
+  for (const [index, { count, text: part }] of dotParts(body).entries()) {
+    const group = readGroup(part, typed);
     if (!group.ok) return group;
     if (index > 0 && isWater(group.value)) water += count;
     for (const [symbol, n] of Object.entries(group.value)) elements[symbol] = (elements[symbol] ?? 0) + n * count;
@@ -60,6 +65,23 @@ function normalise(text: string): string {
     .replace(/⁺/g, '+')
     .replace(/⁻/g, '-')
     .replace(/\s+/g, '');
+}
+
+/** Parts between dots with the count before each: CaSO4.0.5H2O is CaSO4 once and H2O half a time. */
+function dotParts(body: string): { count: number; text: string }[] {
+  const parts: { count: number; text: string }[] = [];
+  const dot = /\.(\d+\.\d+|\d*)(?=[^\d]|$)/g;
+  let from = 0;
+  let count = 1;
+  for (const match of body.matchAll(dot)) {
+    parts.push({ count, text: body.slice(from, match.index) });
+    count = match[1] ? Number(match[1]) : 1;
+    from = match.index + match[0].length;
+  }
+  parts.push({ count, text: body.slice(from) });
+  const lead = /^(\d+)(.+)$/.exec(parts[0]!.text);
+  if (lead) parts[0] = { count: Number(lead[1]), text: lead[2]! };
+  return parts;
 }
 
 function splitCharge(text: string): { body: string; charge: number } {

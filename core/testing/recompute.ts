@@ -9,15 +9,15 @@ export function recompute(figure: Figure): number | undefined {
   const { formula, inputs } = figure.origin;
   const symbols = Object.keys(inputs);
   let body = formula
-    .replace(/min\(/g, '\u0003(')
+    .replace(/min\(/g, '«min»(')
     .replace(/; /g, ', ')
     .replace(/×/g, '*')
     .replace(/÷/g, '/')
     .replace(/−/g, '-');
   for (const symbol of [...symbols].sort((a, b) => b.length - a.length)) {
-    body = body.replaceAll(symbol, `\u0001${symbols.indexOf(symbol)}\u0002`);
+    body = body.replaceAll(symbol, `«${symbols.indexOf(symbol)}»`);
   }
-  body = body.replace(/\u0001(\d+)\u0002/g, 'v[$1]').replace(/\u0003/g, 'Math.min');
+  body = body.replace(/«(\d+)»/g, 'v[$1]').replace(/«min»/g, 'Math.min');
   if (!/^(?:Math\.min|v\[\d+\]|[\d()*/+\-.,\s])+$/.test(body)) return undefined;
   return Number(new Function('v', `return ${body}`)(symbols.map((symbol) => inputs[symbol]!.value)));
 }

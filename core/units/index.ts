@@ -1,7 +1,7 @@
 // Units: numbers as people type them, the units they carry, and the doubt that goes with them.
 // Inside, everything is g, mL, mol and °C (K inside thermodynamics); conversion happens here, at the edge.
 // A Measured is a value with its dependence on named independent sources of doubt, so correlated doubts combine rightly.
-export { formatFigure, formatNumber, formatPlain, roundToDoubt, shortest } from './format.ts';
+export { COVERAGE, formatFigure, formatNumber, formatPlain, roundToDoubt, shortest } from './format.ts';
 export {
   budget,
   combine,

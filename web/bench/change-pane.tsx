@@ -96,7 +96,7 @@ export function ChangePane({ run, step, onClose }: PaneProps) {
           </>
         ) : null}
         <button type="submit" className="tab">
-          {inserting ? 'Put it in' : change === 'skip' ? 'Skip this step' : 'Give the run up'}
+          {BUTTONS[change]}
         </button>
       </div>
       {problem ? (
@@ -107,6 +107,13 @@ export function ChangePane({ run, step, onClose }: PaneProps) {
     </form>
   );
 }
+
+const BUTTONS: Readonly<Record<Change, string>> = {
+  insert: 'Put it in',
+  repeat: 'Put it in',
+  skip: 'Skip this step',
+  'give up': 'Give the run up',
+};
 
 const EXPLAINED: Readonly<Record<Change, string>> = {
   insert: 'Put a step in after this one.',

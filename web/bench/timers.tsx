@@ -15,7 +15,7 @@ export function Timers({ run, step }: { run: Run; step: StepState }) {
         return (
           <li key={timer.id} className="row">
             <b className={left <= 0 ? 'watch' : ''} role="timer">
-              {left <= 0 ? 'now' : left < 3_600_000 ? countdown(left) : span(left)}
+              {leftText(left)}
             </b>
             <span>{timer.name}</span>
             {left <= -60_000 ? <span className="watch">{span(-left)} late</span> : null}
@@ -31,4 +31,9 @@ export function Timers({ run, step }: { run: Run; step: StepState }) {
       })}
     </ul>
   );
+}
+
+function leftText(left: number): string {
+  if (left <= 0) return 'now';
+  return left < 3_600_000 ? countdown(left) : span(left);
 }

@@ -116,17 +116,26 @@ function Charge({
           shown={formatPlain(dose.take.value)}
           unit={dose.take.unit}
         />
-        {byVolume ? (
-          <span className="second">
-            <Num bare figure={dose.mass} shown={formatNumber(dose.takeMassG, 4)} unit="g" />
-          </span>
-        ) : dose.volume ? (
-          <span className="second">
-            <Num bare figure={dose.volume} shown={formatNumber(dose.volume.value, 3)} unit="mL" />
-          </span>
-        ) : null}
+        <OtherUnit dose={dose} />
       </div>
     </div>
+  );
+}
+
+/** The same dose the other way: grams of what is poured by volume, millilitres of what is weighed. */
+function OtherUnit({ dose }: { dose: Sheet['charges'][number]['dose'] }) {
+  if (dose.take.unit === 'mL') {
+    return (
+      <span className="second">
+        <Num bare figure={dose.mass} shown={formatNumber(dose.takeMassG, 4)} unit="g" />
+      </span>
+    );
+  }
+  if (!dose.volume) return null;
+  return (
+    <span className="second">
+      <Num bare figure={dose.volume} shown={formatNumber(dose.volume.value, 3)} unit="mL" />
+    </span>
   );
 }
 

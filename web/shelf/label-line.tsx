@@ -83,9 +83,8 @@ export function LabelLine({ tempC }: { tempC: number }) {
           <span className="quiet">
             {said || (asked ? 'Nothing is typed yet: name it, its strength and its size.' : '')}
           </span>
-        ) : value ? (
-          <Understood answer={value} />
         ) : null}
+        {text.trim() !== '' && value ? <Understood answer={value} /> : null}
         {ready ? (
           <button type="button" className="link" onClick={() => setCorrecting(ready)}>
             correct …

@@ -15,7 +15,7 @@ export function ClockStrip({ onKeys }: { onKeys: () => void }) {
   const [settings, setSettings] = useState(false);
   const items = clock.data?.items ?? [];
   return (
-    <footer className="strip" aria-label="Clock strip">
+    <footer className="strip">
       <ul aria-label="Waiting, running and due">
         {items.map((item) => (
           <Item key={`${item.batchId}:${item.step}:${item.text}`} item={item} now={now} />

@@ -1,0 +1,151 @@
+import { type Figure, given, sdOf, type WorkingLine, workingOf } from '#core/figure';
+import { legalNotes } from '#core/guard';
+import { fail, ok, type Problem, type Result } from '#core/problem';
+import { COVERAGE, findUnit, parseQuantity } from '#core/units';
+import { convertAmount, inUnit } from './amount.ts';
+import { cutPhrase, readStuff, wantedStrength } from './phrase.ts';
+import { convertStrength } from './strength.ts';
+import {
+  balanceVerb,
+  diluteVerb,
+  electrolysisVerb,
+  type Found,
+  isElectrolysis,
+  mixVerb,
+  molarMassVerb,
+  phVerb,
+} from './verbs.ts';
+
+export interface Reckoning {
+  readonly answers: readonly Figure[];
+  /** Said beside the answers: a balanced equation whole, a rule that was used. */
+  readonly note: string | null;
+  readonly cautions: readonly string[];
+}
+
+const MOST = 300;
+
+/** Answers one line of the Reckoner's grammar (docs/reckoner.md), or says which words it stumbled over. */
+export function reckon(text: string): Result<Reckoning> {
+  const line = text.trim();
+  if (line === '') return fail('missing-part', 'Type a sum, such as 28% HCl in mol/L.', { at: [0, 0] });
+  if (line.length > MOST) return fail('too-large', `A line has at most ${MOST} signs.`, { at: [MOST, line.length] });
+  const found = dispatch(line);
+  if (!found.ok) return shifted(found.problem, text);
+  if (found.value.figures.some(({ value }) => !Number.isFinite(value))) {
+    return fail('out-of-range', 'That comes to no finite number; check the amounts.', { at: [0, text.length] });
+  }
+  return ok({ answers: found.value.figures, note: found.value.note ?? null, cautions: cautionsOf(found.value) });
+}
+
+function dispatch(line: string): Result<Found> {
+  const verb = /^(balance|dilute|mix|ph|molar mass(?: of)?|m)\b[\s:]*(.*)$/is.exec(line);
+  const rest = verb?.[2] ?? '';
+  // A lone capital M asks for a molar mass; a lower-case m never stands first.
+  const word = verb?.[1] === 'm' ? undefined : verb?.[1]?.toLowerCase();
+  if (word === 'balance') return balanceVerb(rest, line);
+  if (word === 'dilute') return diluteVerb(rest, line);
+  if (word === 'mix') return mixVerb(rest, line);
+  if (word === 'ph') return phVerb(rest, line);
+  if (word === 'm' || word?.startsWith('molar')) return molarMassVerb(rest, line);
+  if (/->|→|⇌/.test(line) || (/=/.test(line) && /\+/.test(line))) return balanceVerb(line, line);
+  if (isElectrolysis(line)) return electrolysisVerb(line);
+  return convert(line);
+}
+
+/** “… in UNIT”: an amount, a strength, a density, or a bare unit. */
+function convert(line: string): Result<Found> {
+  const phrase = cutPhrase(line);
+  if (!phrase.ok) return phrase;
+  const bare = bareUnits(phrase.value.body, phrase.value.wanted);
+  if (bare) return bare;
+  const stuff = readStuff(phrase.value.body, line);
+  if (!stuff.ok) return stuff;
+  const { wanted } = phrase.value;
+  const { strength, amount, substance } = stuff.value;
+  if (wanted === undefined && !amount && !strength) {
+    return fail(
+      'missing-part',
+      `What about ${substance.name}? Say “M ${substance.formula}”, or an amount and “in mol”.`,
+      { at: [line.length, line.length] },
+    );
+  }
+  const isUnitOfAmount =
+    wanted !== undefined && ['mass', 'volume', 'amount'].includes(findUnit(wanted)?.dimension ?? '');
+  // “M” after “in” is mol/L for a strength; mol, g and mL are amounts.
+  const asksStrength =
+    amount === undefined || (wanted !== undefined && wantedStrength(wanted) !== undefined && !isUnitOfAmount);
+  const figure = asksStrength ? convertStrength(stuff.value, phrase.value) : convertAmount(stuff.value, phrase.value);
+  if (!figure.ok) return figure;
+  const pct = strength?.unit === 'w/w' ? { cautionAbout: { substanceId: substance.id, pct: strength.value } } : {};
+  return ok({ figures: [figure.value], ...pct });
+}
+
+/** “2 lb in g”: no substance at all. */
+function bareUnits(body: string, wanted: string | undefined): Result<Found> | undefined {
+  const to = wanted === undefined ? undefined : findUnit(wanted);
+  if (!to || to.dimension === 'temperature') return undefined;
+  const quantity = parseQuantity(body, [to.dimension]);
+  if (!quantity.ok) return undefined;
+  const start = given(
+    { symbol: 'x', name: `${quantity.value.typed} ${quantity.value.unit}`, unit: '' },
+    quantity.value.value,
+    'as typed',
+  );
+  return ok({ figures: [inUnit(start, to.factor, to.name)] });
+}
+
+function cautionsOf({ cautionAbout }: Found): readonly string[] {
+  if (!cautionAbout) return [];
+  const notes = legalNotes(cautionAbout.substanceId, cautionAbout.pct).slice(0, 2);
+  return notes.map((note) => `Restricted for the public, ${note}. Check your local code.`);
+}
+
+/** Points into the text as typed, with its leading spaces. */
+function shifted(problem: Problem, text: string): Result<never> {
+  const lead = text.length - text.trimStart().length;
+  const [from, to] = problem.at ?? [0, text.trim().length];
+  const { field: _, ...rest } = problem;
+  return { ok: false, problem: { ...rest, at: [from + lead, to + lead] } };
+}
+
+export interface Answer {
+  readonly label: string;
+  readonly value: number;
+  readonly unit: string;
+  /** Half-width of the 95 % band, in the unit; 0 for what is exact. */
+  readonly uncertainty: number;
+}
+
+export type ReckonJson =
+  | {
+      readonly answers: readonly Answer[];
+      readonly working: readonly WorkingLine[];
+      readonly cautions: readonly string[];
+      readonly note?: string;
+    }
+  | { readonly problem: { readonly code: string; readonly message: string; readonly at: readonly [number, number] } };
+
+/** The same as plain JSON, for the command line and HTTP. */
+export function reckonJson(text: string): ReckonJson {
+  const result = reckon(text);
+  if (!result.ok) {
+    const { code, message, at } = result.problem;
+    return { problem: { code, message, at: at ?? [0, text.length] } };
+  }
+  const { answers, note, cautions } = result.value;
+  const lines = new Map<string, WorkingLine>();
+  for (const figure of answers)
+    for (const each of workingOf(figure)) lines.set(`${each.name}|${each.symbol}|${each.result}`, each);
+  return {
+    answers: answers.map((figure) => ({
+      label: figure.name,
+      value: figure.value,
+      unit: figure.unit,
+      uncertainty: COVERAGE * sdOf(figure),
+    })),
+    working: [...lines.values()],
+    cautions,
+    ...(note ? { note } : {}),
+  };
+}

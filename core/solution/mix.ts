@@ -1,0 +1,212 @@
+import { datum, derive, type Figure, given } from '#core/figure';
+import { fail, ok, type Result } from '#core/problem';
+import { molarMass, molarMassFigure, type Substance } from '#core/substance';
+import { densityFigure, hasDensity, waterDensityFigure } from './density.ts';
+import { heatCapacity, integralHeat } from './heat.ts';
+
+/** One thing that goes into a mixture: so many g of a solution (or of water, w 0). */
+export interface MixPart {
+  readonly name: string;
+  readonly mass: Figure;
+  /** Mass % of the solute. */
+  readonly w: Figure;
+}
+
+export interface Mixture {
+  readonly w: Figure;
+  readonly mass: Figure;
+  readonly volume: Figure | undefined;
+  /** mL that the parts lose (positive) on mixing. */
+  readonly contraction: Figure | undefined;
+  readonly amount: Figure | undefined;
+  /** K, if mixed at once and nothing is lost; about. */
+  readonly rise: Figure | undefined;
+}
+
+/**
+ * Solutions of one solute (and water) poured together: masses add, volumes do not. The volume comes from the density of
+ * the mixture, the rise from the integral heats where they are held (HCl, H2SO4, NaOH).
+ */
+export function mix(parts: readonly MixPart[], substance: Substance, tempC: number): Result<Mixture> {
+  if (parts.length === 0)
+    return fail('missing-part', 'Nothing is mixed: name the parts, such as 100 g 28% HCl + 250 g water.');
+  const inputs: Record<string, Figure> = {};
+  for (const [i, part] of parts.entries()) {
+    inputs[`m${sub(i)}`] = part.mass;
+    inputs[`w${sub(i)}`] = part.w;
+  }
+  const masses = Object.fromEntries(Object.entries(inputs).filter(([symbol]) => symbol.startsWith('m')));
+  const mass = derive(
+    { symbol: 'm', name: 'mass of the mixture', unit: 'g' },
+    Object.keys(masses).join(' + '),
+    masses,
+    (x) => Object.values(x).reduce((a, b) => a + b, 0),
+  );
+  if (mass.value <= 0) return fail('out-of-range', 'The parts weigh nothing together; give at least one an amount.');
+  const products = parts.map((_, i) => `m${sub(i)} × w${sub(i)}`).join(' + ');
+  const w = derive(
+    { symbol: 'w', name: `${substance.name}, by mass`, unit: '%' },
+    `(${products}) ÷ m`,
+    { ...inputs, m: mass } as Record<string, Figure>,
+    (x) => parts.reduce((sum, _, i) => sum + x[`m${sub(i)}`]! * x[`w${sub(i)}`]!, 0) / x.m!,
+  );
+  const rise = riseOf(parts, substance, w, mass);
+  if (!hasDensity(substance))
+    return ok({ w, mass, volume: undefined, contraction: undefined, amount: undefined, rise });
+  const rho = densityFigure(substance, w, tempC);
+  if (!rho.ok) return rho;
+  const volume = derive(
+    { symbol: 'V', name: 'volume of the mixture', unit: 'mL' },
+    'm ÷ ρ',
+    { m: mass, ρ: rho.value },
+    (x) => x.m / x.ρ,
+  );
+  const M = molarMassFigure(substance.formula);
+  const amount = derive(
+    { symbol: 'c', name: `${substance.name}, amount`, unit: 'mol/L' },
+    '10 × ρ × w ÷ M',
+    { ρ: rho.value, w, M },
+    (x) => (10 * x.ρ * x.w) / x.M,
+  );
+  return ok({ w, mass, volume, contraction: contractionOf(parts, substance, volume, tempC), amount, rise });
+}
+
+function contractionOf(
+  parts: readonly MixPart[],
+  substance: Substance,
+  volume: Figure,
+  tempC: number,
+): Figure | undefined {
+  const volumes: Record<string, Figure> = {};
+  for (const [i, { mass, w }] of parts.entries()) {
+    const rho =
+      w.value === 0 ? { ok: true as const, value: waterDensityFigure(tempC) } : densityFigure(substance, w, tempC);
+    if (!rho.ok) return undefined;
+    volumes[`V${sub(i)}`] = derive(
+      { symbol: `V${sub(i)}`, name: 'volume of a part', unit: 'mL' },
+      'm ÷ ρ',
+      { m: mass, ρ: rho.value },
+      (x) => x.m / x.ρ,
+    );
+  }
+  return derive(
+    { symbol: 'ΔV', name: 'contraction on mixing', unit: 'mL' },
+    `${Object.keys(volumes).join(' + ')} − V`,
+    { ...volumes, V: volume } as Record<string, Figure>,
+    (x) => Object.keys(volumes).reduce((sum, symbol) => sum + x[symbol]!, 0) - x.V!,
+  );
+}
+
+function riseOf(parts: readonly MixPart[], substance: Substance, w: Figure, mass: Figure): Figure | undefined {
+  const M = molarMass(substance.formula);
+  const heatAt = (pct: number) => (pct <= 0 ? undefined : integralHeat(substance, ((100 - pct) / 18.015) * (M / pct)));
+  const after = heatAt(w.value);
+  if (!after) return undefined;
+  let kJ = 0;
+  for (const part of parts) {
+    const n = (part.mass.value * part.w.value) / 100 / M;
+    if (n === 0) continue;
+    const before = heatAt(part.w.value);
+    if (!before) return undefined;
+    kJ += n * (before.kJPerMol - after.kJPerMol);
+  }
+  const soluteG = (mass.value * w.value) / 100;
+  const Q = datum({ symbol: 'Q', name: 'heat of mixing', unit: 'kJ' }, kJ, {
+    source: after.source,
+    grade: after.grade,
+  });
+  const C = datum({ symbol: 'C', name: 'heat capacity', unit: 'J/K' }, heatCapacity(mass.value - soluteG, soluteG), {
+    source: 'water 4.18, solutes 1.2 J/(g K), good to 10 %',
+    grade: 'C',
+  });
+  return derive(
+    { symbol: 'ΔT', name: 'rise if mixed at once', unit: 'K' },
+    '1000 × Q ÷ C',
+    { Q, C },
+    (x) => (1000 * x.Q) / x.C,
+  );
+}
+
+export interface Dilution {
+  readonly stockMass: Figure;
+  readonly stockVolume: Figure | undefined;
+  readonly water: Figure;
+  readonly finalMass: Figure;
+  readonly finalVolume: Figure | undefined;
+}
+
+/** How much stock and water make so much solution of a lower mass %. `amount` counts the finished solution, g or mL. */
+export function dilute(
+  substance: Substance,
+  stock: Figure,
+  wanted: Figure,
+  amount: { value: number; unit: 'g' | 'mL' },
+  tempC: number,
+): Result<Dilution> {
+  if (wanted.value > stock.value) {
+    return fail(
+      'too-weak',
+      `The stock is ${round(stock.value)} % and ${round(wanted.value)} % is wanted: water cannot make it stronger.`,
+    );
+  }
+  if (wanted.value <= 0) return fail('impossible-strength', 'A solution of strength 0 is water.');
+  const asked = given(
+    { symbol: amount.unit === 'g' ? 'm' : 'V', name: 'finished solution', unit: amount.unit },
+    amount.value,
+    'your target',
+  );
+  const rho = hasDensity(substance) ? densityFigure(substance, wanted, tempC) : undefined;
+  if (rho && !rho.ok) return rho;
+  if (amount.unit === 'mL' && !rho)
+    return fail(
+      'no-density',
+      `A volume of ${substance.name} solution needs its density, which is not held; ask in grams.`,
+    );
+  const finalMass =
+    amount.unit === 'g' || !rho
+      ? asked
+      : derive(
+          { symbol: 'm', name: 'mass of the finished solution', unit: 'g' },
+          'V × ρ',
+          { V: asked, ρ: rho.value },
+          (x) => x.V * x.ρ,
+        );
+  const stockMass = derive(
+    { symbol: 'm₀', name: 'stock, mass', unit: 'g' },
+    'm × w ÷ w₀',
+    { m: finalMass, w: wanted, 'w₀': stock },
+    (x) => (x.m * x.w) / x['w₀'],
+  );
+  const stockRho = hasDensity(substance) ? densityFigure(substance, stock, tempC) : undefined;
+  const stockVolume = stockRho?.ok
+    ? derive(
+        { symbol: 'V₀', name: 'stock, volume', unit: 'mL' },
+        'm₀ ÷ ρ₀',
+        { 'm₀': stockMass, 'ρ₀': stockRho.value },
+        (x) => x['m₀'] / x['ρ₀'],
+      )
+    : undefined;
+  const water = derive(
+    { symbol: 'm(water)', name: 'water', unit: 'g' },
+    'm − m₀',
+    { m: finalMass, 'm₀': stockMass },
+    (x) => x.m - x['m₀'],
+  );
+  const finalVolume = rho
+    ? derive(
+        { symbol: 'V', name: 'finished solution, volume', unit: 'mL' },
+        'm ÷ ρ',
+        { m: finalMass, ρ: rho.value },
+        (x) => x.m / x.ρ,
+      )
+    : undefined;
+  return ok({ stockMass, stockVolume, water, finalMass, finalVolume });
+}
+
+function sub(i: number): string {
+  return String(i + 1).replace(/\d/g, (d) => '₀₁₂₃₄₅₆₇₈₉'[Number(d)]!);
+}
+
+function round(value: number): number {
+  return Number(value.toPrecision(3));
+}
