@@ -273,6 +273,7 @@ const tempC = () => finite().min(0).max(45).required();
 
 /** Inputs of the compute door, by verb. */
 export const computeInputs = {
+  reckon: shape({ text: text(2000).defined() }),
   label: shape({ text: text(2000).defined(), today: day(), tempC: tempC() }),
   bottle: shape({ id: text(60).required(), card: cardSchema, usedG: finite().min(0).required(), tempC: tempC() }),
   shelf: shape({ bottles: array().of(shelfBottle).max(5000).required(), tempC: tempC() }),

@@ -1,5 +1,6 @@
 import type { Figure } from '#core/figure';
 import { ok, type Problem, type Result } from '#core/problem';
+import { type Reckoning, reckon } from '#core/reckon';
 import {
   bottlesForRole,
   type Control,
@@ -177,6 +178,7 @@ function rowOf(sheet: Sheet, route: Route): NonNullable<WishChoice['row']> {
 
 export const verbs = {
   label,
+  reckon: ({ text }: { text: string }): Result<Reckoning> => reckon(text),
   bottle: ({
     id,
     card,

@@ -86,10 +86,6 @@ export interface PhAnswer {
   readonly sources: readonly { readonly name: string; readonly pKa: number; readonly grade: Grade }[];
 }
 
-export function acidBaseOf(substanceId: string): boolean {
-  return Object.hasOwn(SYSTEMS, substanceId);
-}
-
 const PKW_25 = 13.995;
 const PKW_DH = 55.8;
 const R = 8.314462618e-3;

@@ -131,12 +131,12 @@ export function readSubstanceName(name: string, line: string): Result<{ substanc
     });
   }
   const near = nearestNames(name);
-  const looksLikeFormula = /^[A-Z([]/.test(name) && !/\s/.test(name) && near.length === 0;
-  if (looksLikeFormula) return { ok: false, problem: { ...formula.problem, at } };
-  const hint =
-    near.length > 0
-      ? ` Did you mean ${near.map((each) => `“${each}”`).join(' or ')}?`
-      : ' Use a formula, or its chemical or common name.';
+  const meant = near.length > 0 ? ` Did you mean ${near.map((each) => `“${each}”`).join(' or ')}?` : '';
+  // Capitals and digits without a word in them are meant as a formula.
+  if (/^[A-Z([]/.test(name) && !/[a-z]{3}|\s/.test(name)) {
+    return { ok: false, problem: { ...formula.problem, message: `${formula.problem.message}${meant}`, at } };
+  }
+  const hint = meant || ' Use a formula, or its chemical or common name.';
   return fail('unknown-substance', `“${name.slice(0, 60)}” is no substance known here.${hint}`, { at });
 }
 

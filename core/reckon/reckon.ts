@@ -1,6 +1,6 @@
 import { type Figure, given, sdOf, type WorkingLine, workingOf } from '#core/figure';
 import { legalNotes } from '#core/guard';
-import { fail, ok, type Problem, type Result } from '#core/problem';
+import { fail, ok, type Problem, type ProblemCode, type Result } from '#core/problem';
 import { COVERAGE, findUnit, parseQuantity } from '#core/units';
 import { convertAmount, inUnit } from './amount.ts';
 import { cutPhrase, readStuff, wantedStrength } from './phrase.ts';
@@ -124,7 +124,13 @@ export type ReckonJson =
       readonly cautions: readonly string[];
       readonly note?: string;
     }
-  | { readonly problem: { readonly code: string; readonly message: string; readonly at: readonly [number, number] } };
+  | {
+      readonly problem: {
+        readonly code: ProblemCode;
+        readonly message: string;
+        readonly at: readonly [number, number];
+      };
+    };
 
 /** The same as plain JSON, for the command line and HTTP. */
 export function reckonJson(text: string): ReckonJson {

@@ -1,6 +1,6 @@
 import type { ReactNode } from 'react';
 import { type Figure, isAbout, sdOf } from '#core/figure';
-import { roundToDoubt } from '#core/units';
+import { formatNumber, roundToDoubt } from '#core/units';
 import { useMargin } from '../shell/margin.tsx';
 
 interface NumProps {
@@ -18,7 +18,9 @@ export function Num({ figure, shown, unit, bare = false, big = false }: NumProps
   const { show, figure: open } = useMargin();
   const rounded = roundToDoubt(figure.value, sdOf(figure));
   const about = isAbout(figure);
-  const text = shown ?? rounded.value;
+  // A rough model without a doubt of its own is worth two figures.
+  const rough = about && rounded.band === undefined;
+  const text = shown ?? (rough ? formatNumber(figure.value, 2) : rounded.value);
   const unitText = unit ?? figure.unit;
   return (
     <span className={big ? 'num num-big' : 'num'}>

@@ -3,6 +3,7 @@ import { useNight } from './night.tsx';
 
 const KEYS: readonly (readonly [string, string])[] = [
   ['1 – 5', 'Shelf, Plan, Bench, Assay, Record'],
+  ['/', 'the Reckoner'],
   ['?', 'this list'],
   ['Space', 'at the bench: step done'],
   ['W', 'at the bench: weigh or measure'],

@@ -1,5 +1,6 @@
 import { Link, NavLink } from 'react-router';
 import { useClock } from '../api/queries.ts';
+import { Reckoner } from './reckoner.tsx';
 import { useNow } from './use-now.ts';
 
 /** The top line: wordmark and the five stations on one copper tube; a drop hangs where something waits. */
@@ -30,6 +31,7 @@ export function Line() {
           <Station to="/record" n={5} name="Record" />
         </ul>
       </nav>
+      <Reckoner />
     </header>
   );
 }

@@ -1,0 +1,231 @@
+import fc from 'fast-check';
+import { describe, expect, it } from 'vitest';
+import { workingOf } from '#core/figure';
+import { examples, reckon, reckonJson } from './index.ts';
+
+const first = (text: string) => {
+  const result = reckonJson(text);
+  return 'problem' in result ? result.problem : result.answers[0]!;
+};
+const value = (text: string, i = 0) => {
+  const result = reckonJson(text);
+  return 'problem' in result ? result.problem.message : result.answers[i]!.value;
+};
+
+describe('strengths', () => {
+  // CRC Handbook, concentrative properties of aqueous solutions, 20 °C; OIML; trade tables.
+  it.each([
+    ['28% HCl in mol/L', 8.75, 0.002],
+    ['10 % HCl in mol/L', 2.873, 0.002],
+    ['20% H2SO4 in mol/L', 2.324, 0.002],
+    ['96 % sulfuric acid in mol/L', 17.97, 0.005],
+    ['10% NaOH in g/L', 110.9, 0.002],
+    ['26% NaCl in g/mL', 1.1972, 0.001],
+    ['10 % acetic acid in mol/L', 1.688, 0.002],
+    ['9,5 % NH3 at 5 C in g/L', 91.6, 0.005],
+    ['30 vol H2O2 in %', 8.85, 0.01],
+    ['SG 1.142 HCl in %', 28.2, 0.01],
+    ['12.5% NaOCl in % chlorine', 11.91, 0.002],
+    ['90% v/v ethanol in %', 85.66, 0.001],
+    ['0.05 mol/L H2SO4 in N', 0.1, 0.0001],
+    ['5 % NaCl in g/100g', 5.263, 0.001],
+    ['1.5 M NaOH in g/L', 60, 0.001],
+    ['66 Bé H2SO4 in %', 93.2, 0.003],
+    ['40 Tw HCl in SG', 1.2, 0.002],
+  ])('%s', (text, published, tolerance) =>
+    expect(Math.abs((value(text) as number) / published - 1)).toBeLessThan(tolerance),
+  );
+
+  it('take a hydrometer’s reading at the temperature it was taken', () => {
+    // 20 % HCl is 1.0980 at 20 °C and 1.1002 at 15 °C (Perry): the same reading warm means stronger acid.
+    expect(value('SG 1.1 HCl at 30 C in %')).toBeGreaterThan(value('SG 1.1 HCl at 20 C in %') as number);
+  });
+});
+
+describe('amounts', () => {
+  it.each([
+    ['12.5 g CuSO4.5H2O in mol', 12.5 / 249.685],
+    ['0.25 mol Na2S2O3.5H2O in g', 62.046],
+    ['12 L CO2 at 25 C in mol', 12 / 24.465],
+    ['22.414 L O2 at 0 C in mol', 1],
+    ['1 mol H2 at 0 C in L', 22.414],
+    ['2 g H2 at 0 C in L', 22.242],
+    ['343 mL 28% HCl in mol', 3.001],
+    ['250 mL 8% vinegar in mol', 0.3363],
+    ['washing soda 50 g in mol', 50 / 286.14],
+    ['1 kg NaCl in mol', 1000 / 58.44],
+    ['2 lb in g', 907.18474],
+    ['1 L in imp gal', 0.219969],
+    ['100 mL water in g', 99.82],
+  ])('%s', (text, expected) => expect((value(text) as number) / expected).toBeCloseTo(1, 3));
+
+  it('of a formula that is on no shelf are reckoned from the formula alone', () => {
+    expect(value('M Ba(ClO4)2')).toBeCloseTo(336.22, 1);
+    expect(value('10 g La2O3 in mmol')).toBeCloseTo(10_000 / 325.81, 2);
+  });
+});
+
+describe('mixing and diluting', () => {
+  it('makes the volume of a mixture from its density, not the sum', () => {
+    // 50 mL each of water and ethanol give 96.4 mL (pure); with 90 % v/v about 97.5.
+    const result = reckonJson('mix 50 mL water + 50 mL ethanol');
+    const volume =
+      'answers' in result ? result.answers.find((each) => each.label === 'volume of the mixture')! : undefined;
+    expect(volume!.value).toBeGreaterThan(96);
+    expect(volume!.value).toBeLessThan(97);
+  });
+
+  it('keeps the solute', () => {
+    expect(value('mix 100 g 28% HCl + 250 g water')).toBeCloseTo(8, 9);
+    expect(value('mix 100 g 28% HCl + 100 g 10% HCl')).toBeCloseTo(19, 9);
+    expect(value('mix 80 g water + 20 g NaCl')).toBeCloseTo(20, 9);
+  });
+
+  it('dilutes to a volume, by hand: 1 mol of 28 % is 114.3 mL', () => {
+    expect(value('dilute 28% HCl to 500 mL 2 mol/L')).toBeCloseTo(114.3, 1);
+    expect(value('dilute 28% HCl to 1 kg 10%', 1)).toBeCloseTo(357.14, 1);
+    expect(value('dilute 100 g 28% HCl to 10%', 4)).toBeCloseTo(280, 6);
+  });
+
+  it('warms as the integral heats say', () => {
+    const result = reckonJson('mix 100 g 96% H2SO4 + 400 g water');
+    const rise = 'answers' in result ? result.answers.find((each) => each.unit === 'K')! : undefined;
+    expect(rise!.value).toBeGreaterThan(30);
+    expect(rise!.value).toBeLessThan(50);
+  });
+});
+
+describe('currents, pH, equations', () => {
+  it('follow Faraday', () => {
+    // 2 A × 3 h = 21600 C; ÷ 2 F × 63.546 = 7.113 g
+    expect(value('2 A 3 h Cu')).toBeCloseTo(7.113, 3);
+    expect(value('5 g Cu at 2 A 90%')).toBeCloseTo(((5 / 63.546) * 2 * 96485.33) / 2 / 3600 / 0.9, 3);
+    expect(value('500 mA 30 min Ag 95%')).toBeCloseTo(((0.5 * 1800 * 0.95) / 96485.33) * 107.87, 3);
+  });
+
+  // Measured or standard values at 25 °C: CRC (KHP 0.05 m is 4.005), Vogel.
+  it.each([
+    ['pH 0.1 mol/L CH3COOH', 2.88, 0.03],
+    ['pH 0.1 mol/L HCl', 1.09, 0.03],
+    ['pH 0.05 mol/L KHP', 4.005, 0.03],
+    ['pH 0.1 mol/L NH3', 11.12, 0.05],
+    ['pH 0.1 mol/L NaOH', 12.88, 0.03],
+    ['pH 0.1 mol/L sodium acetate', 8.8, 0.1],
+    ['pH 0.1 mol/L Na2CO3', 11.4, 0.1],
+    ['pH 0.05 mol/L H2SO4', 1.2, 0.1],
+    ['pH 0.005 mol/L H2SO4', 2.1, 0.1],
+    ['pH 0.1 mol/L NaCl', 7, 0.02],
+  ])('%s', (text, published, tolerance) =>
+    expect(Math.abs((value(text) as number) - published)).toBeLessThan(tolerance),
+  );
+
+  it('balance with or without the word', () => {
+    const answers = (text: string) => {
+      const result = reckonJson(text);
+      return 'answers' in result ? result.answers.map((each) => [each.label, each.value]) : result.problem.message;
+    };
+    expect(answers('balance H2 + O2 = H2O')).toEqual([
+      ['H2', 2],
+      ['O2', 1],
+      ['H2O', 2],
+    ]);
+    expect(answers('Fe2O3 + CO → Fe + CO2')).toEqual([
+      ['Fe2O3', 1],
+      ['CO', 3],
+      ['Fe', 2],
+      ['CO2', 3],
+    ]);
+  });
+});
+
+describe('refusals', () => {
+  it.each([
+    ['', 'missing-part', ''],
+    ['   ', 'missing-part', ''],
+    ['140% HCl in mol/L', 'impossible-strength', '140% HCl'],
+    ['45% HCl in mol/L', 'impossible-strength', '45% HCl'],
+    ['-5% HCl in mol/L', 'impossible-strength', '-5% HCl'],
+    ['28% hydrocloric acid in mol/L', 'unknown-substance', 'hydrocloric acid'],
+    ['28% HCl in parsecs', 'unknown-unit', 'parsecs'],
+    ['12 g NaCl in parsecs', 'unit-does-not-fit', 'parsecs'],
+    ['-3 g NaCl in mol', 'out-of-range', '-3 g'],
+    ['1,500 g NaCl in mol', 'ambiguous-number', '1,500 g'],
+    ['5 g', 'missing-part', ''],
+    ['dilute 10% HCl to 500 mL 28%', 'too-weak', '500 mL 28%'],
+    ['dilute 28% HCl', 'missing-part', ''],
+    ['mix 100 g 28% HCl + 100 g 10% NaOH', 'unit-does-not-fit', '100 g 28% HCl + 100 g 10% NaOH'],
+    ['pH 0.1 mol/L CuSO4', 'unknown-substance', '0.1 mol/L CuSO4'],
+    ['pH 10 mol/L HCl', 'out-of-range', '10 mol/L HCl'],
+    ['2 A 3 h CuCO3', 'unknown-substance', 'CuCO3'],
+    ['0 A 3 h Cu', 'out-of-range', '0 A'],
+    ['5 g Cu at 2 A 140%', 'out-of-range', '140%'],
+    ['balance H2 + O2', 'bad-formula', 'H2 + O2'],
+    ['M Xy2', 'bad-formula', 'Xy2'],
+    ['M Tc2O7', 'no-atomic-weight', 'Tc2O7'],
+    ['10 % NaCl at 300 C in mol/L', 'out-of-range', ''],
+    ['x'.repeat(400), 'too-large', 'x'.repeat(100)],
+  ])('“%s” is refused as %s, at the word', (text, code, word) => {
+    const refused = first(text) as { code: string; message: string; at: [number, number] };
+    expect(refused.code).toBe(code);
+    expect(refused.message).toMatch(/[.?]$/);
+    if (word !== '') expect(text.slice(...refused.at)).toBe(word);
+  });
+
+  it('never throw, whatever is typed, and never answer with what is not a number', () => {
+    const words = fc.constantFrom(
+      '28%',
+      'HCl',
+      'in',
+      'mol/L',
+      '5 g',
+      'mix',
+      '+',
+      'dilute',
+      'to',
+      'balance',
+      '->',
+      'H2',
+      'pH',
+      'M',
+      '2 A',
+      '3 h',
+      'Cu',
+      'at',
+      '20 C',
+      '1,5',
+      '(',
+      ')',
+      '.',
+      '-',
+      'water',
+      'NaOH',
+      '0',
+      '1e400',
+      'SG',
+      '%',
+    );
+    fc.assert(
+      fc.property(
+        fc.oneof(
+          fc.string(),
+          fc.array(words, { maxLength: 8 }).map((list) => list.join(' ')),
+        ),
+        (text) => {
+          const result = reckonJson(text);
+          if ('answers' in result)
+            for (const answer of result.answers)
+              expect(Number.isFinite(answer.value) && Number.isFinite(answer.uncertainty)).toBe(true);
+        },
+      ),
+      { numRuns: 800 },
+    );
+  });
+});
+
+describe('every example', () => {
+  it.each(examples.map((each) => [each]))('%s is answered, with working', (text) => {
+    const result = reckon(text);
+    expect(result.ok).toBe(true);
+    if (result.ok) expect(workingOf(result.value.answers[0]!).length).toBeGreaterThan(0);
+  });
+});

@@ -1,0 +1,113 @@
+import { useEffect, useId, useMemo, useRef, useState } from 'react';
+import { useHotkeys } from 'react-hotkeys-hook';
+import { examples } from '#core/reckon';
+import { Num } from '../parts/num.tsx';
+import { useCompute } from '../worker/compute.ts';
+import { readHistory, remember } from './reckoner-history.ts';
+import './reckoner.css';
+
+/** The Reckoner: one line for the sums people do on scraps, answered as it is typed, each number with its working. */
+export function Reckoner() {
+  const id = useId();
+  const input = useRef<HTMLInputElement>(null);
+  const box = useRef<HTMLDivElement>(null);
+  const [text, setText] = useState('');
+  const [open, setOpen] = useState(false);
+  const [history, setHistory] = useState(readHistory);
+  const answer = useCompute(
+    'reckon',
+    useMemo(() => (text.trim() === '' ? undefined : { text }), [text]),
+  );
+  const choices = useMemo(() => [...new Set([...history, ...examples])], [history]);
+  useHotkeys('/', () => input.current?.focus(), { preventDefault: true, useKey: true });
+  useEffect(() => {
+    const away = (event: PointerEvent) => {
+      const target = event.target as HTMLElement;
+      // A number's working opens in the margin; the answers stay beside it.
+      if (!box.current?.contains(target) && !target.closest('.margin')) setOpen(false);
+    };
+    document.addEventListener('pointerdown', away);
+    return () => document.removeEventListener('pointerdown', away);
+  }, []);
+  const settled = answer.problem === undefined ? answer.value : undefined;
+  return (
+    <div className="reckoner" ref={box}>
+      <search>
+        <form
+          onSubmit={(event) => {
+            event.preventDefault();
+            if (settled) setHistory(remember(text));
+          }}
+        >
+          <label htmlFor={id} className="sr">
+            Reckoner
+          </label>
+          <input
+            id={id}
+            ref={input}
+            value={text}
+            list={`${id}-choices`}
+            placeholder="28% HCl in mol/L"
+            maxLength={300}
+            autoComplete="off"
+            spellCheck={false}
+            aria-describedby={`${id}-answer`}
+            onFocus={() => setOpen(true)}
+            onKeyDown={(event) => {
+              if (event.key !== 'Escape') return;
+              setOpen(false);
+              input.current?.blur();
+            }}
+            onChange={(event) => {
+              setText(event.target.value);
+              setOpen(true);
+            }}
+          />
+          <datalist id={`${id}-choices`}>
+            {choices.map((each) => (
+              <option key={each} value={each} />
+            ))}
+          </datalist>
+          <kbd>/</kbd>
+        </form>
+      </search>
+      <div id={`${id}-answer`} className="reckoner-answer" aria-live="polite" hidden={!open || text.trim() === ''}>
+        {answer.problem ? <Stumble text={text} message={answer.problem.message} at={answer.problem.at} /> : null}
+        {settled ? (
+          <>
+            <ul>
+              {settled.answers.map((figure) => (
+                <li key={`${figure.symbol}${figure.name}`}>
+                  <span className="quiet">{figure.name}</span> <Num figure={figure} />
+                </li>
+              ))}
+            </ul>
+            {settled.note ? <p className="small">{settled.note}</p> : null}
+            {settled.cautions.map((each) => (
+              <p key={each} className="small watch">
+                {each}
+              </p>
+            ))}
+          </>
+        ) : null}
+      </div>
+    </div>
+  );
+}
+
+/** The line with the words it stumbled over marked, and why. */
+function Stumble({ text, message, at }: { text: string; message: string; at: readonly [number, number] | undefined }) {
+  const [from, to] = at ?? [0, 0];
+  return (
+    <>
+      {at && to > from ? (
+        <p className="mono small" aria-hidden="true">
+          {text.slice(0, from)}
+          <mark>{text.slice(from, to)}</mark>
+          {text.slice(to)}
+        </p>
+      ) : null}
+      <p className="problem small">{message}</p>
+    </>
+  );
+}
