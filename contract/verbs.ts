@@ -1,5 +1,6 @@
-import type { Figure } from '#core/figure';
+import { type Figure, sdOf } from '#core/figure';
 import { ok, type Problem, type Result } from '#core/problem';
+import { type Ageing, ageingOf, type Keeping } from '#core/rate';
 import { type Reckoning, reckon } from '#core/reckon';
 import {
   bottlesForRole,
@@ -28,6 +29,14 @@ import type { Bench } from '#core/vessel';
 
 // What the compute door can do, without its schemas: the worker runs these on values that are already typed.
 
+export interface AgeingInput {
+  readonly id: string;
+  readonly card: BottleCard;
+  readonly today: string;
+  readonly tempC: number;
+  readonly light: 'dark' | 'daylight';
+}
+
 export interface BottleView {
   readonly content: Content;
   readonly strengths: readonly Figure[];
@@ -42,6 +51,8 @@ export interface BottleFace {
   readonly level: number | null;
   readonly left: Figure | null;
   readonly moles: Figure | null;
+  /** Past the day it wanted a new assay. */
+  readonly stale: boolean;
   readonly problem: Problem | null;
 }
 
@@ -98,9 +109,9 @@ function label({ text, today, tempC }: { text: string; today: string; tempC: num
   return ok({ reading, view: view?.value ?? null });
 }
 
-function face(bottle: ShelfBottle, tempC: number): BottleFace {
+function face(bottle: ShelfBottle, tempC: number, today: string): BottleFace {
   const content = contentOf(bottle.id, bottle.card, bottle.usedG, tempC);
-  const nothing = { strength: null, level: null, left: null, moles: null };
+  const nothing = { strength: null, level: null, left: null, moles: null, stale: false };
   if (!content.ok) return { id: bottle.id, formula: '', ...nothing, problem: content.problem };
   const { w, substance, level, leftG, leftMol } = content.value;
   return {
@@ -110,6 +121,7 @@ function face(bottle: ShelfBottle, tempC: number): BottleFace {
     level: level ?? null,
     left: leftG ?? null,
     moles: leftMol ?? null,
+    stale: isStale(bottle.card, content.value, tempC, today),
     problem: null,
   };
 }
@@ -176,6 +188,25 @@ function rowOf(sheet: Sheet, route: Route): NonNullable<WishChoice['row']> {
   };
 }
 
+/** How a bottle keeps, from the day on its card to half a year from today. */
+function ageing({ id, card, today, tempC, light }: AgeingInput): Result<Ageing | null> {
+  const content = contentOf(id, card, 0, tempC);
+  return content.ok ? ok(ageingFrom(card, content.value, { tempC, light }, today) ?? null) : content;
+}
+
+function ageingFrom(card: BottleCard, { substance, w }: Content, keeping: Keeping, today: string): Ageing | undefined {
+  return ageingOf(substance, { pct: w.value, band: 2 * sdOf(w) }, daysBetween(card.since, today), 183, keeping);
+}
+
+function isStale(card: BottleCard, content: Content, tempC: number, today: string): boolean {
+  const due = ageingFrom(card, content, { tempC, light: 'dark' }, today)?.reassayDay;
+  return due !== null && due !== undefined && daysBetween(card.since, today) > due;
+}
+
+function daysBetween(since: string, today: string): number {
+  return Math.max(0, (Date.parse(today) - Date.parse(since)) / 86_400_000);
+}
+
 export const verbs = {
   label,
   reckon: ({ text }: { text: string }): Result<Reckoning> => reckon(text),
@@ -190,8 +221,16 @@ export const verbs = {
     usedG: number;
     tempC: number;
   }): Result<BottleView> => viewOf(id, card, usedG, tempC),
-  shelf: ({ bottles, tempC }: { bottles: readonly ShelfBottle[]; tempC: number }): Result<readonly BottleFace[]> =>
-    ok(bottles.map((each) => face(each, tempC))),
+  shelf: ({
+    bottles,
+    tempC,
+    today,
+  }: {
+    bottles: readonly ShelfBottle[];
+    tempC: number;
+    today: string;
+  }): Result<readonly BottleFace[]> => ok(bottles.map((each) => face(each, tempC, today))),
+  ageing,
   wish,
   sheet: ({ plan }: { plan: Plan }): Result<Sheet> => sheetOf(plan),
   run: ({ plan, events }: { plan: Plan; events: readonly RunEvent[] }): Result<RunState> => runState(plan, events),

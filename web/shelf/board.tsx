@@ -42,6 +42,7 @@ export function Board({ name, bottles, faces, search, chosen, end }: BoardProps)
                   strength={labelStrength(card)}
                   formula={face?.formula ?? ''}
                   assayed={card.assayed}
+                  stale={face?.stale ?? false}
                 />
                 <span className="plank" />
                 <span className="name" title={card.name}>
@@ -60,5 +61,6 @@ export function Board({ name, bottles, faces, search, chosen, end }: BoardProps)
 
 function noteOf(card: BottleAnswer['card'], archived: boolean, face: BottleFace | undefined): string {
   if (archived) return 'archived';
+  if (face?.stale) return `stale, ${leftText(card, face)}`;
   return card.assayed ? `assayed, ${leftText(card, face)}` : leftText(card, face);
 }

@@ -59,10 +59,11 @@ interface BottleDrawingProps {
   readonly strength: string;
   readonly formula: string;
   readonly assayed: boolean;
+  readonly stale: boolean;
 }
 
 /** One bottle in our hand: outline, contents to their level, a label, and a ring for how well its strength is known. */
-export function BottleDrawing({ container, level, tint, strength, formula, assayed }: BottleDrawingProps) {
+export function BottleDrawing({ container, level, tint, strength, formula, assayed, stale }: BottleDrawingProps) {
   const shape = SHAPES[container];
   const [x, y, width, height] = shape.inside;
   const filled = height * (level ?? 0.5);
@@ -106,13 +107,13 @@ export function BottleDrawing({ container, level, tint, strength, formula, assay
       <text x={labelX + labelW / 2} y={labelY + 34} textAnchor="middle" className="drawn-formula" fontSize={size}>
         {formula}
       </text>
-      <Ring assayed={assayed} />
+      <Ring assayed={assayed} stale={stale} />
     </svg>
   );
 }
 
-/** Closed: assayed. Open: label only. */
-function Ring({ assayed }: { assayed: boolean }) {
+/** Closed: assayed. Open: label only. Broken: stale, whatever it was. */
+function Ring({ assayed, stale }: { assayed: boolean; stale: boolean }) {
   return (
     <circle
       cx="92"
@@ -120,9 +121,19 @@ function Ring({ assayed }: { assayed: boolean }) {
       r="7"
       fill="none"
       strokeWidth="2.2"
-      stroke={assayed ? 'var(--verdigris)' : 'var(--ink)'}
-      strokeDasharray={assayed ? undefined : '33 11'}
+      stroke={ringColour(assayed, stale)}
+      strokeDasharray={ringDashes(assayed, stale)}
       transform="rotate(30 92 12)"
     />
   );
+}
+
+function ringColour(assayed: boolean, stale: boolean): string {
+  if (stale) return 'var(--saffron)';
+  return assayed ? 'var(--verdigris)' : 'var(--ink)';
+}
+
+function ringDashes(assayed: boolean, stale: boolean): string | undefined {
+  if (stale) return '5 3.8';
+  return assayed ? undefined : '33 11';
 }

@@ -1,3 +1,4 @@
+import dayjs from 'dayjs';
 import { lazy, Suspense, useMemo, useState } from 'react';
 import { Link } from 'react-router';
 import type { BottleAnswer } from '#contract/api';
@@ -5,12 +6,14 @@ import type { BottleCard, BottleEventBody } from '#core/stock';
 import { formatNumber } from '#core/units';
 import { sentenceOf } from '../api/client.ts';
 import { useBatches, useBottleEvent } from '../api/queries.ts';
-import { dayText } from '../parts/day.ts';
+import { dayText, today } from '../parts/day.ts';
 import { Num, NumRow } from '../parts/num.tsx';
 import { NumberField } from '../parts/number-field-lazy.tsx';
 import { useCompute } from '../worker/compute.ts';
 
 const CardForm = lazy(async () => ({ default: (await import('./card-form.tsx')).CardForm }));
+
+const AgeingChart = lazy(async () => ({ default: (await import('./ageing-chart.tsx')).AgeingChart }));
 
 /** A bottle’s sheet: strength in every unit at the shelf’s temperature, what is left, what it costs, where it came from and went. */
 export function BottleSheet({ bottle, tempC }: { bottle: BottleAnswer; tempC: number }) {
@@ -95,6 +98,7 @@ export function BottleSheet({ bottle, tempC }: { bottle: BottleAnswer; tempC: nu
         <Take onTake={(grams, why) => send({ kind: 'used', grams, forBatch: null, why }, () => setTaking(false))} />
       ) : null}
       {change.isError ? <p className="problem">{sentenceOf(change.error)}</p> : null}
+      <Keeping bottle={bottle} tempC={tempC} />
       <Lineage bottle={bottle} />
       {card.note ? <p className="small">{card.note}</p> : null}
       {card.labelText ? <p className="quiet small">Label: “{card.labelText}”</p> : null}
@@ -130,6 +134,46 @@ function Take({ onTake }: { onTake: (grams: number, why: string) => void }) {
         Book it
       </button>
     </form>
+  );
+}
+
+/** How it has kept and will keep, for what does not. */
+function Keeping({ bottle, tempC }: { bottle: BottleAnswer; tempC: number }) {
+  const { id, card } = bottle;
+  const [light, setLight] = useState<'dark' | 'daylight'>('dark');
+  const { value } = useCompute(
+    'ageing',
+    useMemo(() => ({ id, card, today: today(), tempC, light }), [id, card, tempC, light]),
+  );
+  if (!value) return null;
+  const due = value.reassayDay === null ? null : dayjs(card.since).add(value.reassayDay, 'day');
+  return (
+    <>
+      <h3 style={{ marginTop: 14 }}>How it keeps</h3>
+      <Suspense fallback={<p className="quiet small">Drawing …</p>}>
+        <AgeingChart ageing={value} since={card.since} assayed={card.assayed} />
+      </Suspense>
+      <p className="small">
+        {value.grade === 'C' ? 'About. ' : ''}
+        {value.sentence}
+      </p>
+      {due ? (
+        <p className={due.isBefore(dayjs()) ? 'small watch' : 'small quiet'}>
+          {due.isBefore(dayjs())
+            ? `An assay was due on ${dayText(due.format('YYYY-MM-DD'))}.`
+            : `Assay it by ${dayText(due.format('YYYY-MM-DD'))}.`}
+        </p>
+      ) : null}
+      <button
+        type="button"
+        className="link small"
+        aria-pressed={light === 'daylight'}
+        onClick={() => setLight(light === 'dark' ? 'daylight' : 'dark')}
+      >
+        {light === 'dark' ? 'It stands in daylight' : 'It stands in the dark'}
+      </button>
+      <p className="quiet small">After: {value.source}. Plans still reckon with the label or assay.</p>
+    </>
   );
 }
 

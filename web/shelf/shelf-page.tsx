@@ -5,6 +5,7 @@ import type { BottleFace } from '#contract/verbs';
 import { type BottleGroup, groups } from '#core/stock';
 import { sentenceOf } from '../api/client.ts';
 import { useBench, useBottles } from '../api/queries.ts';
+import { today } from '../parts/day.ts';
 import { InMargin } from '../shell/margin.tsx';
 import { useCompute } from '../worker/compute.ts';
 import { Board } from './board.tsx';
@@ -123,7 +124,11 @@ export function ShelfPage() {
 
 function useFaces(bottles: readonly BottleAnswer[], tempC: number): ReadonlyMap<string, BottleFace> {
   const input = useMemo(
-    () => ({ bottles: bottles.map(({ id, card, usedG, archived }) => ({ id, card, usedG, archived })), tempC }),
+    () => ({
+      bottles: bottles.map(({ id, card, usedG, archived }) => ({ id, card, usedG, archived })),
+      tempC,
+      today: today(),
+    }),
     [bottles, tempC],
   );
   const { value } = useCompute('shelf', input);
