@@ -34,6 +34,12 @@ test('each of the three routes is planned, live, with its working and cautions',
   await expect(shelf).toContainText('18 °C');
   await expectAccessible(page);
 
+  await expect(outcome).toContainText(/Monte Carlo, 10,000 samples: 95 % between/);
+  await page.getByLabel('Good enough within ±').fill('2');
+  await expect(outcome).toContainText('Not yet:');
+  await page.getByLabel('Good enough within ±').fill('20');
+  await expect(outcome).toContainText('Good enough:');
+
   await page.getByRole('button', { name: 'Keep as a plan' }).click();
   await expect(page).toHaveURL(/\/plan\/batch_/);
   await expect(shelf).toContainText('18 °C');

@@ -61,7 +61,18 @@ export function derive<K extends string>(
 ): Figure {
   const { value, doubts } = combine(inputs, compute);
   const origin: Origin = { by: 'formula', formula, inputs, ...(law ? { law } : {}) };
+  COMPUTE.set(origin, compute as Compute);
   return { kind: 'figure', ...naming, value, doubts, origin };
+}
+
+type Compute = (values: Readonly<Record<string, number>>) => number;
+
+// What a formula does, kept beside the figure and not in it: figures cross to other threads and into JSON as plain data.
+const COMPUTE = new WeakMap<Origin, Compute>();
+
+/** The function behind a derived figure; undefined for others, and for figures that came from another thread. */
+export function computeOf(figure: Figure): Compute | undefined {
+  return COMPUTE.get(figure.origin);
 }
 
 /** The same number under another name or symbol. */

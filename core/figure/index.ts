@@ -12,5 +12,6 @@ export {
   relabel,
   sdOf,
 } from './figure.ts';
+export { type Spread, spreadOf } from './monte-carlo.ts';
 export { type Packed, pack, unpack } from './pack.ts';
 export { type WorkingLine, workingOf, workingText } from './working.ts';

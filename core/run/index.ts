@@ -12,3 +12,4 @@ export { parseReading } from './read-reading.ts';
 export { type ChargeLine, type Gauge, type Sheet, type StepHeat, sheetOf } from './sheet.ts';
 export { type LogLine, type RunState, runState, type StepState, type StepStatus, type TimerState } from './state.ts';
 export { fillTemplate, type TextPart } from './template.ts';
+export { toleranceSentence } from './tolerance.ts';

@@ -39,6 +39,10 @@ export class Claims {
       .trim()
       .replace(/[,;:]+$/, '');
   }
+  /** The words right before a place, when they match; claimed with what follows by whoever asks. */
+  wordBefore(index: number, pattern: RegExp): RegExpExecArray | null {
+    return pattern.exec(this.#text.slice(0, index));
+  }
   parts(): readonly LabelPart[] {
     return [...this.#parts].sort((a, b) => a.at[0] - b.at[0]);
   }

@@ -72,6 +72,7 @@ export function parseLabel(text: string, today: string, tempC: number): LabelRea
   if (!substance) return { parts: claims.parts(), card: undefined, problems, assumptions };
 
   checkStrength(strength, substance, tempC, problems);
+  if (strength?.assumed) assumptions.push(strength.assumed);
   if (!strength && substance.form !== 'dissolved')
     assumptions.push(`No strength on the label: taken as pure ${substance.name}.`);
   if (strength?.unit === 'w/w' && substance.form === 'liquid') {

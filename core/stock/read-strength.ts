@@ -31,6 +31,8 @@ const STRENGTHS: readonly (readonly [RegExp, StrengthUnit])[] = [
 export interface ReadStrength extends Strength {
   readonly band: number | null;
   readonly at: readonly [number, number];
+  /** What “min.”, “approx.” or “up to” was taken for; null for a plain number. */
+  readonly assumed: string | null;
 }
 
 /** The first strength written in the text, claimed where it stands; a refused one is a problem and claimed all the same. */
@@ -57,16 +59,48 @@ export function readStrength(claims: Claims, problems: Problem[]): ReadStrength 
       claims.claim('strength', match, 'not understood');
       return undefined;
     }
-    const value = high?.ok ? (low.value + high.value) / 2 : low.value;
-    const band = high?.ok ? (high.value - low.value) / 2 : null;
+    const word = claims.wordBefore(match.index, QUALIFIER);
+    const plain = high?.ok
+      ? { value: (low.value + high.value) / 2, band: (high.value - low.value) / 2, assumed: null }
+      : { value: low.value, band: null, assumed: null };
+    const { value, band, assumed } = word && !high?.ok ? qualified(word[1]!, low.value, unit) : plain;
     claims.claim(
       'strength',
-      match,
+      widened(match, word),
       `${formatPlain(value, 4)}${band ? ` ± ${formatPlain(band, 4)}` : ''} ${strengthUnits[unit]}`,
     );
-    return { value, unit, band, at };
+    return { value, unit, band, at, assumed };
   }
   return undefined;
+}
+
+const QUALIFIER =
+  /(?:^|\s)(min(?:imum|\.)?|at least|not less than|≥|>=?|approx(?:imately|\.)?|about|circa|ca\.?|~|max(?:imum|\.)?|up to|less than|≤|<=?)\s*$/i;
+
+/** What a word before a strength makes of it: a range, and the sentence that says so. */
+function qualified(word: string, value: number, unit: StrengthUnit): { value: number; band: number; assumed: string } {
+  const shown = `${formatPlain(value, 4)} ${strengthUnits[unit]}`;
+  if (/^(?:min|at least|not less|≥|>)/i.test(word)) {
+    const top = unit === 'w/w' && value > 90 ? 100 : value * 1.08;
+    return {
+      value: (value + top) / 2,
+      band: Math.max((top - value) / 2, 1e-6),
+      assumed: `“${word} ${shown}” is taken as ${formatPlain(value, 4)} to ${formatPlain(top, 4)}.`,
+    };
+  }
+  if (/^(?:max|up to|less|≤|<)/i.test(word)) {
+    return {
+      value: value / 2,
+      band: Math.max(value / 2, 1e-6),
+      assumed: `“${word} ${shown}” is taken as anything from 0 to ${formatPlain(value, 4)}.`,
+    };
+  }
+  return { value, band: Math.max(value * 0.1, 1e-6), assumed: `“${word} ${shown}” is taken as good to a tenth.` };
+}
+
+/** The match with the word before it, so that the word is not left over as part of the name. */
+function widened(match: RegExpExecArray, word: RegExpExecArray | null): { index: number; 0: string } {
+  return word ? { index: word.index, 0: `${word[0]}${match[0]}` } : match;
 }
 
 /** “1.” at the end of a sentence is 1. */

@@ -37,6 +37,21 @@ describe('parseLabel', () => {
     expect(card).toMatchObject({ substanceId, strength });
   });
 
+  it.each([
+    ['caustic soda min. 97 % 1 kg', 98.5, 1.5],
+    ['NaOH ≥ 99 % 500 g', 99.5, 0.5],
+    ['bleach approx. 5 % 1 L', 5, 0.5],
+    ['HCl up to 10 % 1 L', 5, 5],
+    ['hydrogen peroxide at least 9 % 1 L', 9.36, 0.36],
+  ])('takes the word before a strength for a range, and says so: %s', (text, value, band) => {
+    const { card, problems, assumptions } = read(text);
+    expect(problems).toEqual([]);
+    expect(card!.strength!.value).toBeCloseTo(value, 9);
+    expect(card!.strengthBand).toBeCloseTo(band, 9);
+    expect(assumptions.join(' ')).toContain('is taken as');
+    expect(card!.name).not.toMatch(/min|approx|up to|at least|≥/);
+  });
+
   it('keeps the words it does not need as the product’s name', () => {
     expect(read('Slabwright Patio & Brick Acid 28 % 5 L').card?.name).toBe('Slabwright Patio & Brick Acid');
   });

@@ -5,6 +5,7 @@ import { formatNumber, formatPlain } from '#core/units';
 import { Num } from '../parts/num.tsx';
 import { VesselDrawing } from '../parts/vessel-drawing.tsx';
 import { tintOf } from '../shelf/tint.ts';
+import { Doubt } from './doubt.tsx';
 
 interface BatchSheetProps {
   readonly sheet: Sheet;
@@ -50,7 +51,7 @@ export function BatchSheet({ sheet, plan, choice, onControl, onBottle }: BatchSh
           </div>
         </section>
         <Vessel sheet={sheet} plan={plan} />
-        <Outcome sheet={sheet} />
+        <Outcome sheet={sheet} plan={plan} />
       </div>
       <div className="gauges">
         {sheet.gauges.map((gauge) => (
@@ -166,7 +167,7 @@ function Vessel({ sheet, plan }: { sheet: Sheet; plan: Plan }) {
   );
 }
 
-function Outcome({ sheet }: { sheet: Sheet }) {
+function Outcome({ sheet, plan }: { sheet: Sheet; plan: Plan }) {
   return (
     <section aria-label="What comes of it">
       <h2>What comes of it</h2>
@@ -215,7 +216,7 @@ function Outcome({ sheet }: { sheet: Sheet }) {
       {sheet.byProducts.slice(1).map((each) => (
         <Item key={each.name} name={each.name} note={each.keep} />
       ))}
-      <p style={{ marginTop: 10 }}>{sheet.doubt.sentence}</p>
+      <Doubt sheet={sheet} plan={plan} />
     </section>
   );
 }

@@ -1,12 +1,15 @@
 import { type Remote, wrap } from 'comlink';
 import { useEffect, useRef, useState } from 'react';
-import type { Verb, VerbInput, VerbOutput, verbs } from '#contract/verbs';
+import type { Verb, VerbInput, VerbOutput } from '#contract/verbs';
+import type { Spread } from '#core/figure';
 import type { Problem, Result } from '#core/problem';
+import type { Plan } from '#core/run';
+import type { Door } from './compute.worker.ts';
 
-let remote: Remote<typeof verbs> | undefined;
+let remote: Remote<Door> | undefined;
 
-function door(): Remote<typeof verbs> {
-  remote ??= wrap<typeof verbs>(new Worker(new URL('./compute.worker.ts', import.meta.url), { type: 'module' }));
+function door(): Remote<Door> {
+  remote ??= wrap<Door>(new Worker(new URL('./compute.worker.ts', import.meta.url), { type: 'module' }));
   return remote;
 }
 
@@ -74,4 +77,23 @@ export function useCompute<V extends Verb>(verb: V, input: VerbInput<V> | undefi
   }, [verb, key]);
 
   return state;
+}
+
+let tokens = 0;
+
+/** The spread of a plan's result by Monte Carlo; a newer plan drops the one under way. Undefined while it is reckoned. */
+export function useSpread(plan: Plan): Spread | undefined {
+  const [state, setState] = useState<{ plan: Plan; spread: Spread }>();
+  useEffect(() => {
+    let alive = true;
+    const token = ++tokens;
+    void (async () => {
+      const spread = await door().spread(plan, token);
+      if (alive && spread) setState({ plan, spread });
+    })();
+    return () => {
+      alive = false;
+    };
+  }, [plan]);
+  return state?.plan === plan ? state.spread : undefined;
 }
