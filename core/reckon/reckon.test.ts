@@ -87,6 +87,28 @@ describe('mixing and diluting', () => {
     expect(value('dilute 100 g 28% HCl to 10%', 4)).toBeCloseTo(280, 6);
   });
 
+  it('brings two stocks to a strength between them, by the lever: 500 g of 20 % from 28 and 10 are 277.8 and 222.2 g', () => {
+    expect(value('mix 28% HCl + 10% HCl to 500 g 20%')).toBeCloseTo(277.78, 1);
+    expect(value('mix 10% HCl + 28% HCl to 500 g 20%', 1)).toBeCloseTo(222.22, 1);
+    expect(value('mix 28% HCl + 10% HCl to 500 g 30%')).toContain('anything between them');
+  });
+
+  it('takes the heat up with ice, no more than there is water', () => {
+    const ice = (text: string) => {
+      const result = reckonJson(text);
+      return 'answers' in result ? result.answers.find((each) => each.label.startsWith('ice'))!.value : Number.NaN;
+    };
+    // 366.7 g H2SO4 are 3.74 mol giving about 55 kJ/mol: 206 kJ ÷ 0.417 kJ/g = 490 g.
+    expect(ice('dilute 96% H2SO4 to 1 L 30% with ice')).toBeGreaterThan(400);
+    expect(ice('dilute 96% H2SO4 to 1 L 30% with ice')).toBeLessThan(560);
+    expect(ice('dilute 96% H2SO4 to 1 L 80% with ice')).toBeLessThanOrEqual(400);
+  });
+
+  it('says in which order strong acids are poured', () => {
+    const result = reckonJson('dilute 96% H2SO4 to 1 L 30%');
+    expect('cautions' in result && result.cautions.join(' ')).toContain('never water onto it');
+  });
+
   it('warms as the integral heats say', () => {
     const result = reckonJson('mix 100 g 96% H2SO4 + 400 g water');
     const rise = 'answers' in result ? result.answers.find((each) => each.unit === 'K')! : undefined;

@@ -3,18 +3,11 @@ import { legalNotes } from '#core/guard';
 import { fail, ok, type Problem, type ProblemCode, type Result } from '#core/problem';
 import { COVERAGE, findUnit, parseQuantity } from '#core/units';
 import { convertAmount, inUnit } from './amount.ts';
+import type { Found } from './found.ts';
+import { diluteVerb, mixVerb } from './mixing.ts';
 import { cutPhrase, readStuff, wantedStrength } from './phrase.ts';
 import { convertStrength } from './strength.ts';
-import {
-  balanceVerb,
-  diluteVerb,
-  electrolysisVerb,
-  type Found,
-  isElectrolysis,
-  mixVerb,
-  molarMassVerb,
-  phVerb,
-} from './verbs.ts';
+import { balanceVerb, electrolysisVerb, isElectrolysis, molarMassVerb, phVerb } from './verbs.ts';
 
 export interface Reckoning {
   readonly answers: readonly Figure[];
@@ -95,10 +88,19 @@ function bareUnits(body: string, wanted: string | undefined): Result<Found> | un
   return ok({ figures: [inUnit(start, to.factor, to.name)] });
 }
 
-function cautionsOf({ cautionAbout }: Found): readonly string[] {
+function cautionsOf({ cautionAbout, pours }: Found): readonly string[] {
   if (!cautionAbout) return [];
+  const order =
+    pours && needsOrder(cautionAbout.substanceId, cautionAbout.pct)
+      ? ['Pour it slowly into the water, stirring; never water onto it: it boils and spits.']
+      : [];
   const notes = legalNotes(cautionAbout.substanceId, cautionAbout.pct).slice(0, 2);
-  return notes.map((note) => `Restricted for the public, ${note}. Check your local code.`);
+  return [...order, ...notes.map((note) => `Restricted for the public, ${note}. Check your local code.`)];
+}
+
+/** Strong acids and alkalis heat the water they meet. */
+function needsOrder(substanceId: string, pct: number): boolean {
+  return pct >= 10 && (substanceId.endsWith('-acid') || substanceId.endsWith('-hydroxide'));
 }
 
 /** Points into the text as typed, with its leading spaces. */

@@ -1,19 +1,13 @@
 import { phOf } from '#core/assay';
 import { depositFromCharge, electronsFor, hoursForMass } from '#core/cell';
-import { datum, type Figure, given } from '#core/figure';
+import { datum, given } from '#core/figure';
 import { fail, ok, type Result } from '#core/problem';
 import { balance, balancedText } from '#core/reaction';
-import { densityFigure, dilute, hasDensity, mix, strengthIn, waterDensityFigure } from '#core/solution';
+import { strengthIn } from '#core/solution';
 import { molarMassFigure } from '#core/substance';
 import { parseNumber } from '#core/units';
+import type { Found } from './found.ts';
 import { cutPhrase, type Phrase, pointAt, readStuff, readSubstanceName, type Stuff, strengthPct } from './phrase.ts';
-
-/** What a verb answers, before it is dressed. */
-export interface Found {
-  readonly figures: readonly Figure[];
-  readonly note?: string;
-  readonly cautionAbout?: { readonly substanceId: string; readonly pct: number };
-}
 
 export function molarMassVerb(rest: string, line: string): Result<Found> {
   const found = readSubstanceName(rest.trim(), line);
@@ -79,144 +73,6 @@ function concentration(stuff: Stuff, phrase: Phrase): Result<number> {
     phrase.tempC,
   );
   return c.ok ? ok(c.value.value) : c;
-}
-
-/** “dilute 28% HCl to 500 mL 2 mol/L”, “dilute 100 mL 28% HCl to 10%”. */
-export function diluteVerb(rest: string, line: string): Result<Found> {
-  const phrase = cutPhrase(rest.replace(/\s+to\s+/i, ' \u0000 '));
-  if (!phrase.ok) return phrase;
-  const [from = '', to] = phrase.value.body.split('\u0000').map((part) => part.trim());
-  if (!to)
-    return fail('missing-part', 'To what? Write dilute 28% HCl to 500 mL 2 mol/L.', { at: [line.length, line.length] });
-  const stock = readStuff(from, line);
-  if (!stock.ok) return stock;
-  const { substance } = stock.value;
-  const goal = readStuff(`${to} ${substance.formula}`, line);
-  if (!goal.ok) return goal;
-  const here = { text: line, tempC: phrase.value.tempC, tempGiven: phrase.value.tempGiven };
-  const w0 = strengthPct(stock.value, here);
-  if (!w0.ok) return w0;
-  const w = strengthPct(goal.value, here);
-  if (!w.ok) return w;
-  if (w0.value === undefined)
-    return fail('missing-part', `How strong is the ${substance.name}? Write dilute 28% ${substance.formula} to …`, {
-      at: pointAt(line, from),
-    });
-  if (w.value === undefined)
-    return fail('missing-part', 'How strong should it be? Put a strength after “to”, such as 2 mol/L.', {
-      at: pointAt(line, to),
-    });
-  const stockFigure = given({ symbol: 'w₀', name: 'stock, by mass', unit: '%' }, w0.value, 'as typed');
-  const wantedFigure = given(
-    { symbol: 'w', name: 'wanted, by mass', unit: '%' },
-    w.value,
-    'as typed, through the density table',
-  );
-  const amount = goal.value.amount ?? scaled(stock.value, w0.value, w.value, here.tempC);
-  if (!amount || amount.dimension === 'amount')
-    return fail('missing-part', 'How much? Give a volume or mass, such as 500 mL.', { at: pointAt(line, to) });
-  const done = dilute(
-    substance,
-    stockFigure,
-    wantedFigure,
-    { value: amount.value, unit: amount.dimension === 'mass' ? 'g' : 'mL' },
-    here.tempC,
-  );
-  if (!done.ok) return { ok: false, problem: { ...done.problem, at: pointAt(line, to) } };
-  const { stockMass, stockVolume, water, finalMass, finalVolume } = done.value;
-  const mixed = mix(
-    [
-      { name: substance.name, mass: stockMass, w: stockFigure },
-      { name: 'water', mass: water, w: given({ symbol: 'w', name: 'water', unit: '%' }, 0, 'water') },
-    ],
-    substance,
-    here.tempC,
-  );
-  const rise = mixed.ok ? mixed.value.rise : undefined;
-  const figures = [stockVolume, stockMass, water, finalVolume, finalMass, rise].filter(
-    (each): each is Figure => each !== undefined,
-  );
-  return ok({ figures, cautionAbout: { substanceId: substance.id, pct: w0.value } });
-}
-
-/** A stock amount without a target amount: all of it is diluted. */
-function scaled(stock: Stuff, from: number, to: number, tempC: number): Stuff['amount'] {
-  if (!stock.amount || stock.amount.dimension === 'amount' || to <= 0) return undefined;
-  const grams = stock.amount.dimension === 'mass' ? stock.amount.value : gramsOf(stock, from, tempC);
-  return grams === undefined ? undefined : { value: (grams * from) / to, dimension: 'mass' };
-}
-
-function gramsOf({ amount, substance }: Stuff, pct: number, tempC: number): number | undefined {
-  if (!amount || !hasDensity(substance)) return undefined;
-  const rho = densityFigure(substance, given({ symbol: 'w', name: 'w', unit: '%' }, pct, 'as typed'), tempC);
-  return rho.ok ? amount.value * rho.value.value : undefined;
-}
-
-/** “mix 100 g 28% HCl + 250 g water”: one solute, any number of parts. */
-export function mixVerb(rest: string, line: string): Result<Found> {
-  const phrase = cutPhrase(rest);
-  if (!phrase.ok) return phrase;
-  const texts = phrase.value.body.split(/\s*\+\s*|\s+and\s+|\s+with\s+/i).filter((part) => part !== '');
-  const parts: { stuff: Stuff; pct: number }[] = [];
-  for (const text of texts) {
-    const stuff = readStuff(text, line);
-    if (!stuff.ok) return stuff;
-    if (!stuff.value.amount || stuff.value.amount.dimension === 'amount') {
-      return fail('missing-part', `How much of “${text}”? Give grams or millilitres.`, { at: pointAt(line, text) });
-    }
-    const pct = strengthPct(stuff.value, { ...phrase.value, text: line });
-    if (!pct.ok) return pct;
-    const isWater = stuff.value.substance.id === 'water';
-    if (pct.value === undefined && !isWater && stuff.value.substance.form === 'dissolved') {
-      return fail('missing-part', `How strong is “${text}”? Put a strength before it, such as 28 %.`, {
-        at: pointAt(line, text),
-      });
-    }
-    parts.push({ stuff: stuff.value, pct: isWater ? 0 : (pct.value ?? 100) });
-  }
-  const solutes = new Map(
-    parts
-      .filter(({ stuff }) => stuff.substance.id !== 'water')
-      .map(({ stuff }) => [stuff.substance.id, stuff.substance]),
-  );
-  const [substance, other] = [...solutes.values()];
-  if (!substance)
-    return fail('missing-part', 'Water with water stays water: name a solution among the parts.', {
-      at: pointAt(line, rest),
-    });
-  if (other) {
-    return fail(
-      'unit-does-not-fit',
-      `${substance.name} and ${other.name} are two solutes: they may react, and their mixture is not reckoned here.`,
-      { at: pointAt(line, rest) },
-    );
-  }
-  const masses: { name: string; mass: Figure; w: Figure }[] = [];
-  for (const { stuff, pct } of parts) {
-    const mass = partMass(stuff, pct, phrase.value.tempC);
-    if (!mass.ok) return mass;
-    masses.push({
-      name: stuff.substance.name,
-      mass: mass.value,
-      w: given({ symbol: 'w', name: 'strength of a part', unit: '%' }, pct, 'as typed'),
-    });
-  }
-  const mixed = mix(masses, substance, phrase.value.tempC);
-  if (!mixed.ok) return { ok: false, problem: { ...mixed.problem, at: pointAt(line, rest) } };
-  const { w, amount, mass, volume, contraction, rise } = mixed.value;
-  const figures = [w, amount, volume, mass, contraction, rise].filter((each): each is Figure => each !== undefined);
-  return ok({ figures, cautionAbout: { substanceId: substance.id, pct: Math.max(...parts.map(({ pct }) => pct)) } });
-}
-
-function partMass({ amount, substance }: Stuff, pct: number, tempC: number): Result<Figure> {
-  const { value, dimension } = amount!;
-  if (dimension === 'mass') return ok(given({ symbol: 'm', name: substance.name, unit: 'g' }, value, 'as typed'));
-  const rho =
-    substance.id === 'water'
-      ? ok(waterDensityFigure(tempC))
-      : densityFigure(substance, given({ symbol: 'w', name: 'w', unit: '%' }, pct, 'as typed'), tempC);
-  if (!rho.ok) return rho;
-  return ok({ ...rho.value, symbol: 'm', name: `${substance.name}, mass`, unit: 'g', value: value * rho.value.value });
 }
 
 const CURRENT = /(?<![\w.,])([-+\u2212]?\d[\d.,]*)\s*(mA|A|amps?|amperes?)(?![\w])/i;

@@ -76,7 +76,8 @@ export function densityFigure(substance: Substance, w: Figure, tempC: number): R
   return ok({ ...figure, doubts: { ...figure.doubts, [`density:${substance.density ?? 'water'}`]: own } });
 }
 
-function interpolate(table: DensityTable, wtPct: number, tempC: number): DensityAnswer {
+/** The interpolation itself, on any table: tests leave rows out of one and ask for them. */
+export function interpolate(table: DensityTable, wtPct: number, tempC: number): DensityAnswer {
   const covering = table.series.filter((series) => wtPct <= topPct(series) + 1e-9);
   // A poor series is used only where nothing better covers this strength.
   const sound = covering.filter((series) => series.grade !== 'C');
@@ -87,7 +88,7 @@ function interpolate(table: DensityTable, wtPct: number, tempC: number): Density
   const hottest = Math.max(...near.map((s) => s.tempC));
   if (tempC >= coldest - 2 && tempC <= hottest + 2) {
     const gPerMl = lagrange(
-      near.map((series) => [series.tempC, atSeries(series, wtPct)] as const),
+      near.map((series) => [series.tempC, atSeries(table, series, wtPct)] as const),
       tempC,
     );
     const extrapolated = covering.length === 0;
@@ -101,7 +102,7 @@ function interpolate(table: DensityTable, wtPct: number, tempC: number): Density
       ? unwrapInterpolated(table, spanning, tempC) / unwrapInterpolated(table, spanning, best.tempC)
       : waterDensityAt(tempC) / waterDensityAt(best.tempC);
   const grade: Grade = Math.abs(tempC - best.tempC) <= 10 && covering.length > 0 ? 'B' : 'C';
-  return { gPerMl: atSeries(best, wtPct) * expansion, grade, source: best.source, extrapolated: true };
+  return { gPerMl: atSeries(table, best, wtPct) * expansion, grade, source: best.source, extrapolated: true };
 }
 
 /** The largest mass % that the table holds on both sides of two temperatures; 0 when there is none. */
@@ -117,21 +118,49 @@ function unwrapInterpolated(table: DensityTable, wtPct: number, tempC: number): 
     .sort((x, y) => Math.abs(x.tempC - tempC) - Math.abs(y.tempC - tempC))
     .slice(0, 3);
   return lagrange(
-    near.map((series) => [series.tempC, atSeries(series, wtPct)] as const),
+    near.map((series) => [series.tempC, atSeries(table, series, wtPct)] as const),
     tempC,
   );
 }
 
-// Each series with water as its row at 0 %, put together once: sheets ask for densities thousands of times.
-const WITH_WATER = new Map<DensitySeries, readonly (readonly [number, number])[]>();
+type Nodes = readonly (readonly [number, number])[];
 
-function atSeries(series: DensitySeries, wtPct: number): number {
-  let nodes = WITH_WATER.get(series);
-  if (!nodes) {
-    nodes = [[0, waterDensityAt(series.tempC)], ...series.points];
-    WITH_WATER.set(series, nodes);
+/** A table made ready once: its fullest series as the shape, every other as its ratio to that shape. */
+interface Shaped {
+  readonly shape: DensitySeries;
+  readonly shapeNodes: Nodes;
+  readonly ratios: ReadonlyMap<DensitySeries, Nodes>;
+}
+
+const SHAPED = new WeakMap<DensityTable, Shaped>();
+
+/**
+ * Rows at other temperatures are often sparse where the curve bends; their ratio to the fullest series hardly bends at
+ * all. So the ratio is interpolated and the shape multiplied back: every row still comes back exactly.
+ */
+function shaped(table: DensityTable): Shaped {
+  let ready = SHAPED.get(table);
+  if (!ready) {
+    const shape = table.series.reduce((a, b) => (b.points.length > a.points.length ? b : a));
+    const shapeNodes = withWater(shape);
+    const ratio = (series: DensitySeries): Nodes =>
+      withWater(series).map(([w, rho]) => [w, rho / cubic(shapeNodes, w)] as const);
+    const others = table.series.filter((series) => series !== shape && topPct(series) <= topPct(shape) + 1e-9);
+    ready = { shape, shapeNodes, ratios: new Map(others.map((series) => [series, ratio(series)])) };
+    SHAPED.set(table, ready);
   }
-  return cubic(nodes, wtPct);
+  return ready;
+}
+
+function withWater(series: DensitySeries): Nodes {
+  return [[0, waterDensityAt(series.tempC)], ...series.points];
+}
+
+function atSeries(table: DensityTable, series: DensitySeries, wtPct: number): number {
+  const { shapeNodes, ratios, shape } = shaped(table);
+  const ratio = ratios.get(series);
+  if (ratio) return cubic(ratio, wtPct) * cubic(shapeNodes, wtPct);
+  return cubic(series === shape ? shapeNodes : withWater(series), wtPct);
 }
 
 function topPct(series: DensitySeries): number {

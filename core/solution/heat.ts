@@ -26,13 +26,16 @@ for (const row of heatsOfSolution) {
 
 /**
  * Integral heat of solution at so many mol of water per mol of solute; straight lines in log(water), as tabulated
- * for HCl, H2SO4 and NaOH (NBS Circular 500). Within 0.5 kJ/mol between rows. Undefined for other solutes.
+ * for HCl, H2SO4 and NaOH (NBS Circular 500). Within 0.5 kJ/mol between rows, 2 below the first. Undefined for other solutes.
  */
 export function integralHeat(substance: Substance, molWaterPerMol: number): IntegralHeat | undefined {
   const series = SERIES.get(substance.formula);
   if (!series || !(molWaterPerMol > 0)) return undefined;
   const x = Math.log(molWaterPerMol);
   const { points, source, grade } = series;
+  // Less water than the first row: the first molecules of water are taken up with nearly equal heat, and none gives none.
+  const [firstX, firstY] = points[0]!;
+  if (x < firstX) return { kJPerMol: (firstY * molWaterPerMol) / Math.exp(firstX), source, grade };
   let upper = points.findIndex(([at]) => at >= x);
   if (upper < 0) upper = points.length - 1;
   upper = Math.max(1, upper);

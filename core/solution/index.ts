@@ -10,7 +10,7 @@ export {
   waterDensityFigure,
 } from './density.ts';
 export { heatCapacity, heatOfDilution, integralHeat } from './heat.ts';
-export { type Dilution, dilute, type MixPart, type Mixture, mix } from './mix.ts';
+export { blend, type Dilution, dilute, iceFor, type MixPart, type Mixture, mix } from './mix.ts';
 export {
   massFraction,
   massFractionFigure,

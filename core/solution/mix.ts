@@ -203,6 +203,102 @@ export function dilute(
   return ok({ stockMass, stockVolume, water, finalMass, finalVolume });
 }
 
+/** Masses (and volumes) of two stocks that make so much of a strength between them; the stronger one first. */
+export function blend(
+  substance: Substance,
+  stocks: readonly [number, number],
+  wanted: Figure,
+  amount: { value: number; unit: 'g' | 'mL' },
+  tempC: number,
+): Result<readonly Figure[]> {
+  const [high, low] = [...stocks].sort((a, b) => b - a) as [number, number];
+  if (!(wanted.value <= high && wanted.value >= low) || high === low) {
+    return fail(
+      'out-of-range',
+      `From ${round(low)} % and ${round(high)} % comes anything between them; ${round(wanted.value)} % does not.`,
+    );
+  }
+  const strong = given({ symbol: 'w₁', name: 'stronger stock', unit: '%' }, high, 'as typed');
+  const weak = given({ symbol: 'w₂', name: 'weaker stock', unit: '%' }, low, 'as typed');
+  const asked = given(
+    { symbol: amount.unit === 'g' ? 'm' : 'V', name: 'finished solution', unit: amount.unit },
+    amount.value,
+    'your target',
+  );
+  const rho = hasDensity(substance) ? densityFigure(substance, wanted, tempC) : undefined;
+  if (rho && !rho.ok) return rho;
+  if (amount.unit === 'mL' && !rho)
+    return fail(
+      'no-density',
+      `A volume of ${substance.name} solution needs its density, which is not held; ask in grams.`,
+    );
+  const m =
+    amount.unit === 'g' || !rho
+      ? asked
+      : derive(
+          { symbol: 'm', name: 'mass of the finished solution', unit: 'g' },
+          'V × ρ',
+          { V: asked, ρ: rho.value },
+          (x) => x.V * x.ρ,
+        );
+  const ofStrong = derive(
+    { symbol: 'm₁', name: `${round(high)} %, mass`, unit: 'g' },
+    'm × (w − w₂) ÷ (w₁ − w₂)',
+    { m, w: wanted, 'w₁': strong, 'w₂': weak },
+    (x) => (x.m * (x.w - x['w₂'])) / (x['w₁'] - x['w₂']),
+  );
+  const ofWeak = derive(
+    { symbol: 'm₂', name: `${round(low)} %, mass`, unit: 'g' },
+    'm − m₁',
+    { m, 'm₁': ofStrong },
+    (x) => x.m - x['m₁'],
+  );
+  const volumes = [
+    [ofStrong, strong],
+    [ofWeak, weak],
+  ].flatMap(([mass, w]) => {
+    const at = w!.value === 0 ? ok(waterDensityFigure(tempC)) : densityFigure(substance, w!, tempC);
+    return at.ok
+      ? [
+          derive(
+            { symbol: 'V', name: `${round(w!.value)} %, volume`, unit: 'mL' },
+            'm ÷ ρ',
+            { m: mass!, ρ: at.value },
+            (x) => x.m / x.ρ,
+          ),
+        ]
+      : [];
+  });
+  return ok([ofStrong, ofWeak, ...volumes, m]);
+}
+
+/** Heat that melts a gram of ice, kJ/g. */
+const MELTING = datum({ symbol: 'L', name: 'heat of melting of ice', unit: 'kJ/g' }, 0.33355, {
+  source: 'CRC Handbook',
+  grade: 'A',
+});
+
+/**
+ * Ice, in place of as much of the water, that takes up the heat of mixing so that it ends where it began; never more
+ * than the water there is. Undefined where the heat is not known. About.
+ */
+export function iceFor(mixture: Mixture, water: Figure, tempC: number): Figure | undefined {
+  if (mixture.rise?.origin.by !== 'formula') return undefined;
+  const { Q } = mixture.rise.origin.inputs;
+  const T = given(
+    { symbol: 'T', name: 'temperature it should keep', unit: '°C' },
+    Math.max(0, tempC),
+    'as typed, else 20 °C',
+  );
+  return derive(
+    { symbol: 'm(ice)', name: 'ice in place of as much of the water', unit: 'g' },
+    'min(m; Q ÷ (L + 0.00418 × T))',
+    { m: water, Q: Q!, L: MELTING, T },
+    (x) => Math.max(0, Math.min(x.m, x.Q / (x.L + 0.00418 * x.T))),
+    { source: 'heats of mixing and melting; losses left out', grade: 'C' },
+  );
+}
+
 function sub(i: number): string {
   return String(i + 1).replace(/\d/g, (d) => '₀₁₂₃₄₅₆₇₈₉'[Number(d)]!);
 }
