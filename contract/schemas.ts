@@ -62,6 +62,10 @@ export const cardSchema = shape<BottleCard>({
   name: text(120).required(),
   substanceId: text(80).required(),
   strength: strength.nullable().defined() as Schema<Strength | null>,
+  others: array()
+    .of(shape({ substanceId: text(80).required(), strength: strength.required() }))
+    .max(6)
+    .required(),
   strengthBand: finite().moreThan(0).max(1e6).nullable().defined(),
   assayed: boolean().required(),
   size: object({ value: finite().moreThan(0).max(1e6).required(), unit: string().oneOf(['g', 'mL']).required() })

@@ -107,6 +107,7 @@ function shopCard(each: (typeof demoBottles)[number], day: string): BottleCard {
 
 function madeCard(batchId: string, plan: Plan, state: RunState, since: string): BottleCard | undefined {
   const common = {
+    others: [],
     assayed: false,
     price: null,
     group: 'made',

@@ -5,8 +5,8 @@ import { parseNumber } from '#core/units';
 import type { BottleCard, Container } from './bottle.ts';
 import { Claims, type LabelPart } from './claims.ts';
 import { readSize } from './read-size.ts';
-import { type ReadStrength, readStrength } from './read-strength.ts';
-import { readSubstance } from './read-substance.ts';
+import { type ReadStrength, readStrengths } from './read-strength.ts';
+import { readSubstances } from './read-substance.ts';
 
 export interface LabelReading {
   readonly parts: readonly LabelPart[];
@@ -65,12 +65,14 @@ export function parseLabel(text: string, today: string, tempC: number): LabelRea
   const problems: Problem[] = [];
   const assumptions: string[] = [];
   const since = readDate(claims, today, problems) ?? today;
-  const strength = readStrength(claims, problems);
+  const strengths = readStrengths(claims, problems);
   const size = readSize(claims, problems);
   const price = readPrice(claims, problems);
-  const substance = readSubstance(claims, problems);
+  const substances = readSubstances(claims, problems);
+  const [substance] = substances;
   if (!substance) return { parts: claims.parts(), card: undefined, problems, assumptions };
 
+  const { strength, others } = pair(substances, strengths, problems, assumptions);
   checkStrength(strength, substance, tempC, problems);
   if (strength?.assumed) assumptions.push(strength.assumed);
   if (!strength && substance.form !== 'dissolved')
@@ -89,6 +91,7 @@ export function parseLabel(text: string, today: string, tempC: number): LabelRea
     name: words === '' ? capital(substance.name) : capital(words),
     substanceId: substance.id,
     strength: strength ? { value: strength.value, unit: strength.unit } : null,
+    others,
     strengthBand: strength?.band ?? null,
     assayed: false,
     size: size ?? null,
@@ -101,6 +104,32 @@ export function parseLabel(text: string, today: string, tempC: number): LabelRea
     note: '',
   };
   return { parts: claims.parts(), card, problems, assumptions };
+}
+
+/** Which strength belongs to which active: one each, in the order they stand. What cannot be paired is asked about. */
+function pair(
+  substances: readonly Substance[],
+  strengths: readonly ReadStrength[],
+  problems: Problem[],
+  assumptions: string[],
+): { strength: ReadStrength | undefined; others: BottleCard['others'] } {
+  const [first, ...rest] = substances;
+  if (rest.length === 0) {
+    if (strengths.length > 1) assumptions.push('Two strengths are given for one substance; the first is used.');
+    return { strength: strengths[0], others: [] };
+  }
+  if (strengths.length !== substances.length) {
+    const names = substances.map(({ name }) => name).join(' and ');
+    const sentence = `${names} are both named: a mixture needs a strength for each, and a bottle of one substance only its own name.`;
+    problems.push(problem('missing-part', sentence, { field: 'substance' }));
+    return { strength: strengths[0], others: [] };
+  }
+  assumptions.push(`A mixture: plans reckon with its ${first!.name} only; what the others do is not reckoned.`);
+  const others = rest.map(({ id }, i) => {
+    const { value, unit } = strengths[i + 1]!;
+    return { substanceId: id, strength: { value, unit } };
+  });
+  return { strength: strengths[0], others };
 }
 
 function checkStrength(

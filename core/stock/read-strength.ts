@@ -35,6 +35,16 @@ export interface ReadStrength extends Strength {
   readonly assumed: string | null;
 }
 
+/** Every strength written in the text, in the order they stand. */
+export function readStrengths(claims: Claims, problems: Problem[]): readonly ReadStrength[] {
+  const found: ReadStrength[] = [];
+  for (;;) {
+    const next = readStrength(claims, problems);
+    if (!next) return found.sort((a, b) => a.at[0] - b.at[0]);
+    found.push(next);
+  }
+}
+
 /** The first strength written in the text, claimed where it stands; a refused one is a problem and claimed all the same. */
 export function readStrength(claims: Claims, problems: Problem[]): ReadStrength | undefined {
   for (const [pattern, unit] of STRENGTHS) {

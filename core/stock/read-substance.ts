@@ -7,46 +7,51 @@ const NAMES = new RegExp(
   'giu',
 );
 
-/** The substance named, by any of its names; a second, different one is a problem, and so is none. */
-export function readSubstance(claims: Claims, problems: Problem[]): Substance | undefined {
-  const matches = claims.free(NAMES).map((match) => ({ match, substance: findSubstance(match[1] ?? '') }));
-  const [first] = matches.sort((a, b) => b.match[0].length - a.match[0].length);
-  if (first?.substance) {
-    claims.claim('substance', first.match, `${first.substance.name}, ${formulaText(first.substance.formula)}`);
-    const other = matches.find(
-      ({ substance }) => substance && substance.id !== first.substance?.id && !related(substance, first.substance!),
-    );
-    if (other?.substance) {
-      const sentence = `Both ${first.substance.name} and ${other.substance.name} are named; a bottle here holds one. Take out the other.`;
-      problems.push(
-        problem('unknown-substance', sentence, {
-          field: 'substance',
-          at: [other.match.index, other.match.index + other.match[0].length],
-        }),
-      );
-    }
-    return first.substance;
+/** Every substance named, in the order they stand; hydrates and longer names of one substance count once. */
+export function readSubstances(claims: Claims, problems: Problem[]): readonly Substance[] {
+  const matches = claims
+    .free(NAMES)
+    .flatMap((match) => {
+      const substance = findSubstance(match[1] ?? '');
+      return substance ? [{ match, substance }] : [];
+    })
+    .sort((x, y) => y.match[0].length - x.match[0].length);
+  const kept: typeof matches = [];
+  for (const each of matches) {
+    if (!kept.some(({ substance }) => substance.id === each.substance.id || related(each.substance, substance)))
+      kept.push(each);
   }
+  kept.sort((x, y) => x.match.index - y.match.index);
+  for (const { match, substance } of kept)
+    claims.claim('substance', match, `${substance.name}, ${formulaText(substance.formula)}`);
+  if (kept.length === 0) problems.push(noSubstance(claims));
+  return kept.map(({ substance }) => substance);
+}
+
+/** The one substance named, by any of its names; a second, different one is a problem, and so is none. */
+export function readSubstance(claims: Claims, problems: Problem[]): Substance | undefined {
+  const [first, second] = readSubstances(claims, problems);
+  if (first && second) {
+    const sentence = `Both ${first.name} and ${second.name} are named; one is wanted here. Take out the other.`;
+    problems.push(problem('unknown-substance', sentence, { field: 'substance' }));
+  }
+  return first;
+}
+
+function noSubstance(claims: Claims): Problem {
   const words = claims.leftOver();
+  const field = { field: 'substance' };
   if (words === '') {
-    problems.push(
-      problem('missing-part', 'What is it? Name the substance, such as “hydrochloric acid” or “washing soda”.', {
-        field: 'substance',
-      }),
+    return problem(
+      'missing-part',
+      'What is it? Name the substance, such as “hydrochloric acid” or “washing soda”.',
+      field,
     );
-    return undefined;
   }
   const near = nearestIn(words);
-  const hint =
-    near.length > 0
-      ? ` Did you mean ${near.map((name) => `“${name}”`).join(' or ')}?`
-      : ' Use its chemical or common name.';
-  problems.push(
-    problem('unknown-substance', `No substance known here is named in “${words.slice(0, 60)}”.${hint}`, {
-      field: 'substance',
-    }),
-  );
-  return undefined;
+  const meant = near.map((name) => `“${name}”`).join(' or ');
+  const hint = near.length > 0 ? `Did you mean ${meant}?` : 'Use its chemical or common name.';
+  return problem('unknown-substance', `No substance known here is named in “${words.slice(0, 60)}”. ${hint}`, field);
 }
 
 function related(a: Substance, b: Substance): boolean {

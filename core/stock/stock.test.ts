@@ -52,6 +52,17 @@ describe('parseLabel', () => {
     expect(card!.name).not.toMatch(/min|approx|up to|at least|≥/);
   });
 
+  it('takes a mixture with a strength for each, and says what is not reckoned', () => {
+    const { card, problems, assumptions } = read('descaler phosphoric acid 20 % nitric acid 8 % 1 L');
+    expect(problems).toEqual([]);
+    expect(card).toMatchObject({
+      substanceId: 'phosphoric-acid',
+      strength: { value: 20, unit: 'w/w' },
+      others: [{ substanceId: 'nitric-acid', strength: { value: 8, unit: 'w/w' } }],
+    });
+    expect(assumptions.join(' ')).toContain('phosphoric acid only');
+  });
+
   it('keeps the words it does not need as the product’s name', () => {
     expect(read('Slabwright Patio & Brick Acid 28 % 5 L').card?.name).toBe('Slabwright Patio & Brick Acid');
   });
@@ -76,7 +87,7 @@ describe('parseLabel', () => {
     ['HCl 28 % -2 L', 'more than 0'],
     ['HCl 28 % 99999 kg', 'beyond'],
     ['sulfuric acid 1,500 M 1 L', '1500 or 1.500'],
-    ['vinegar and bleach 5 % 1 L', 'holds one'],
+    ['vinegar and bleach 5 % 1 L', 'a strength for each'],
     ['boric acid 500 mL', 'grams'],
     ['x'.repeat(400), 'at most 300'],
     ['bleach 5% 1 L 2027-01-01', 'still to come'],

@@ -33,6 +33,7 @@ export function ToShelf({ run }: { run: Run }) {
 function productCard({ batch, state }: Run): BottleCard | undefined {
   const { plan } = batch;
   const common = {
+    others: [],
     assayed: false,
     price: null,
     group: 'made',

@@ -2,6 +2,7 @@ import dayjs from 'dayjs';
 import { lazy, Suspense, useMemo, useState } from 'react';
 import { Link } from 'react-router';
 import type { BottleAnswer } from '#contract/api';
+import { strengthUnits } from '#core/solution';
 import type { BottleCard, BottleEventBody } from '#core/stock';
 import { formatNumber } from '#core/units';
 import { sentenceOf } from '../api/client.ts';
@@ -61,6 +62,18 @@ export function BottleSheet({ bottle, tempC }: { bottle: BottleAnswer; tempC: nu
             </NumRow>
           ) : null}
         </dl>
+      ) : null}
+      {card.others.length > 0 ? (
+        <p className="watch small">
+          Also holds{' '}
+          {card.others
+            .map(
+              (each) =>
+                `${each.substanceId.replaceAll('-', ' ')} ${each.strength.value} ${strengthUnits[each.strength.unit]}`,
+            )
+            .join(', ')}
+          . Plans reckon with the first only.
+        </p>
       ) : null}
       {card.strength === null ? <p className="watch small">No strength on the label: taken as pure, ± 2 %.</p> : null}
       <div className="sheet-actions">
