@@ -137,11 +137,21 @@ describe('the compute door', () => {
 
   it('compares the ways to a wish, with what is missing', () => {
     const shelf = [{ id: 'bottle_a', card, usedG: 0, archived: false }];
-    const made = verbs.wish({ text: '1 L of 1 mol/L hydrochloric acid', shelf, bench: BenchDefaults });
+    const made = verbs.wish({
+      text: '1 L of 1 mol/L hydrochloric acid',
+      shelf,
+      bench: BenchDefaults,
+      today: '2026-01-01',
+    });
     expect(made.ok && made.value.choices[0]?.row?.wait).toBe('12 to 42 min');
-    const missing = verbs.wish({ text: '50 g zinc sulfate', shelf, bench: BenchDefaults });
+    const missing = verbs.wish({ text: '50 g zinc sulfate', shelf, bench: BenchDefaults, today: '2026-01-01' });
     expect(missing.ok && missing.value.choices[0]?.missing).toHaveLength(2);
-    const stronger = verbs.wish({ text: '1 L of 36 % hydrochloric acid', shelf, bench: BenchDefaults });
+    const stronger = verbs.wish({
+      text: '1 L of 36 % hydrochloric acid',
+      shelf,
+      bench: BenchDefaults,
+      today: '2026-01-01',
+    });
     expect(stronger.ok && stronger.value.choices[0]?.missing[0]).toContain('cannot make it stronger');
   });
 });

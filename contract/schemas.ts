@@ -255,6 +255,7 @@ export const planSchema = shape<Plan>({
   stock: record(shape({ card: cardSchema, usedG: finite().min(0).max(1e7).required() }), 20) as unknown as Schema,
   controls: record(finite().required(), 30) as unknown as Schema,
   bench: benchSchema,
+  day: day(),
 });
 
 export const newBatchSchema = shape<{ id: string; plan: Plan }>({ id: idOf('batch'), plan: planSchema });
@@ -279,7 +280,13 @@ const tempC = () => finite().min(0).max(45).required();
 export const computeInputs = {
   reckon: shape({ text: text(2000).defined() }),
   label: shape({ text: text(2000).defined(), today: day(), tempC: tempC() }),
-  bottle: shape({ id: text(60).required(), card: cardSchema, usedG: finite().min(0).required(), tempC: tempC() }),
+  bottle: shape({
+    id: text(60).required(),
+    card: cardSchema,
+    usedG: finite().min(0).required(),
+    tempC: tempC(),
+    today: day(),
+  }),
   ageing: shape({
     id: text(60).required(),
     card: cardSchema,
@@ -288,7 +295,12 @@ export const computeInputs = {
     light: string().oneOf(['dark', 'daylight']).required(),
   }),
   shelf: shape({ bottles: array().of(shelfBottle).max(5000).required(), tempC: tempC(), today: day() }),
-  wish: shape({ text: text(2000).defined(), shelf: array().of(shelfBottle).max(5000).required(), bench: benchSchema }),
+  wish: shape({
+    text: text(2000).defined(),
+    shelf: array().of(shelfBottle).max(5000).required(),
+    bench: benchSchema,
+    today: day(),
+  }),
   sheet: shape({ plan: planSchema }),
   run: shape({ plan: planSchema, events: array().of(storedEvent).max(50_000).required() }),
 } as const;

@@ -1,6 +1,6 @@
 import { type Figure, sdOf } from '#core/figure';
 import { ok, type Problem, type Result } from '#core/problem';
-import { type Ageing, ageingOf, type Keeping } from '#core/rate';
+import { type Ageing, ageingOf, daysBetween, type Keeping } from '#core/rate';
 import { type Reckoning, reckon } from '#core/reckon';
 import {
   bottlesForRole,
@@ -91,8 +91,8 @@ export interface WishAnswer {
   readonly choices: readonly WishChoice[];
 }
 
-function viewOf(id: string, card: BottleCard, usedG: number, tempC: number): Result<BottleView> {
-  const content = contentOf(id, card, usedG, tempC);
+function viewOf(id: string, card: BottleCard, usedG: number, tempC: number, today: string): Result<BottleView> {
+  const content = contentOf(id, card, usedG, tempC, today);
   if (!content.ok) return content;
   const { w, substance, dissolved } = content.value;
   return ok({
@@ -104,13 +104,14 @@ function viewOf(id: string, card: BottleCard, usedG: number, tempC: number): Res
 
 function label({ text, today, tempC }: { text: string; today: string; tempC: number }): Result<LabelAnswer> {
   const reading = parseLabel(text, today, tempC);
-  const view = reading.card && reading.problems.length === 0 ? viewOf('label', reading.card, 0, tempC) : undefined;
+  const view =
+    reading.card && reading.problems.length === 0 ? viewOf('label', reading.card, 0, tempC, today) : undefined;
   if (view && !view.ok) return ok({ reading: { ...reading, problems: [view.problem] }, view: null });
   return ok({ reading, view: view?.value ?? null });
 }
 
 function face(bottle: ShelfBottle, tempC: number, today: string): BottleFace {
-  const content = contentOf(bottle.id, bottle.card, bottle.usedG, tempC);
+  const content = contentOf(bottle.id, bottle.card, bottle.usedG, tempC, today);
   const nothing = { strength: null, level: null, left: null, moles: null, stale: false };
   if (!content.ok) return { id: bottle.id, formula: '', ...nothing, problem: content.problem };
   const { w, substance, level, leftG, leftMol } = content.value;
@@ -121,7 +122,7 @@ function face(bottle: ShelfBottle, tempC: number, today: string): BottleFace {
     level: level ?? null,
     left: leftG ?? null,
     moles: leftMol ?? null,
-    stale: isStale(bottle.card, content.value, tempC, today),
+    stale: isStale(bottle, tempC, today),
     problem: null,
   };
 }
@@ -130,10 +131,12 @@ function wish({
   text,
   shelf,
   bench,
+  today,
 }: {
   text: string;
   shelf: readonly ShelfBottle[];
   bench: Bench;
+  today: string;
 }): Result<WishAnswer> {
   const reading = parseTarget(text, bench.tempC);
   const empty = { text: '', choices: [] };
@@ -146,7 +149,7 @@ function wish({
       fromSubstanceId === null
         ? null
         : (route.roles.find((role) => role.accepts.includes(fromSubstanceId))?.id ?? null);
-    const plan = startPlan(route, { substanceId, amount, strength, fromRole }, bottles, shelf, bench);
+    const plan = startPlan(route, { substanceId, amount, strength, fromRole }, bottles, shelf, bench, today);
     const sheet = missing.length === 0 ? sheetOf(plan) : undefined;
     const problems = sheet && !sheet.ok ? [sheet.problem.message] : [];
     return {
@@ -190,21 +193,19 @@ function rowOf(sheet: Sheet, route: Route): NonNullable<WishChoice['row']> {
 
 /** How a bottle keeps, from the day on its card to half a year from today. */
 function ageing({ id, card, today, tempC, light }: AgeingInput): Result<Ageing | null> {
-  const content = contentOf(id, card, 0, tempC);
-  return content.ok ? ok(ageingFrom(card, content.value, { tempC, light }, today) ?? null) : content;
+  // Not aged: the curve starts from the label.
+  const content = contentOf(id, card, 0, tempC, null);
+  if (!content.ok) return content;
+  const { substance, w } = content.value;
+  const keeping: Keeping = { tempC, light };
+  const start = { pct: w.value, band: 2 * sdOf(w) };
+  return ok(ageingOf(substance, start, daysBetween(card.since, today), 183, keeping) ?? null);
 }
 
-function ageingFrom(card: BottleCard, { substance, w }: Content, keeping: Keeping, today: string): Ageing | undefined {
-  return ageingOf(substance, { pct: w.value, band: 2 * sdOf(w) }, daysBetween(card.since, today), 183, keeping);
-}
-
-function isStale(card: BottleCard, content: Content, tempC: number, today: string): boolean {
-  const due = ageingFrom(card, content, { tempC, light: 'dark' }, today)?.reassayDay;
-  return due !== null && due !== undefined && daysBetween(card.since, today) > due;
-}
-
-function daysBetween(since: string, today: string): number {
-  return Math.max(0, (Date.parse(today) - Date.parse(since)) / 86_400_000);
+function isStale({ id, card }: ShelfBottle, tempC: number, today: string): boolean {
+  const due = ageing({ id, card, today, tempC, light: 'dark' });
+  const day = due.ok ? due.value?.reassayDay : undefined;
+  return day !== null && day !== undefined && daysBetween(card.since, today) > day;
 }
 
 export const verbs = {
@@ -215,12 +216,14 @@ export const verbs = {
     card,
     usedG,
     tempC,
+    today,
   }: {
     id: string;
     card: BottleCard;
     usedG: number;
     tempC: number;
-  }): Result<BottleView> => viewOf(id, card, usedG, tempC),
+    today: string;
+  }): Result<BottleView> => viewOf(id, card, usedG, tempC, today),
   shelf: ({
     bottles,
     tempC,

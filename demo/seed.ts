@@ -18,6 +18,8 @@ import { type DemoBatch, demoBatches, demoBottles } from './scenario.ts';
 const DAY = 86_400_000;
 const SEED = 20_260_314;
 
+const dayOf = (at: number) => new Date(at).toISOString().slice(0, 10);
+
 /** Fills an empty notebook with Millrace Shed's, through the same HTTP door that the interface uses. */
 async function seed(db: Db, home: string): Promise<void> {
   let clock = Date.now();
@@ -44,7 +46,7 @@ async function seed(db: Db, home: string): Promise<void> {
 
   const runBatch = async (batch: DemoBatch) => {
     const shelf = await send<BottleState[]>('GET', '/bottles');
-    const wish = unwrap(verbs.wish({ text: batch.wish, shelf, bench }));
+    const wish = unwrap(verbs.wish({ text: batch.wish, shelf, bench, today: dayOf(start - batch.daysAgo * DAY) }));
     const first = wish.choices.find((choice) => choice.missing.length === 0);
     if (!first)
       throw new Error(
@@ -66,7 +68,7 @@ async function seed(db: Db, home: string): Promise<void> {
 
   const bottle = async (batchId: string, plan: Plan, events: ReturnType<typeof live>) => {
     const state = unwrap(runState(plan, events));
-    const card = madeCard(batchId, plan, state, new Date(clock).toISOString().slice(0, 10));
+    const card = madeCard(batchId, plan, state, dayOf(clock));
     if (!card) return;
     const { id: bottleId } = await putBottle(card);
     await send('POST', `/batches/${batchId}/events`, {
@@ -84,7 +86,7 @@ async function seed(db: Db, home: string): Promise<void> {
   await send('PUT', '/bench', { basedOn: 0, bench });
   for (const each of demoBottles) {
     clock = start - each.boughtDaysAgo * DAY;
-    await putBottle(shopCard(each, new Date(clock).toISOString().slice(0, 10)));
+    await putBottle(shopCard(each, dayOf(clock)));
   }
   for (const batch of demoBatches) await runBatch(batch);
   await new Promise((done) => server.close(done));

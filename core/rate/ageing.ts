@@ -1,6 +1,7 @@
-import type { Grade } from '#core/figure';
+import { datum, derive, type Figure, type Grade, given } from '#core/figure';
 import { density } from '#core/solution';
 import { molarMass, type Substance } from '#core/substance';
+import { doubtful } from '#core/units';
 
 /** How a bottle is kept. */
 export interface Keeping {
@@ -108,6 +109,49 @@ const MODELS: Readonly<Record<string, Model>> = {
 const LIMIT = 0.05;
 const STEPS = 60;
 
+/** Strength after so many days, likeliest and its band; undefined for what keeps. */
+export function strengthAfter(
+  substance: Substance,
+  start: { pct: number; band: number },
+  day: number,
+  keeping: Keeping,
+): AgeingPoint | undefined {
+  const model = MODELS[substance.id];
+  if (!model || !(start.pct > 0) || !(day >= 0)) return undefined;
+  const left = (pct: number, speed: number) => pct * model.law(pct, day, keeping, speed, substance);
+  return {
+    day,
+    mid: left(start.pct, 1),
+    low: left(Math.max(0, start.pct - start.band), model.spread[1]),
+    high: left(start.pct + start.band, 1 / model.spread[0]),
+  };
+}
+
+/**
+ * A strength as a figure, aged by whole days; the same figure for what keeps. The speed of ageing is a source of doubt of
+ * its own, one for each bottle, beside the label's.
+ */
+export function agedFigure(w: Figure, bottleId: string, substance: Substance, days: number, keeping: Keeping): Figure {
+  const model = MODELS[substance.id];
+  if (!model || days < 1 || !(w.value > 0)) return w;
+  const place = `${keeping.light === 'dark' ? 'in the dark' : 'in daylight'} at ${Math.round(keeping.tempC)} °C`;
+  const t = given({ symbol: 't', name: 'age', unit: 'd' }, Math.round(days), place);
+  const [slower, faster] = model.spread;
+  const doubt = { id: `ageing:${bottleId}`, name: `how fast ${substance.name} ages` };
+  const s = datum(
+    { symbol: 's', name: 'speed of ageing, its logarithm against the likeliest', unit: '1' },
+    doubtful(0, Math.log(slower * faster) / 4, doubt),
+    model,
+  );
+  return derive(
+    { symbol: 'w', name: w.name, unit: '%' },
+    'w₀, kept for t at the speed e^s',
+    { 'w₀': w, t, s },
+    (x) => x['w₀'] * model.law(x['w₀'], x.t, keeping, Math.exp(x.s), substance),
+    model,
+  );
+}
+
 /**
  * How a bottle's strength goes from `start` (mass %, with its half-width) over `days`, `aheadDays` further. Undefined for
  * what keeps: most salts and mineral acids in a closed bottle.
@@ -121,15 +165,7 @@ export function ageingOf(
 ): Ageing | undefined {
   const model = MODELS[substance.id];
   if (!model || !(start.pct > 0) || !(days >= 0)) return undefined;
-  const at = (day: number): AgeingPoint => {
-    const left = (pct: number, speed: number) => pct * model.law(pct, day, keeping, speed, substance);
-    return {
-      day,
-      mid: left(start.pct, 1),
-      low: left(Math.max(0, start.pct - start.band), model.spread[1]),
-      high: left(start.pct + start.band, 1 / model.spread[0]),
-    };
-  };
+  const at = (day: number) => strengthAfter(substance, start, day, keeping)!;
   const span = days + aheadDays;
   const points = Array.from({ length: STEPS + 1 }, (_, i) => at((span * i) / STEPS));
   const wide = points.find(({ mid, low, high }) => mid <= 0 || (high - low) / 2 > LIMIT * mid);
@@ -154,4 +190,9 @@ function sentenceOf(start: number, { day, mid, low, high }: AgeingPoint, { tempC
 
 function round(value: number): string {
   return String(Number(value.toPrecision(value < 1 ? 2 : 3)));
+}
+
+/** Whole and part days from one ISO day to another, 0 when it lies ahead. */
+export function daysBetween(since: string, today: string): number {
+  return Math.max(0, (Date.parse(today) - Date.parse(since)) / 86_400_000);
 }

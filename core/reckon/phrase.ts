@@ -3,7 +3,7 @@ import { massFraction, type Strength, type StrengthUnit, strengthUnits } from '#
 import { Claims, readStrength } from '#core/stock';
 import { findSubstance, nearestNames, parseFormula, type Substance } from '#core/substance';
 import { findUnit, parseNumber } from '#core/units';
-import { gasNames } from './gases.ts';
+import { gasByName } from './gases.ts';
 
 /** A typed line cut into what it is about and how it is wanted. */
 export interface Phrase {
@@ -121,7 +121,7 @@ export function readSubstanceName(name: string, line: string): Result<{ substanc
   const at = pointAt(line, name);
   const known = findSubstance(name);
   if (known) return ok({ substance: known, known: true });
-  const gas = gasNames[name.toLowerCase()];
+  const gas = gasByName(name);
   const formula = parseFormula(gas ?? name);
   if (formula.ok) {
     const text = gas ?? name;
@@ -140,77 +140,81 @@ export function readSubstanceName(name: string, line: string): Result<{ substanc
   return fail('unknown-substance', `“${name.slice(0, 60)}” is no substance known here.${hint}`, { at });
 }
 
-/** Names a strength can be asked in. */
-const WANTED: Readonly<Record<string, StrengthUnit | 'density' | 'N' | 'Cl %'>> = {
-  '%': 'w/w',
-  'wt%': 'w/w',
-  '% w/w': 'w/w',
-  '%w/w': 'w/w',
-  percent: 'w/w',
-  '% by mass': 'w/w',
-  'w/w': 'w/w',
-  '% w/v': 'w/v',
-  '%w/v': 'w/v',
-  'w/v': 'w/v',
-  'g/100ml': 'w/v',
-  'g/100 ml': 'w/v',
-  '% v/v': 'v/v',
-  '%v/v': 'v/v',
-  '% vol': 'v/v',
-  'v/v': 'v/v',
-  abv: 'v/v',
-  '% abv': 'v/v',
-  'mol/l': 'mol/L',
-  m: 'mol/L',
-  'mol/dm3': 'mol/L',
-  molar: 'mol/L',
-  'mol/kg': 'mol/kg',
-  molal: 'mol/kg',
-  n: 'N',
-  normal: 'N',
-  normality: 'N',
-  'eq/l': 'N',
-  'g/l': 'g/L',
-  'g/dm3': 'g/L',
-  'kg/m3 solute': 'g/L',
-  'g/100g': 'g/100g',
-  'g/100 g': 'g/100g',
-  'g/100g water': 'g/100g',
-  'g per 100 g water': 'g/100g',
-  sg: 'SG',
-  'specific gravity': 'SG',
-  'sp gr': 'SG',
-  bé: 'Bé',
-  be: 'Bé',
-  '°bé': 'Bé',
-  baume: 'Bé',
-  baumé: 'Bé',
-  'degrees baume': 'Bé',
-  '°be': 'Bé',
-  tw: 'Tw',
-  '°tw': 'Tw',
-  twaddell: 'Tw',
-  twaddle: 'Tw',
-  vol: 'vol',
-  vols: 'vol',
-  volumes: 'vol',
-  'g/l chlorine': 'Cl g/L',
-  'g/l available chlorine': 'Cl g/L',
-  'g/l cl2': 'Cl g/L',
-  '% chlorine': 'Cl %',
-  '% available chlorine': 'Cl %',
-  '% cl2': 'Cl %',
-  proof: 'proof',
-  ppm: 'ppm',
-  'mg/kg': 'ppm',
-  'g/ml': 'density',
-  'g/cm3': 'density',
-  'kg/l': 'density',
-  density: 'density',
-};
+type Wanted = StrengthUnit | 'density' | 'N' | 'Cl %';
 
-export function wantedStrength(wanted: string): StrengthUnit | 'density' | 'N' | 'Cl %' | undefined {
-  return WANTED[wanted.trim().toLowerCase().replace(/\s+/g, ' ')];
+/** Names a strength can be asked in. */
+const WANTED = new Map<string, Wanted>(
+  Object.entries<Wanted>({
+    '%': 'w/w',
+    'wt%': 'w/w',
+    '% w/w': 'w/w',
+    '%w/w': 'w/w',
+    percent: 'w/w',
+    '% by mass': 'w/w',
+    'w/w': 'w/w',
+    '% w/v': 'w/v',
+    '%w/v': 'w/v',
+    'w/v': 'w/v',
+    'g/100ml': 'w/v',
+    'g/100 ml': 'w/v',
+    '% v/v': 'v/v',
+    '%v/v': 'v/v',
+    '% vol': 'v/v',
+    'v/v': 'v/v',
+    abv: 'v/v',
+    '% abv': 'v/v',
+    'mol/l': 'mol/L',
+    m: 'mol/L',
+    'mol/dm3': 'mol/L',
+    molar: 'mol/L',
+    'mol/kg': 'mol/kg',
+    molal: 'mol/kg',
+    n: 'N',
+    normal: 'N',
+    normality: 'N',
+    'eq/l': 'N',
+    'g/l': 'g/L',
+    'g/dm3': 'g/L',
+    'kg/m3 solute': 'g/L',
+    'g/100g': 'g/100g',
+    'g/100 g': 'g/100g',
+    'g/100g water': 'g/100g',
+    'g per 100 g water': 'g/100g',
+    sg: 'SG',
+    'specific gravity': 'SG',
+    'sp gr': 'SG',
+    bé: 'Bé',
+    be: 'Bé',
+    '°bé': 'Bé',
+    baume: 'Bé',
+    baumé: 'Bé',
+    'degrees baume': 'Bé',
+    '°be': 'Bé',
+    tw: 'Tw',
+    '°tw': 'Tw',
+    twaddell: 'Tw',
+    twaddle: 'Tw',
+    vol: 'vol',
+    vols: 'vol',
+    volumes: 'vol',
+    'g/l chlorine': 'Cl g/L',
+    'g/l available chlorine': 'Cl g/L',
+    'g/l cl2': 'Cl g/L',
+    '% chlorine': 'Cl %',
+    '% available chlorine': 'Cl %',
+    '% cl2': 'Cl %',
+    proof: 'proof',
+    ppm: 'ppm',
+    'mg/kg': 'ppm',
+    'g/ml': 'density',
+    'g/cm3': 'density',
+    'kg/l': 'density',
+    density: 'density',
+  }),
+);
+
+export function wantedStrength(wanted: string): Wanted | undefined {
+  return WANTED.get(wanted.trim().toLowerCase().replace(/\s+/g, ' '));
 }
 
 /** The strength as mass % at a temperature; a hydrometer's reading counts at the temperature it was taken. */

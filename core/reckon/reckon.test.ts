@@ -225,6 +225,8 @@ describe('refusals', () => {
       '1e400',
       'SG',
       '%',
+      '__proto__',
+      'constructor',
     );
     fc.assert(
       fc.property(

@@ -72,7 +72,7 @@ function bottleContent(plan: Plan, role: Role): Result<{ content: Content; name:
     const names = role.accepts.map((each) => substanceById(each)?.name ?? each).join(' or ');
     return fail('no-bottle', `No bottle for ${role.name}: put ${names} on the shelf, then choose it here.`, { field });
   }
-  const content = contentOf(id, bottle.card, bottle.usedG, plan.bench.tempC);
+  const content = contentOf(id, bottle.card, bottle.usedG, plan.bench.tempC, plan.day);
   if (!content.ok) return content;
   if (!role.accepts.includes(content.value.substance.id)) {
     const refused = role.refuses.find(({ substanceId }) => substanceId === content.value.substance.id);

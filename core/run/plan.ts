@@ -18,6 +18,8 @@ export interface Plan {
   readonly stock: Readonly<Record<string, PlanBottle>>;
   readonly controls: Readonly<Record<string, number>>;
   readonly bench: Bench;
+  /** ISO day it was made: strengths are aged to it. */
+  readonly day: string;
 }
 
 const MOST_G = 20_000;
@@ -29,6 +31,7 @@ export function startPlan(
   bottles: Readonly<Record<string, string | null>>,
   shelf: readonly ShelfBottle[],
   bench: Bench,
+  day: string,
 ): Plan {
   const used = new Set(Object.values(bottles));
   const stock = shelf.filter(({ id }) => used.has(id)).map(({ id, card, usedG }) => [id, { card, usedG }] as const);
@@ -39,6 +42,7 @@ export function startPlan(
     stock: Object.fromEntries(stock),
     controls: Object.fromEntries(route.controls.map((control) => [control.id, control.start])),
     bench,
+    day,
   };
 }
 

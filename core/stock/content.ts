@@ -1,5 +1,6 @@
 import { derive, type Figure, given } from '#core/figure';
 import { fail, ok, type Result } from '#core/problem';
+import { agedFigure, daysBetween } from '#core/rate';
 import { densityFigure, hasDensity, massFractionFigure } from '#core/solution';
 import { molarMassFigure, type Substance, substanceById } from '#core/substance';
 import { doubtful } from '#core/units';
@@ -23,15 +24,23 @@ export interface Content {
 }
 
 /**
- * Everything that follows from a card at `tempC`. `bottleId` names the source of doubt, so two charges from one bottle
+ * Everything that follows from a card at `tempC`, aged to `day` (an ISO day; null takes the label as it was). `bottleId` names the source of doubt, so two charges from one bottle
  * share its label's doubt. Refused when the strength is missing where one is needed, or cannot exist.
  */
-export function contentOf(bottleId: string, card: BottleCard, usedG: number, tempC: number): Result<Content> {
+export function contentOf(
+  bottleId: string,
+  card: BottleCard,
+  usedG: number,
+  tempC: number,
+  day: string | null = null,
+): Result<Content> {
   const substance = substanceById(card.substanceId);
   if (!substance) return fail('unknown-substance', `“${card.substanceId}” is not a substance known here.`);
   const strength = strengthFigure(bottleId, card, substance, tempC);
   if (!strength.ok) return strength;
-  const w = strength.value;
+  // Kept in the dark at the shelf's temperature, unless something better is known.
+  const age = day === null ? 0 : daysBetween(card.since, day);
+  const w = agedFigure(strength.value, bottleId, substance, age, { tempC, light: 'dark' });
   const dissolved = isDissolved(card, substance);
   const rho = dissolved && hasDensity(substance) ? densityFigure(substance, w, tempC) : undefined;
   if (rho && !rho.ok) return rho;

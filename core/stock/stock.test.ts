@@ -2,6 +2,8 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { sdOf } from '#core/figure';
 import { unwrap } from '#core/problem';
+import { ageingOf } from '#core/rate';
+import { substanceById } from '#core/substance';
 import { type BottleCard, type BottleEvent, contentOf, labelDoubt, parseLabel, reduceBottle } from './index.ts';
 
 const TODAY = '2026-06-15';
@@ -159,6 +161,18 @@ describe('contentOf', () => {
   it('counts a hydrate as itself', () => {
     const content = unwrap(contentOf('b', card('washing soda 1kg'), 0, 20));
     expect(content.leftMol?.value).toBeCloseTo(1000 / 286.14, 2);
+  });
+
+  it('ages what does not keep, by the curve of its sheet and with a wider band, and leaves the rest alone', () => {
+    const bleach = card('bleach sodium hypochlorite 12 % 5 L');
+    const at = (day: string | null) => unwrap(contentOf('b', bleach, 0, 20, day)).w;
+    const dark = { tempC: 20, light: 'dark' } as const;
+    const curve = ageingOf(substanceById('sodium-hypochlorite')!, { pct: 12, band: 0 }, 365, 0, dark)!;
+    expect(at('2027-06-15').value).toBeCloseTo(curve.now.mid, 6);
+    expect(sdOf(at('2027-06-15')) / at('2027-06-15').value).toBeGreaterThan(sdOf(at(null)) / 12);
+    expect(at('2025-12-01')).toEqual(at(null));
+    const acid = card('hydrochloric acid 28% 5 L');
+    expect(unwrap(contentOf('b', acid, 0, 20, '2036-01-01')).w).toEqual(unwrap(contentOf('b', acid, 0, 20)).w);
   });
 
   it('takes an assayed strength as tighter than a label', () => {

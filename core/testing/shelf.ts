@@ -37,6 +37,7 @@ export function planFor(
     choice.bottles,
     testShelf,
     bench,
+    '2026-01-01',
   );
   return { ...plan, controls: { ...plan.controls, ...change.controls } };
 }

@@ -6,6 +6,7 @@ import { type Plan, planTitle } from '#core/run';
 import { sentenceOf } from '../api/client.ts';
 import { useBatch, useBench, useBottles, useKeepPlan } from '../api/queries.ts';
 import { Cautions, uniqueCautions } from '../parts/cautions.tsx';
+import { today } from '../parts/day.ts';
 import { InMargin } from '../shell/margin.tsx';
 import { useCompute } from '../worker/compute.ts';
 import { BatchSheet } from './batch-sheet.tsx';
@@ -57,7 +58,10 @@ function Planning({ kept }: { kept: BatchAnswer | null }) {
   const wish = useCompute(
     'wish',
     useMemo(
-      () => (bench.data && bottles.data && text.trim() !== '' ? { text, shelf, bench: bench.data.bench } : undefined),
+      () =>
+        bench.data && bottles.data && text.trim() !== ''
+          ? { text, shelf, bench: bench.data.bench, today: today() }
+          : undefined,
       [text, shelf, bench.data, bottles.data],
     ),
   );

@@ -21,7 +21,7 @@ export function BottleSheet({ bottle, tempC }: { bottle: BottleAnswer; tempC: nu
   const { id, card, usedG } = bottle;
   const view = useCompute(
     'bottle',
-    useMemo(() => ({ id, card, usedG, tempC }), [id, card, usedG, tempC]),
+    useMemo(() => ({ id, card, usedG, tempC, today: today() }), [id, card, usedG, tempC]),
   );
   const change = useBottleEvent();
   const [editing, setEditing] = useState(false);
@@ -185,7 +185,7 @@ function Keeping({ bottle, tempC }: { bottle: BottleAnswer; tempC: number }) {
       >
         {light === 'dark' ? 'It stands in daylight' : 'It stands in the dark'}
       </button>
-      <p className="quiet small">After: {value.source}. Plans still reckon with the label or assay.</p>
+      <p className="quiet small">After: {value.source}. The sheet and plans reckon with it as kept in the dark.</p>
     </>
   );
 }
