@@ -20,7 +20,7 @@ const test = base.extend<{ notebook: Notebook }>({
 
 async function settled(page: Page): Promise<void> {
   await page.waitForLoadState('networkidle');
-  await page.evaluate(() => document.fonts.ready);
+  await page.evaluate(() => document.fonts.ready.then(() => undefined));
   await page.mouse.move(640, 790);
 }
 

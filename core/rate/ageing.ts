@@ -148,7 +148,7 @@ export function agedFigure(w: Figure, bottleId: string, substance: Substance, da
     'w₀, kept for t at the speed e^s',
     { 'w₀': w, t, s },
     (x) => x['w₀'] * model.law(x['w₀'], x.t, keeping, Math.exp(x.s), substance),
-    model,
+    { source: model.source, grade: model.grade },
   );
 }
 

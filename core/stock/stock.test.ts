@@ -171,6 +171,7 @@ describe('contentOf', () => {
     expect(at('2027-06-15').value).toBeCloseTo(curve.now.mid, 6);
     expect(sdOf(at('2027-06-15')) / at('2027-06-15').value).toBeGreaterThan(sdOf(at(null)) / 12);
     expect(at('2025-12-01')).toEqual(at(null));
+    expect(() => structuredClone(at('2027-06-15'))).not.toThrow();
     const acid = card('hydrochloric acid 28% 5 L');
     expect(unwrap(contentOf('b', acid, 0, 20, '2036-01-01')).w).toEqual(unwrap(contentOf('b', acid, 0, 20)).w);
   });
