@@ -4,6 +4,8 @@ export default defineConfig({
   test: {
     pool: 'threads',
     maxWorkers: 2,
+    // Property tests take seconds on a busy machine; nothing is tested by its time.
+    testTimeout: 60_000,
     projects: [
       {
         extends: true,

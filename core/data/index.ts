@@ -7,6 +7,7 @@ export type {
   AtomicWeightRow,
   HazardRow,
   HeatOfSolutionRow,
+  IncompatibilityRow,
   RegulatedRow,
   SolubilityRow,
   ThermochemRow,
@@ -17,6 +18,7 @@ export { atomicWeights } from './tables/atomic-weights.ts';
 export { densityTables, waterDensity } from './tables/density/index.ts';
 export { hazards } from './tables/hazards.ts';
 export { heatsOfSolution } from './tables/heats-of-solution.ts';
+export { incompatibilities } from './tables/incompatibilities.ts';
 export { regulated } from './tables/regulated.ts';
 export { solubility } from './tables/solubility.ts';
 export { substances } from './tables/substances.ts';

@@ -83,3 +83,14 @@ export interface AcidRow {
   readonly dH?: number;
   readonly grade: Grade;
 }
+
+/** Two classes of substance that must not meet, or only with care. */
+export interface IncompatibilityRow {
+  readonly a: string;
+  readonly b: string;
+  readonly releases: string;
+  readonly severity: 'refuse' | 'danger' | 'caution';
+  readonly reason: string;
+  readonly condition: string;
+  readonly grade: 'A' | 'B' | 'C';
+}

@@ -23,6 +23,10 @@ const DISSOLVED: Record<string, readonly (readonly [string, number])[]> = {
     ['Zn_aq', 1],
     ['SO4_aq', 1],
   ],
+  'sodium-sulfate': [
+    ['Na_aq', 2],
+    ['SO4_aq', 1],
+  ],
   'carbon-dioxide': [['CO2_g', 1]],
   hydrogen: [['H2_g', 1]],
   water: [['H2O_l', 1]],

@@ -5,3 +5,4 @@ export type { Equation, Species } from './equation.ts';
 export { gasVolume } from './gas.ts';
 export { reactionHeat } from './heat.ts';
 export { imbalance, type Reaction, type ReactionTerm, reactionSubstance, reactionText } from './reaction.ts';
+export { sideReactions } from './side.ts';

@@ -20,8 +20,8 @@ describe('the catalogue', () => {
       expect(ids.size).toBe(route.steps.length);
       for (const role of route.roles) {
         for (const id of role.accepts) expect(substanceById(id), id).toBeDefined();
-        if (role.dose.by !== 'extent') expect(controls.has(role.dose.control)).toBe(true);
-        if (role.dose.by === 'extent' && role.dose.overControl) expect(controls.has(role.dose.overControl)).toBe(true);
+        if ('control' in role.dose) expect(controls.has(role.dose.control)).toBe(true);
+        if ('overControl' in role.dose && role.dose.overControl) expect(controls.has(role.dose.overControl)).toBe(true);
       }
       for (const { op, after, why, expect: sight, title } of route.steps) {
         if (op.do === 'charge') expect(roles.has(op.role)).toBe(true);

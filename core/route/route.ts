@@ -4,7 +4,9 @@ import type { Reaction } from '#core/reaction';
 export type DoseRule =
   | { readonly by: 'extent'; readonly perExtent: number; readonly overControl?: string }
   | { readonly by: 'dilute-to'; readonly role: string; readonly control: string }
-  | { readonly by: 'share-of-water'; readonly control: string };
+  | { readonly by: 'share-of-water'; readonly control: string }
+  /** For these reactions to go to their end with what is in the vessel then, whatever that is. */
+  | { readonly by: 'contents'; readonly reactions: readonly string[]; readonly overControl?: string };
 
 export interface Role {
   readonly id: string;
@@ -33,17 +35,20 @@ export interface Control {
 
 /** What a step does to what is in the vessel. */
 export type Op =
-  | { readonly do: 'charge'; readonly role: string }
+  /** `reacts`: what happens as it goes in, in this order. */
+  | { readonly do: 'charge'; readonly role: string; readonly reacts?: readonly string[] }
   | { readonly do: 'react'; readonly reaction: string }
   | { readonly do: 'boil-down'; readonly control: string }
   | { readonly do: 'evaporate'; readonly control: string }
   | { readonly do: 'crystallise'; readonly control: string }
+  /** What an insoluble product has come to. */
+  | { readonly do: 'precipitate' }
   | { readonly do: 'collect' }
   | { readonly do: 'dry' }
   | { readonly do: 'make-up' }
   | { readonly do: 'nothing' };
 
-export type Panel = 'charge' | 'hold' | 'filter' | 'dish' | 'dry' | 'plain';
+export type Panel = 'charge' | 'add' | 'hold' | 'filter' | 'dish' | 'dry' | 'plain';
 
 export type CautionId =
   | 'acid-into-water'
@@ -57,6 +62,18 @@ export type CautionId =
   | 'zinc-salt'
   | 'label'
   | 'law';
+
+/** How an addition behaves: how fast it reacts, how it foams, and what tells that it is enough. */
+export interface Adding {
+  /** Minutes in which half of what is in reacts; grade C, by the eye of those who did it. */
+  readonly halfLifeMin: number;
+  /** mL of foam that a mL of gas raises when it comes at once. */
+  readonly foamPerGas: number;
+  /** What is seen when it is enough. */
+  readonly endpoint: string;
+  /** What too much of it costs; names of quantities in braces. */
+  readonly overshoot: string;
+}
 
 export interface StepTemplate {
   readonly id: string;
@@ -75,6 +92,8 @@ export interface StepTemplate {
   readonly where: 'anywhere' | 'ventilated' | 'outdoors';
   readonly cautions: readonly CautionId[];
   readonly ceilingC: number | null;
+  /** For a reagent added in portions, or one that is slow. */
+  readonly adding: Adding | null;
   /** Hands-on minutes, for planning. */
   readonly handsOnMin: number;
   /** Waiting, hours, least and most. */
@@ -88,10 +107,16 @@ export interface Route {
   readonly title: string;
   readonly summary: string;
   readonly source: string;
-  /** A solution of what was charged, or crystals of one substance. */
+  /** A solution of what was charged, or one solid: crystals, or a precipitate (dissolved as itself). */
   readonly makes:
     | { readonly kind: 'solution'; readonly role: string }
-    | { readonly kind: 'crystals'; readonly substanceId: string; readonly anhydrousId: string };
+    | {
+        readonly kind: 'crystals';
+        readonly substanceId: string;
+        readonly anhydrousId: string;
+        /** Other names it is asked for by. */
+        readonly also?: readonly string[];
+      };
   readonly roles: readonly Role[];
   readonly reactions: readonly Reaction[];
   readonly controls: readonly Control[];

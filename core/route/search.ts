@@ -62,7 +62,8 @@ export function routesFor(substanceId: string, shelf: readonly ShelfBottle[]): R
 }
 
 function makes(route: Route, substanceId: string): boolean {
-  if (route.makes.kind === 'crystals') return [route.makes.substanceId, route.makes.anhydrousId].includes(substanceId);
+  if (route.makes.kind === 'crystals')
+    return [route.makes.substanceId, route.makes.anhydrousId, ...(route.makes.also ?? [])].includes(substanceId);
   const { role } = route.makes;
   return route.roles.some((each) => each.id === role && each.accepts.includes(substanceId));
 }

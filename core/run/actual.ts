@@ -1,7 +1,14 @@
 import { derive, type Figure, given } from '#core/figure';
 import type { Content } from '#core/stock';
 import { type Bench, cylinderFor } from '#core/vessel';
-import { applyCorrections, type Reading, type RunEvent, readingValue } from './event.ts';
+import {
+  applyCorrections,
+  type BottleThen,
+  type EventBody,
+  type Reading,
+  type RunEvent,
+  readingValue,
+} from './event.ts';
 
 /** What really went in at a step. */
 export interface ActualCharge {
@@ -10,6 +17,7 @@ export interface ActualCharge {
   readonly role: string | null;
   readonly bottleId: string | null;
   readonly reading: Reading;
+  readonly stock?: BottleThen | undefined;
 }
 
 /** A reading that belongs to a step: a test portion, a final volume. */
@@ -26,9 +34,26 @@ export interface Actuals {
   readonly finals: readonly StepReading[];
   readonly finished: ReadonlySet<string>;
   readonly skipped: ReadonlySet<string>;
+  /** Solid that did not react, by step, once the step is done. */
+  readonly left: ReadonlyMap<string, Reading>;
+  /** What went to other batches or came from them, in order. */
+  readonly poured: readonly Poured[];
+  /** How many times larger the batch was made; undefined when it was not. */
+  readonly enlarged: number | undefined;
 }
 
-export const noActuals: Actuals = { charges: [], withdrawals: [], finals: [], finished: new Set(), skipped: new Set() };
+export type Poured = Extract<EventBody, { kind: 'poured-off' | 'poured-in' }>;
+
+export const noActuals: Actuals = {
+  charges: [],
+  withdrawals: [],
+  finals: [],
+  finished: new Set(),
+  skipped: new Set(),
+  left: new Map(),
+  poured: [],
+  enlarged: undefined,
+};
 
 export function actualsOf(events: readonly RunEvent[]): Actuals {
   const charges: ActualCharge[] = [];
@@ -36,10 +61,19 @@ export function actualsOf(events: readonly RunEvent[]): Actuals {
   const finals: StepReading[] = [];
   const finished = new Set<string>();
   const skipped = new Set<string>();
+  const left = new Map<string, Reading>();
+  const poured: Poured[] = [];
+  let enlarged: number | undefined;
   for (const { id, body } of applyCorrections(events)) {
-    if (body.kind === 'charged') charges.push({ eventId: id, ...body });
+    if (body.kind === 'charged') {
+      charges.push({ eventId: id, ...body });
+      left.delete(body.step);
+    }
+    if (body.kind === 'read' && body.quantity === 'left') left.set(body.step, body.reading);
     if (body.kind === 'withdrawn' && !body.returned) withdrawals.push(body);
     if (body.kind === 'read' && body.quantity === 'volume') finals.unshift(body);
+    if (body.kind === 'poured-off' || body.kind === 'poured-in') poured.push(body);
+    if (body.kind === 'enlarged') enlarged = (enlarged ?? 1) * body.factor;
     if (body.kind === 'finished') finished.add(body.step);
     if (body.kind === 'reopened') {
       finished.delete(body.step);
@@ -47,7 +81,7 @@ export function actualsOf(events: readonly RunEvent[]): Actuals {
     }
     if (body.kind === 'step-skipped') skipped.add(body.step);
   }
-  return { charges, withdrawals, finals, finished, skipped };
+  return { charges, withdrawals, finals, finished, skipped, left, poured, enlarged };
 }
 
 /** Doubt of one weighing by difference: the display step taken twice, rectangular (sd = step/√6). */

@@ -4,10 +4,19 @@ import type { Problem } from '#core/problem';
 import type { Route } from '#core/route';
 import type { Share } from '#core/units';
 import type { VesselFit } from '#core/vessel';
+import type { Addition } from './adding.ts';
 import type { Gauge } from './gauge.ts';
+import type { Now } from './now.ts';
 import type { Named } from './template.ts';
 import type { StepHeat } from './walk-heat.ts';
 import type { ChargeLine } from './walker.ts';
+
+/** A gas that comes off, in all. */
+export interface SheetGas {
+  readonly id: string;
+  readonly name: string;
+  readonly volume: Figure;
+}
 
 /** The batch sheet: all that follows from a plan, every number a figure. */
 export interface Sheet {
@@ -19,7 +28,13 @@ export interface Sheet {
   };
   readonly charges: readonly ChargeLine[];
   readonly shortages: readonly Problem[];
-  readonly gas: { readonly name: string; readonly volume: Figure } | null;
+  /** The largest of the gases. */
+  readonly gas: SheetGas | null;
+  readonly gases: readonly SheetGas[];
+  /** Additions that go in by portions, by step. */
+  readonly add: Readonly<Record<string, Addition>>;
+  /** What is in the vessel now; null before anything has happened. */
+  readonly now: Now | null;
   readonly heats: readonly StepHeat[];
   readonly vessel: VesselFit | null;
   readonly liquidMl: number;

@@ -1,3 +1,4 @@
+import type { BottleCard } from '#core/stock';
 import { formatPlain } from '#core/units';
 
 /** A reading as it was had: exact, somewhere in a band, beyond one side, or a word. */
@@ -6,6 +7,15 @@ export type Reading =
   | { readonly is: 'band'; readonly low: number; readonly high: number; readonly unit: string }
   | { readonly is: 'over'; readonly value: number; readonly unit: string }
   | { readonly is: 'under'; readonly value: number; readonly unit: string }
+  /** So many of an own measure, each weighing about so much. */
+  | {
+      readonly is: 'counted';
+      readonly count: number;
+      readonly measure: string;
+      readonly each: number;
+      readonly sd: number;
+      readonly unit: string;
+    }
   | { readonly is: 'word'; readonly text: string };
 
 /** When something happened, as far as is known: an instant, and how many minutes it may be off. */
@@ -14,7 +24,35 @@ export interface Happened {
   readonly giveOrTakeMin: number;
 }
 
-export type Quantity = 'temperature' | 'pH' | 'mass' | 'volume' | 'time' | 'current' | 'sight';
+export type Quantity =
+  | 'temperature'
+  | 'pH'
+  | 'mass'
+  | 'volume'
+  | 'time'
+  | 'current'
+  | 'sight'
+  /** Volume of gas that came off or was caught. */
+  | 'gas'
+  /** Height of foam over the liquid, as a volume of this vessel. */
+  | 'foam'
+  /** Solid that did not react, weighed. */
+  | 'left'
+  /** Mass that an absorber or the vessel gained, that left as gas. */
+  | 'gain'
+  | 'loss';
+
+/** A value with its standard uncertainty. */
+export interface Doubted {
+  readonly value: number;
+  readonly sd: number;
+}
+
+/** A bottle as it stood when something was taken from it. */
+export interface BottleThen {
+  readonly card: BottleCard;
+  readonly usedG: number;
+}
 
 export type EventBody =
   | { readonly kind: 'started'; readonly step: string }
@@ -27,6 +65,8 @@ export type EventBody =
       readonly reading: Reading;
       /** Asked for when it is far from the plan. */
       readonly reason: string;
+      /** For a bottle that the plan does not hold. */
+      readonly stock?: BottleThen | undefined;
     }
   | {
       readonly kind: 'read';
@@ -64,6 +104,36 @@ export type EventBody =
       readonly why: string;
       readonly leave: { readonly alone: boolean; readonly lookEveryMin: number | null };
     }
+  /** What a test portion told: so much of a role brought it to its endpoint. */
+  | {
+      readonly kind: 'portion-tested';
+      readonly step: string;
+      readonly portion: string;
+      readonly reading: Reading;
+      readonly says: string;
+    }
+  /** Makes the batch so many times larger from now on: what is in stays, the rest is topped up. */
+  | { readonly kind: 'enlarged'; readonly step: string; readonly factor: number; readonly why: string }
+  /** A share of the vessel goes to another batch, or away. */
+  | {
+      readonly kind: 'poured-off';
+      readonly step: string;
+      readonly share: number;
+      readonly batchId: string | null;
+      readonly why: string;
+    }
+  /** What came from another batch, as it was then. */
+  | {
+      readonly kind: 'poured-in';
+      readonly step: string;
+      readonly batchId: string;
+      readonly number: number;
+      readonly amounts: Readonly<Record<string, Doubted>>;
+      readonly waterG: Doubted;
+      readonly inertG: Doubted;
+      readonly extentMol: Doubted | null;
+    }
+  | { readonly kind: 'looked'; readonly step: string }
   | { readonly kind: 'step-skipped'; readonly step: string; readonly reason: string }
   | { readonly kind: 'finished'; readonly step: string }
   | { readonly kind: 'reopened'; readonly step: string }
@@ -98,7 +168,18 @@ export function readingValue(reading: Reading): { value: number; sd: number; uni
       unit: reading.unit,
     };
   }
+  if (reading.is === 'counted') {
+    const { count, each, sd, unit } = reading;
+    return { value: count * each, sd: sd * Math.sqrt(Math.abs(count)), unit };
+  }
   return undefined;
+}
+
+/** The least that a reading can mean; undefined for words. */
+export function readingLeast(reading: Reading): number | undefined {
+  if (reading.is === 'word') return undefined;
+  if (reading.is === 'band') return reading.low;
+  return reading.is === 'counted' ? reading.count * reading.each : reading.value;
 }
 
 export function readingText(reading: Reading): string {
@@ -111,6 +192,8 @@ export function readingText(reading: Reading): string {
       return `over ${formatPlain(reading.value)} ${reading.unit}`.trim();
     case 'under':
       return `under ${formatPlain(reading.value)} ${reading.unit}`.trim();
+    case 'counted':
+      return `${formatPlain(reading.count)} × ${reading.measure}`;
     case 'word':
       return reading.text;
   }

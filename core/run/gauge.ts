@@ -5,7 +5,6 @@ import { formatNumber, formatPlain } from '#core/units';
 import type { VesselFit } from '#core/vessel';
 import type { Context } from './context.ts';
 import type { StepHeat } from './walk-heat.ts';
-import type { Walk } from './walker.ts';
 
 export interface Gauge {
   readonly id: 'heat' | 'gas' | 'vessel' | 'crust' | 'ceiling' | 'time';
@@ -20,19 +19,19 @@ export interface Gauge {
 }
 
 interface GaugeFacts {
-  readonly gas: Figure | undefined;
+  readonly gases: readonly { readonly id: string; readonly volume: Figure }[];
   readonly worstRise: StepHeat | undefined;
   readonly vessel: VesselFit | null;
   readonly hours: { readonly handsOn: number; readonly wait: readonly [number, number] };
 }
 
 /** What to keep an eye on before anything is lit, each against its mark. */
-export function gaugesOf(context: Context, so: Walk, facts: GaugeFacts): readonly Gauge[] {
+export function gaugesOf(context: Context, facts: GaugeFacts): readonly Gauge[] {
   const { plan, route } = context;
   const gauges: Gauge[] = [];
-  const { worstRise, gas, vessel, hours } = facts;
+  const { worstRise, gases, vessel, hours } = facts;
   if (worstRise) gauges.push(heatGauge(worstRise.rise, plan.bench.tempC));
-  if (gas) gauges.push(gasGauge(so.gas?.id ?? '', gas, plan.bench.roomM3));
+  for (const { id, volume } of gases) gauges.push(gasGauge(id, volume, plan.bench.roomM3));
   if (vessel) {
     gauges.push({
       id: 'vessel',

@@ -2,9 +2,14 @@
 // sheet; runState() folds plan and events into everything that is true now: steps, sheet, timers, cautions, yield, what is due.
 // Both are pure and the same in browser and server, so undo, late readings, corrections and replay need nothing of their own.
 export { type ActualCharge, chargeMass } from './actual.ts';
+export type { Addition } from './adding.ts';
+export { type Advice, advise } from './advise.ts';
+export type { AddAdvice } from './advise-add.ts';
+export type { FinishAdvice } from './advise-finish.ts';
+export type { StallAdvice } from './advise-stall.ts';
 export { type ClockItem, clockOf } from './clock.ts';
-export type { EventBody, Happened, Quantity, Reading, RunEvent } from './event.ts';
-export { exactReading, readingText } from './event.ts';
+export type { Doubted, EventBody, Happened, Quantity, Reading, RunEvent } from './event.ts';
+export { exactReading, readingLeast, readingText, readingValue } from './event.ts';
 export { farOff } from './far-off.ts';
 export { durationText, hoursText } from './gauge.ts';
 export { type Plan, type PlanBottle, planTitle, productTitle, startPlan } from './plan.ts';

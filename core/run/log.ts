@@ -73,6 +73,16 @@ function textOf(plan: Plan, body: EventBody): string {
       return 'timer stopped';
     case 'withdrawn':
       return `test portion ${readingText(body.reading)}, ${body.purpose}${body.returned ? ', returned' : ''}`;
+    case 'portion-tested':
+      return `test portion told: ${readingText(body.reading)}${body.says ? `, ${body.says}` : ''}`;
+    case 'enlarged':
+      return `batch made ${formatPlain(body.factor)} times as large${body.why ? `: ${body.why}` : ''}`;
+    case 'poured-off':
+      return `${formatPlain(body.share * 100, 3)} % poured ${body.batchId ? 'off into another batch' : 'away'}${body.why ? `: ${body.why}` : ''}`;
+    case 'poured-in':
+      return `joined by what came from batch ${body.number}`;
+    case 'looked':
+      return 'looked in';
     case 'step-inserted':
       return `step put in: ${body.title}`;
     case 'step-skipped':
@@ -91,5 +101,5 @@ function textOf(plan: Plan, body: EventBody): string {
 function chargedName(plan: Plan, body: Extract<EventBody, { kind: 'charged' }>): string {
   const card = body.bottleId === null ? undefined : plan.stock[body.bottleId]?.card;
   const role = routeById(plan.routeId)?.roles.find((each) => each.id === body.role);
-  return card?.name ?? role?.name ?? 'water';
+  return body.stock?.card.name ?? card?.name ?? role?.name ?? 'water';
 }

@@ -27,6 +27,10 @@ export function namesOf(context: Context, sheet: Omit<Sheet, 'names'>): Readonly
   names['heat.rise'] = rise ? rough(rise.rise, 2) : { shown: 'a few K' };
   names.vessel = { shown: sheet.vessel ? `the ${sheet.vessel.vessel.name}` : 'a large vessel' };
   names['gas.volume'] = sheet.gas ? rough(sheet.gas.volume, 2) : { shown: 'gas' };
+  for (const id of ['hydrogen', 'carbon-dioxide']) {
+    const gas = sheet.gases.find((each) => each.id === id);
+    names[`gas.${id}`] = gas ? rough(gas.volume, 2) : { shown: 'some' };
+  }
   if (sheet.boil) {
     names['boil.volume'] = rough(sheet.boil.volume, 2);
     names['boil.away'] = rough(sheet.boil.away, 2);

@@ -7,6 +7,7 @@ import { molarMassFigure, substanceById } from '#core/substance';
 import { noActuals } from './actual.ts';
 import { type Context, wantedFigure } from './context.ts';
 import { extentOf, extentRoles } from './dose.ts';
+import { plannedOrder } from './steps.ts';
 import { walk } from './walk.ts';
 
 /** mol of extent that the target needs: through the strength, or the yield this plan would have. */
@@ -46,7 +47,7 @@ export function wantedExtent(context: Context): Result<Figure> {
   const solid = substanceById(route.makes.substanceId)!;
   const nu = productPerExtent(route);
   const trial = given(naming, amount.value / molarMassFigure(solid.formula).value, 'trial');
-  const first = walk(context, trial, noActuals, true);
+  const first = walk(context, trial, noActuals, { steps: plannedOrder(route), exact: true });
   if (!first.ok) return first;
   const { product, extent } = first.value;
   if (!product || !extent || product.value <= 0) {
@@ -64,7 +65,14 @@ export function wantedExtent(context: Context): Result<Figure> {
   // Scaled by the extent asked for in doses, which an excess of one reagent does not change.
   const scale = extent.value / trial.value;
   const formula = nu === 1 ? '100 × m ÷ (Y × M)' : `100 × m ÷ (Y × ${nu} × M)`;
-  return ok(derive(naming, formula, { m: asked, Y, M }, (x) => (100 * x.m) / (x.Y * nu * x.M) / scale));
+  if (Math.abs(scale - 1) < 1e-9)
+    return ok(derive(naming, formula, { m: asked, Y, M }, (x) => (100 * x.m) / (x.Y * nu * x.M)));
+  const s = given(
+    { symbol: 's', name: 'extent of the last reaction for one of the doses', unit: '' },
+    scale,
+    'the reactions',
+  );
+  return ok(derive(naming, `${formula} ÷ s`, { m: asked, Y, M, s }, (x) => (100 * x.m) / (x.Y * nu * x.M) / x.s));
 }
 
 function molesPerLitre(context: Context): Result<Figure> {

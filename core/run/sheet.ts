@@ -2,23 +2,27 @@ import { derive, type Figure, given, isAbout, sdOf } from '#core/figure';
 import { type Caution, type CautionFacts, cautionFor, scopeLimit } from '#core/guard';
 import { fail, ok, type Problem, problem, type Result } from '#core/problem';
 import { gasVolume, reactionSubstance, reactionText } from '#core/reaction';
-import type { CautionId, Route } from '#core/route';
+import type { CautionId } from '#core/route';
 import { molarMassFigure, substanceById } from '#core/substance';
 import { budget, formatNumber } from '#core/units';
 import { fitVessel } from '#core/vessel';
 import { type Actuals, actualsOf, noActuals } from './actual.ts';
-import type { Sheet } from './batch-sheet.ts';
+import { addingOf } from './adding.ts';
+import type { Sheet, SheetGas } from './batch-sheet.ts';
 import { type Context, contextOf } from './context.ts';
 import type { RunEvent } from './event.ts';
 import { gaugesOf } from './gauge.ts';
 import { namesOf } from './names.ts';
+import { nowOf } from './now.ts';
 import type { Plan } from './plan.ts';
 import { productPerExtent, wantedExtent } from './scale.ts';
+import { plannedOrder, runOrder } from './steps.ts';
 import { walk } from './walk.ts';
 import type { StepHeat } from './walk-heat.ts';
+import { gasTotals } from './walk-react.ts';
 import type { ChargeLine, Walk } from './walker.ts';
 
-export type { Sheet } from './batch-sheet.ts';
+export type { Sheet, SheetGas } from './batch-sheet.ts';
 export type { Gauge } from './gauge.ts';
 export type { StepHeat } from './walk-heat.ts';
 export type { ChargeLine } from './walker.ts';
@@ -34,11 +38,27 @@ export function sheetOf(plan: Plan, events: readonly RunEvent[] = []): Result<Sh
     const stock = context.contents[context.route.makes.kind === 'solution' ? context.route.makes.role : ''];
     if (stock && stock.w.value < context.targetPct) return tooWeak(context, stock.w.value);
   }
-  const extent = wantedExtent(context);
-  if (!extent.ok) return extent;
+  const planned = wantedExtent(context);
+  if (!planned.ok) return planned;
   const actuals = events.length === 0 ? noActuals : actualsOf(events);
-  const walked = walk(context, extent.value, actuals);
-  return walked.ok ? assemble(context, walked.value, actuals) : walked;
+  const extent = enlarged(planned.value, actuals.enlarged);
+  const steps = events.length === 0 ? plannedOrder(context.route) : runOrder(plan, events);
+  const walked = walk(context, extent, actuals, { steps });
+  if (!walked.ok) return walked;
+  const now = events.length === 0 ? walked : walk(context, extent, actuals, { steps, soFar: true });
+  return now.ok ? assemble(context, walked.value, events.length === 0 ? null : now.value, actuals) : now;
+}
+
+/** What is wanted of a batch that was made larger. */
+function enlarged(extent: Figure, factor: number | undefined): Figure {
+  if (factor === undefined) return extent;
+  const f = given({ symbol: 'f', name: 'made larger', unit: '' }, factor, 'you enlarged the batch');
+  return derive(
+    { symbol: 'ξ', name: 'extent wanted, enlarged', unit: 'mol' },
+    'ξ × f',
+    { ξ: extent, f },
+    (x) => x.ξ * x.f,
+  );
 }
 
 function tooWeak(context: Context, pct: number): Result<never> {
@@ -52,17 +72,10 @@ function tooWeak(context: Context, pct: number): Result<never> {
   );
 }
 
-function assemble(context: Context, so: Walk, actuals: Actuals): Result<Sheet> {
+function assemble(context: Context, so: Walk, soFar: Walk | null, actuals: Actuals): Result<Sheet> {
   const { plan, route } = context;
-  const gasSubstance = so.gas && reactionSubstance(so.gas.id);
-  const gas =
-    so.gas && gasSubstance
-      ? {
-          id: so.gas.id,
-          name: gasSubstance.name,
-          volume: gasVolume(so.gas.amount, gasSubstance.name, plan.bench.tempC, plan.bench.pressureHPa),
-        }
-      : null;
+  const gases = gasTotals(so.gases).map(({ id, amount }) => gasOf(context, id, amount));
+  const gas = gases[0] ?? null;
   const liquidMl = Math.max(so.reactMl, so.peakMl, so.made?.volume.value ?? 0);
   const foamMl = route.foamShare * so.reactMl;
   const vessel = fitVessel(plan.bench.vessels, liquidMl, foamMl) ?? null;
@@ -78,7 +91,7 @@ function assemble(context: Context, so: Walk, actuals: Actuals): Result<Sheet> {
       : null;
   const main = so.product ?? so.made?.strength ?? null;
   const hours = hoursOf(context, so);
-  const facts = factsOf(context, so, gas, foamMl, liquidMl);
+  const facts = factsOf(context, foamMl, liquidMl);
   const worstRise = so.heats.reduce<StepHeat | undefined>(
     (a, b) => (a && Math.abs(a.rise.value) >= Math.abs(b.rise.value) ? a : b),
     undefined,
@@ -95,7 +108,10 @@ function assemble(context: Context, so: Walk, actuals: Actuals): Result<Sheet> {
     },
     charges: so.charges,
     shortages: shortages(context, so.charges, actuals),
-    gas: gas && { name: gas.name, volume: gas.volume },
+    gas,
+    gases,
+    add: addingOf(context, so, soFar),
+    now: soFar && nowOf(soFar),
     heats: so.heats,
     vessel,
     liquidMl,
@@ -110,14 +126,19 @@ function assemble(context: Context, so: Walk, actuals: Actuals): Result<Sheet> {
     made: so.made ?? null,
     limiting: so.charges.find((line) => line.limiting)?.role ?? null,
     doubt: doubtOf(main),
-    gauges: gaugesOf(context, so, { gas: gas?.volume, worstRise, vessel, hours }),
-    cautions: cautionsByStep(route, so.heats, facts),
+    gauges: gaugesOf(context, { gases, worstRise, vessel, hours }),
+    cautions: cautionsByStep(context, so, facts),
     cost: costOf(context, so.charges),
     hours,
     byProducts: route.byProducts,
     about: [so.product, so.made?.strength].some((figure) => figure && isAbout(figure)),
   };
   return ok({ ...sheet, names: namesOf(context, sheet) });
+}
+
+function gasOf({ plan }: Context, id: string, amount: Figure): SheetGas {
+  const { name } = reactionSubstance(id);
+  return { id, name, volume: gasVolume(amount, name, plan.bench.tempC, plan.bench.pressureHPa) };
 }
 
 function theoryOf(context: Context, so: Walk): Figure | null {
@@ -157,13 +178,7 @@ function hoursOf({ plan, route }: Context, so: Walk): Sheet['hours'] {
   return { handsOn, wait: [least, most] };
 }
 
-function factsOf(
-  context: Context,
-  _so: Walk,
-  gas: { id: string; volume: Figure } | null,
-  foamMl: number,
-  liquidMl: number,
-): Omit<CautionFacts, 'riseK'> {
+function factsOf(context: Context, foamMl: number, liquidMl: number): Omit<CautionFacts, 'riseK' | 'gas'> {
   const acids = Object.entries(context.contents)
     .filter(([, content]) => content.substance.id.endsWith('-acid'))
     .map(([role, content]) => ({
@@ -173,7 +188,6 @@ function factsOf(
     }));
   return {
     acids,
-    gas: gas && { id: gas.id, litres: gas.volume.value },
     roomM3: context.plan.bench.roomM3,
     startC: context.plan.bench.tempC,
     foamMl,
@@ -182,14 +196,19 @@ function factsOf(
 }
 
 function cautionsByStep(
-  route: Route,
-  heats: readonly StepHeat[],
-  facts: Omit<CautionFacts, 'riseK'>,
+  context: Context,
+  so: Walk,
+  facts: Omit<CautionFacts, 'riseK' | 'gas'>,
 ): Record<string, readonly Caution[]> {
   const by: Record<string, readonly Caution[]> = {};
-  for (const step of route.steps) {
-    const riseK = heats.find((each) => each.step === step.id)?.rise.value ?? null;
-    const said = step.cautions.flatMap((id: CautionId) => cautionFor(id, { ...facts, riseK }) ?? []);
+  for (const [i, step] of context.route.steps.entries()) {
+    const riseK = so.heats.find((each) => each.step === step.id)?.rise.value ?? null;
+    // The gas of this step, or of the next one that gives some.
+    const later = new Set(context.route.steps.slice(i).map(({ id }) => id));
+    const first = so.gases.find((each) => later.has(each.step)) ?? so.gases[0];
+    const [total] = gasTotals(so.gases.filter((each) => each.step === first?.step));
+    const gas = total ? { id: total.id, litres: gasOf(context, total.id, total.amount).volume.value } : null;
+    const said = step.cautions.flatMap((id: CautionId) => cautionFor(id, { ...facts, gas, riseK }) ?? []);
     if (said.length > 0) by[step.id] = said;
   }
   return by;

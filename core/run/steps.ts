@@ -1,4 +1,4 @@
-import { type Route, routeById, type StepTemplate } from '#core/route';
+import { type Op, type Route, routeById, type StepTemplate } from '#core/route';
 import { applyCorrections, type EventBody, type RunEvent } from './event.ts';
 import type { Plan } from './plan.ts';
 
@@ -14,6 +14,25 @@ export interface RunStep {
   readonly startedAt: string | null;
   readonly finishedAt: string | null;
   readonly skippedFor: string | null;
+}
+
+/** A step as the walk takes it: its key and what it does to the vessel. */
+export interface OrderedStep {
+  readonly key: string;
+  readonly op: Op;
+}
+
+/** The route's steps as they were planned. */
+export function plannedOrder(route: Route): readonly OrderedStep[] {
+  return route.steps.map(({ id, op }) => ({ key: id, op }));
+}
+
+/** The run's steps as they stand. What was put in, or is done once more, takes what is entered at it and does no more. */
+export function runOrder(plan: Plan, events: readonly RunEvent[]): readonly OrderedStep[] {
+  return stepsOf(plan, events).map(({ key, template, inserted }) => ({
+    key,
+    op: inserted || !template ? { do: 'nothing' } : template.op,
+  }));
 }
 
 type Draft = { -readonly [K in keyof RunStep]: RunStep[K] };

@@ -2,7 +2,7 @@ import { coldFigure, crystallise } from '#core/dish';
 import { datum, derive, type Figure } from '#core/figure';
 import { ok, type Result } from '#core/problem';
 import { molarMassFigure, substanceById } from '#core/substance';
-import { liquidVolume } from '#core/vessel';
+import { emptyContents, liquidVolume, UNDISSOLVED_ML_PER_G } from '#core/vessel';
 import { type Context, controlFigure } from './context.ts';
 import type { Walker } from './walker.ts';
 
@@ -74,10 +74,51 @@ export function crystalStep(walker: Walker, controlId: string): Result<true> {
   return ok(true);
 }
 
+/** What an insoluble product has come to. */
+export function precipitateStep({ context, so }: Walker): void {
+  if (context.route.makes.kind !== 'crystals') return;
+  const solid = substanceById(context.route.makes.substanceId)!;
+  const n = so.contents.amounts[solid.id];
+  if (!n) return;
+  const M = molarMassFigure(solid.formula);
+  const naming = { symbol: 'm(solid)', name: `${solid.name}, about`, unit: 'g' };
+  so.crystals = derive(naming, 'n × M', { n, M }, (x) => x.n * x.M, {
+    source: 'as its usual formula; basic carbonates vary by several percent',
+    grade: 'C',
+  });
+  so.liquorMl = Math.max(0, liquidVolume(so.contents) - so.crystals.value * UNDISSOLVED_ML_PER_G);
+}
+
+/** Pours the liquor off what was caught: the liquor is set aside, the vessel holds the solid. */
+function setLiquorApart({ context, so }: Walker): void {
+  if (context.route.makes.kind !== 'crystals' || !so.crystals) return;
+  const { substanceId, anhydrousId } = context.route.makes;
+  const solid = substanceById(substanceId)!;
+  const M = molarMassFigure(solid.formula);
+  const caught = derive(
+    { symbol: 'n', name: `${solid.name} caught`, unit: 'mol' },
+    'm ÷ M',
+    { m: so.crystals, M },
+    (x) => x.m / x.M,
+  );
+  const dissolved = so.contents.amounts[anhydrousId];
+  const left =
+    dissolved &&
+    derive(
+      { symbol: 'n', name: `${solid.name} in the liquor`, unit: 'mol' },
+      'max(0; n − c)',
+      { n: dissolved, c: caught },
+      (x) => Math.max(0, x.n - x.c),
+    );
+  so.liquor = { ...so.contents, amounts: { ...so.contents.amounts, ...(left ? { [anhydrousId]: left } : {}) } };
+  so.contents = { ...emptyContents, amounts: { [substanceId]: caught } };
+}
+
 export function collectStep(walker: Walker): void {
   const { context, so } = walker;
   const { handling } = context.route;
   if (!so.crystals || !handling) return;
+  setLiquorApart(walker);
   const loss = datum(
     { symbol: 'loss', name: 'left in paper, vessel and rinse', unit: '%' },
     { value: handling.lossPct, doubts: { handling: { name: 'losses in filtering', effect: handling.sdPct } } },

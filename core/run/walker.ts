@@ -25,9 +25,19 @@ export interface Walk {
   readonly contents: Contents;
   readonly charges: readonly ChargeLine[];
   readonly heats: readonly StepHeat[];
-  readonly gas: { readonly id: string; readonly amount: Figure } | undefined;
+  /** Set aside when the solid was filtered off. */
+  readonly liquor: Contents | undefined;
+  /** mol of gas, by step. */
+  readonly gases: readonly { readonly step: string; readonly id: string; readonly amount: Figure }[];
   readonly extent: Figure | undefined;
   readonly limiting: string | undefined;
+  /** Which reagent limits what stands in the vessel, by the substance that was made. */
+  readonly madeBy: ReadonlyMap<string, string>;
+  /** Reactions of the route that have begun. */
+  readonly happened: readonly string[];
+  /** The vessel before and after each step. */
+  readonly before: ReadonlyMap<string, Contents>;
+  readonly after: ReadonlyMap<string, Contents>;
   readonly boil: { readonly volumeMl: number; readonly awayG: Figure } | undefined;
   readonly dishMl: number | undefined;
   readonly crystals: Figure | undefined;
@@ -53,5 +63,7 @@ export interface Walker {
   readonly charged: ReadonlyMap<string, Figure>;
   /** Planned doses unrounded: used once, to find the yield that the target is scaled by. */
   readonly exact: boolean;
+  /** Only what has really happened counts. */
+  readonly soFar: boolean;
   readonly so: Mutable<Walk>;
 }

@@ -1,5 +1,5 @@
 import { datum, derive, type Figure, given } from '#core/figure';
-import type { Reaction } from '#core/reaction';
+import { type Reaction, reactionSubstance } from '#core/reaction';
 import { density, waterDensityAt } from '#core/solution';
 import { hydrateWater, molarMass, molarMassFigure, type Substance, substanceById } from '#core/substance';
 
@@ -109,11 +109,14 @@ export interface Reacted {
 
 /** Lets a reaction go to its end: the reactant with least moles per coefficient limits it; gases leave. */
 export function react(contents: Contents, reaction: Reaction): Reacted | undefined {
-  const present = reaction.reactants.map(({ substanceId, n }) => ({
-    substanceId,
-    n,
-    amount: contents.amounts[substanceId],
-  }));
+  // Water is the medium: it is used up, and never limits.
+  const present = reaction.reactants
+    .filter(({ substanceId }) => substanceId !== 'water')
+    .map(({ substanceId, n }) => ({
+      substanceId,
+      n,
+      amount: contents.amounts[substanceId],
+    }));
   if (present.some(({ amount }) => amount === undefined || amount.value <= 0)) return undefined;
   const inputs: Record<string, Figure> = {};
   const terms: string[] = [];
@@ -141,6 +144,15 @@ export function react(contents: Contents, reaction: Reaction): Reacted | undefin
   }
   const gases: Record<string, Figure> = {};
   let waterG = contents.waterG;
+  const taken = reaction.reactants.find(({ substanceId }) => substanceId === 'water')?.n ?? 0;
+  if (taken > 0) {
+    waterG = derive(
+      { symbol: 'm(water)', name: 'water left', unit: 'g' },
+      `m₀ − ${taken} × ξ × Mw`,
+      { 'm₀': contents.waterG, ξ: extent, Mw: molarMassFigure('H2O') },
+      (x) => Math.max(0, x['m₀'] - taken * x.ξ * x.Mw),
+    );
+  }
   for (const { substanceId, n } of reaction.products) {
     const made = derive(
       { symbol: 'n', name: `${nameOf(substanceId)} made`, unit: 'mol' },
@@ -168,11 +180,29 @@ function waterMade(amount: Figure): Figure {
 }
 
 function isGas(substanceId: string): boolean {
-  return substanceId === 'hydrogen' || substanceId === 'carbon-dioxide';
+  return reactionSubstance(substanceId).form === 'gas';
 }
 
 function nameOf(substanceId: string): string {
   return substanceById(substanceId)?.name ?? substanceId.replace('-', ' ');
+}
+
+/** mL that a g of an insoluble solid takes: carbonates, oxides and hydroxides are 3 to 5 g/mL. */
+export const UNDISSOLVED_ML_PER_G = 0.27;
+
+/** What does not dissolve in water, and so stands in it as a solid. */
+const INSOLUBLE = new Set([
+  'basic-zinc-carbonate',
+  'zinc-carbonate',
+  'zinc-oxide',
+  'calcium-carbonate',
+  'copper-carbonate',
+  'copper-oxide',
+  'magnesium-carbonate',
+]);
+
+export function isInsoluble(substanceId: string): boolean {
+  return INSOLUBLE.has(substanceId);
 }
 
 /** Apparent specific volume of a salt or acid without a density table, mL/g: sodium acetate at infinite dilution 0.48. */
@@ -192,6 +222,10 @@ export function liquidVolume(contents: Contents): number {
     const substance = substanceById(id);
     const grams = amount.value * molarMass(substance?.formula ?? 'H2O');
     if (!substance || substance.form === 'metal' || grams <= 0) continue;
+    if (isInsoluble(id)) {
+      volume += grams * UNDISSOLVED_ML_PER_G;
+      continue;
+    }
     const at = density(substance, (100 * grams) / (grams + waterG), 20);
     volume += at.ok ? (grams + waterG) / at.value.gPerMl - waterMl : grams * UNKNOWN_ML_PER_G;
   }

@@ -1,6 +1,6 @@
 import { Input } from 'antd';
 import { useState } from 'react';
-import { type EventBody, type LogLine, parseReading } from '#core/run';
+import { type EventBody, type LogLine, parseReading, readingLeast } from '#core/run';
 import { instantText } from '../parts/day.ts';
 import { plainText } from '../parts/sentence.tsx';
 import { span } from '../shell/due-text.ts';
@@ -99,12 +99,7 @@ function Correct({ run, line, onClose }: { run: Run; line: LogLine; onClose: () 
     const read = parseReading(text, unit);
     if (!read.ok) return setProblem(read.problem.message);
     if (body.kind !== 'read' && read.value.is === 'word') return setProblem('An amount is needed here, such as 17.3.');
-    if (
-      body.kind !== 'read' &&
-      read.value.is !== 'word' &&
-      (read.value.is === 'band' ? read.value.low : read.value.value) < 0
-    )
-      return setProblem('An amount is 0 or more.');
+    if (body.kind !== 'read' && (readingLeast(read.value) ?? 0) < 0) return setProblem('An amount is 0 or more.');
     run.enter({ kind: 'corrected', of: line.eventId, body: { ...body, reading: read.value }, reason: '' });
     onClose();
   };

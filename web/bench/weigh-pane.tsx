@@ -1,6 +1,6 @@
 import { Input, type InputRef, Segmented } from 'antd';
 import { useEffect, useId, useRef, useState } from 'react';
-import { farOff, type Happened, parseReading, type Reading, readingText } from '#core/run';
+import { farOff, type Happened, parseReading, type Reading, readingLeast, readingText } from '#core/run';
 import { formatPlain } from '#core/units';
 import type { PaneProps } from './pane-props.ts';
 import { ReadingField } from './reading-field.tsx';
@@ -115,7 +115,7 @@ function labelOf(panel: string, isCharge: boolean): string {
 
 function refusal(reading: Reading): string {
   if (reading.is === 'word') return 'An amount is needed here, such as 17.3; words go into a note.';
-  const least = reading.is === 'band' ? reading.low : reading.value;
+  const least = readingLeast(reading) ?? 0;
   if (least < 0) return `${readingText(reading)} is below zero; an amount is 0 or more.`;
   return least > 1e6 ? 'That is more than a tonne; check the number and its unit.' : '';
 }

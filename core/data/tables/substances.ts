@@ -122,6 +122,7 @@ export const substances: readonly SubstanceRow[] = [
   row('copper-chloride-dihydrate', 'copper(II) chloride dihydrate', 'CuCl2.2H2O', 'solid', 'copper chloride; cupric chloride', { anhydrous: 'copper-chloride', tint: 'green' }),
   row('copper-nitrate', 'copper(II) nitrate trihydrate', 'Cu(NO3)2.3H2O', 'solid', 'copper nitrate', { tint: 'blue' }),
   row('zinc-carbonate', 'zinc carbonate', 'ZnCO3', 'solid', 'calamine', { tint: 'white' }),
+  row('basic-zinc-carbonate', 'basic zinc carbonate', 'Zn5(CO3)2(OH)6', 'solid', 'hydrozincite; zinc carbonate basic; zinc carbonate hydroxide; zinc subcarbonate', { tint: 'white' }),
   row('zinc-sulfate-monohydrate', 'zinc sulfate monohydrate', 'ZnSO4.H2O', 'solid', 'zinc sulphate monohydrate', { anhydrous: 'zinc-sulfate', tint: 'white' }),
   row('zinc-nitrate', 'zinc nitrate hexahydrate', 'Zn(NO3)2.6H2O', 'solid', 'zinc nitrate', { tint: 'white' }),
   row('magnesium-chloride', 'magnesium chloride', 'MgCl2', 'solid', 'anhydrous magnesium chloride', { tint: 'white' }),

@@ -15,6 +15,7 @@ export function step(given: Pick<StepTemplate, Needed> & Partial<StepTemplate>):
     where: 'anywhere',
     cautions: [],
     ceilingC: null,
+    adding: null,
     handsOnMin: 5,
     waitH: [0, 0],
     after: [],

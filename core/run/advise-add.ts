@@ -1,0 +1,128 @@
+import { nextPortion, type PortionAdvice, type StopBand, stopBand, unreacted } from '#core/add';
+import type { Figure } from '#core/figure';
+import { formatNumber } from '#core/units';
+import { type Bench, fitVessel } from '#core/vessel';
+import type { Addition, Stage } from './adding.ts';
+import { readingValue } from './event.ts';
+import type { Sheet } from './sheet.ts';
+import { lastRead, type TimedRead } from './timed-read.ts';
+
+export interface AddAdvice {
+  readonly name: string;
+  readonly role: string;
+  readonly bottleId: string | null;
+  readonly plannedG: number;
+  readonly inG: number;
+  readonly band: StopBand;
+  readonly enough: Figure;
+  /** What takes it now, and from how many grams on. */
+  readonly stages: readonly {
+    readonly takes: string;
+    readonly fromG: number;
+    readonly toG: number;
+    readonly gasL: number;
+  }[];
+  readonly next: PortionAdvice;
+  readonly endpoint: string;
+  /** What it costs to go too far, or to have gone too far. */
+  readonly price: string;
+}
+
+/** The next portion of an addition, and where it stands against its endpoint. */
+export function addAdvice(
+  sheet: Sheet,
+  bench: Bench,
+  addition: Addition,
+  portions: readonly { mass: Figure; at: number }[],
+  reads: readonly TimedRead[],
+  now: number,
+  where: { ceilingC: number | null; outdoors: boolean; bottleId: string | null },
+): AddAdvice {
+  const { adding, plannedG, enough, stages } = addition;
+  const inG = portions.reduce((sum, { mass }) => sum + mass.value, 0);
+  const stage = stageAt(stages, inG);
+  const vessel = sheet.vessel?.vessel ?? fitVessel(bench.vessels, addition.liquidMl, 0)?.vessel;
+  const pending = unreacted(
+    portions.map(({ mass, at }) => ({ grams: mass.value, minutesAgo: (now - at) / 60_000 })),
+    adding.halfLifeMin,
+  );
+  const band = stopBand(enough, inG);
+  const next = nextPortion({
+    leftG: Math.max(plannedG, band.toG) - inG,
+    plannedG,
+    unreactedG: pending,
+    gasMlPerG: 1000 * (stage?.gasLPerG ?? 0),
+    kJPerG: stage?.kJPerG ?? null,
+    halfLifeMin: adding.halfLifeMin,
+    foamPerGas: learnedFoam(addition, portions, reads) ?? adding.foamPerGas,
+    foamNowMl: lastRead(reads, 'foam', now - 3 * 60_000),
+    capacityMl: vessel?.capacityMl ?? 0,
+    liquidMl: addition.liquidMl + inG * 0.5,
+    heatCapacityJPerK: addition.heatCapacityJPerK + inG * 3,
+    tempC: lastRead(reads, 'temperature', 0) ?? bench.tempC,
+    airC: bench.tempC,
+    ceilingC: where.ceilingC ?? 60,
+    roomM3: where.outdoors ? null : bench.roomM3,
+    gasLimitPct: stage?.gasId === 'hydrogen' ? 1 : 0.5,
+    solidG: addition.solidG * Math.min(1, inG / Math.max(1e-9, enough.value)),
+    stepG: Math.max(bench.balanceG, 0.1),
+  });
+  let fromG = 0;
+  const stretches = stages.map(({ takes, grams, gasLPerG }) => {
+    const stretch = { takes, fromG, toG: fromG + grams.value, gasL: grams.value * gasLPerG };
+    fromG = stretch.toG;
+    return stretch;
+  });
+  return {
+    name: addition.name,
+    role: addition.role,
+    bottleId: where.bottleId,
+    plannedG,
+    inG,
+    band,
+    enough,
+    stages: stretches,
+    next,
+    endpoint: adding.endpoint,
+    price: priceOf(addition, band),
+  };
+}
+
+/** What the reagent that was left over costs now, and what going too far would. */
+function priceOf({ stages, adding, name }: Addition, band: StopBand): string {
+  const [first] = stages;
+  const left =
+    stages.length > 1 && first
+      ? `The ${first.takes} left over takes ${formatNumber(first.grams.value, 2)} g of it and gives ${formatNumber(first.grams.value * first.gasLPerG, 2)} L of gas. `
+      : '';
+  const over = band.place === 'past' ? `${formatNumber(band.overG, 2)} g of ${name} are over. ` : '';
+  return `${left}${over}${adding.overshoot}`.trim();
+}
+
+/** The stretch in which the next gram falls; the last one when all are behind. */
+function stageAt(stages: readonly Stage[], inG: number): Stage | undefined {
+  let end = 0;
+  for (const stage of stages) {
+    end += stage.grams.value;
+    if (inG < end) return stage;
+  }
+  return stages.at(-1);
+}
+
+/** mL of foam for each mL of gas, from the highest foam that was read against the portion before it. */
+function learnedFoam(
+  { stages }: Addition,
+  portions: readonly { mass: Figure; at: number }[],
+  reads: readonly TimedRead[],
+): number | undefined {
+  let most: number | undefined;
+  for (const { body, at } of reads) {
+    const foam = body.quantity === 'foam' ? readingValue(body.reading)?.value : undefined;
+    const before = portions.filter((each) => each.at <= at).at(-1);
+    if (foam === undefined || !before) continue;
+    const inBefore = portions.filter((each) => each.at < before.at).reduce((sum, { mass }) => sum + mass.value, 0);
+    const gasMl = 1000 * before.mass.value * (stageAt(stages, inBefore)?.gasLPerG ?? 0);
+    if (gasMl > 0) most = Math.max(most ?? 0, foam / gasMl);
+  }
+  return most;
+}

@@ -1,0 +1,69 @@
+import { type Course, type Finish, finishOf, hoursSaid, type TimedReading } from '#core/rate';
+import { formatNumber } from '#core/units';
+import type { Bench } from '#core/vessel';
+import { weighingSd } from './actual.ts';
+import { type Quantity, readingValue } from './event.ts';
+import type { Sheet } from './sheet.ts';
+import type { TimedRead } from './timed-read.ts';
+
+export interface FinishAdvice {
+  readonly of: string;
+  readonly sentence: string;
+  /** ISO instant by which it is very likely done. */
+  readonly latestAt: string | null;
+  readonly finish: Finish;
+}
+
+const HOUR = 3_600_000;
+
+const FOLLOWED: Readonly<Record<string, { quantity: Quantity; course: Course; of: string }[]>> = {
+  react: [
+    { quantity: 'left', course: 'dissolving', of: 'what is left' },
+    { quantity: 'gas', course: 'levelling', of: 'the gas' },
+  ],
+  'boil-down': [{ quantity: 'volume', course: 'steady', of: 'the volume' }],
+  evaporate: [{ quantity: 'volume', course: 'steady', of: 'the volume' }],
+  crystallise: [{ quantity: 'mass', course: 'levelling', of: 'the crystals' }],
+  dry: [{ quantity: 'mass', course: 'levelling', of: 'the mass' }],
+  nothing: [
+    { quantity: 'left', course: 'dissolving', of: 'what is left' },
+    { quantity: 'current', course: 'decay', of: 'the current' },
+  ],
+};
+
+/** When the step will be done, from what was read at it. */
+export function finishOfStep(sheet: Sheet, op: string, reads: readonly TimedRead[], bench: Bench): FinishAdvice | null {
+  for (const { quantity, course, of } of FOLLOWED[op] ?? []) {
+    const mine = reads.filter(({ body }) => body.quantity === quantity);
+    if (mine.length < 2) continue;
+    const start = Math.min(...mine.map(({ at }) => at));
+    const timed = mine.map((each) => timedOf(each, start));
+    const size = Math.max(...timed.map(({ low, high }) => Math.abs(high ?? low ?? 0)));
+    const sd =
+      quantity === 'mass' || quantity === 'left' ? Math.max(weighingSd(bench.balanceG), 0.003 * size) : 0.03 * size;
+    const goal = op === 'evaporate' ? (sheet.dish?.value ?? 0) : (sheet.boil?.volume.value ?? 0);
+    const finish = finishOf(course, timed, sd, course === 'steady' ? goal : 0);
+    const latestAt =
+      finish.latest === null ? null : new Date(start + Math.min(finish.latest, 1e5) * HOUR).toISOString();
+    return { of, sentence: finishSentence(finish), latestAt, finish };
+  }
+  return null;
+}
+
+function timedOf({ body, at, giveOrTakeMin }: TimedRead, start: number): TimedReading {
+  const { reading } = body;
+  const time = { hours: (at - start) / HOUR, hoursSd: giveOrTakeMin / 60 / Math.sqrt(3) };
+  if (reading.is === 'over') return { ...time, low: reading.value, high: null };
+  if (reading.is === 'under') return { ...time, low: null, high: reading.value };
+  if (reading.is === 'band') return { ...time, low: reading.low, high: reading.high };
+  const value = readingValue(reading)?.value ?? null;
+  return { ...time, low: value, high: value };
+}
+
+function finishSentence(finish: Finish): string {
+  if (finish.hours === null || finish.earliest === null || finish.latest === null) return finish.cannotTell;
+  const ends = finish.endsAt
+    ? ` It levels out at about ${formatNumber(finish.endsAt.value, 3)} (${formatNumber(finish.endsAt.low, 3)} to ${formatNumber(finish.endsAt.high, 3)}).`
+    : '';
+  return `Done about ${hoursSaid(finish.hours)} after its first reading, ${hoursSaid(finish.earliest)} to ${hoursSaid(finish.latest)}.${ends}`;
+}

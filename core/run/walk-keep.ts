@@ -1,0 +1,39 @@
+import { derive, type Figure, given } from '#core/figure';
+import { molarMass, substanceById } from '#core/substance';
+import { type Contents, liquidVolume } from '#core/vessel';
+import { readingValue } from './event.ts';
+import type { Mutable, Walk, Walker } from './walker.ts';
+
+/** A test portion that does not come back takes its share of everything. */
+export function withdraw({ actuals, so }: Walker, step: string): void {
+  for (const { step: at, reading } of actuals.withdrawals) {
+    const read = readingValue(reading);
+    const massNow = contentsMass(so.contents);
+    if (at !== step || !read || massNow <= 0) continue;
+    const taken = read.unit === 'mL' ? read.value * (massNow / liquidVolume(so.contents)) : read.value;
+    const naming = { symbol: 'kept', name: 'part left after the test portion', unit: '' };
+    keepPart(so, given(naming, Math.max(0, 1 - taken / massNow), 'test portion booked at the bench'));
+  }
+}
+
+/** g of everything in the vessel. */
+export function contentsMass({ amounts, waterG, inertG }: Contents): number {
+  const solutes = Object.entries(amounts).reduce(
+    (sum, [id, n]) => sum + n.value * molarMass(substanceById(id)?.formula ?? 'H2O'),
+    0,
+  );
+  return waterG.value + inertG.value + solutes;
+}
+
+/** Leaves a part of everything in the vessel. */
+export function keepPart(so: Mutable<Walk>, kept: Figure): void {
+  const keep = (figure: Figure) =>
+    derive(
+      { symbol: figure.symbol, name: figure.name, unit: figure.unit },
+      'x × kept',
+      { x: figure, kept },
+      (v) => v.x * v.kept,
+    );
+  const amounts = Object.fromEntries(Object.entries(so.contents.amounts).map(([id, n]) => [id, keep(n)]));
+  so.contents = { amounts, waterG: keep(so.contents.waterG), inertG: keep(so.contents.inertG) };
+}
