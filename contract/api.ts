@@ -40,4 +40,18 @@ export interface ClockAnswer {
   readonly items: readonly (ClockItem & { readonly number: number })[];
 }
 
+export interface NewLesson {
+  readonly id: string;
+  readonly routeId: string;
+  readonly step: string | null;
+  readonly bottleId: string | null;
+  readonly batchId: string | null;
+  readonly text: string;
+}
+
+export interface LessonAnswer extends NewLesson {
+  readonly writtenAt: string;
+  readonly retiredAt: string | null;
+}
+
 export type BottleAnswer = BottleState;

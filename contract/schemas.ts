@@ -1,8 +1,10 @@
 import { array, boolean, lazy, mixed, number, object, type Schema, string } from 'yup';
-import type { Plan, Reading, RunEvent } from '#core/run';
+import { type Plan, quantities, type Reading, type RunEvent } from '#core/run';
 import { type Strength, strengthUnits } from '#core/solution';
 import { type BottleCard, containers, groups } from '#core/stock';
-import type { Bench } from '#core/vessel';
+import { signs } from '#core/surprise';
+import { type Bench, materials } from '#core/vessel';
+import type { NewLesson } from './api.ts';
 
 // Everything that crosses the boundary, as Yup schemas. Numbers are finite, texts are bounded, unknown keys are refused.
 
@@ -112,6 +114,13 @@ export const bottleEventSchema = shape({
   body: byKind(bottleBodies),
 });
 
+const record = (each: Schema, most: number) =>
+  lazy((value: unknown) => {
+    const keys = typeof value === 'object' && value !== null ? Object.keys(value).slice(0, most + 1) : [];
+    if (keys.length > most) return mixed().test('few', `at most ${most} entries`, () => false);
+    return shape(Object.fromEntries(keys.map((key) => [key, each])));
+  });
+
 const readingKinds: Readonly<Record<string, Schema>> = {
   exact: shape({ is: string().required(), value: finite().required(), unit: text(20).defined() }),
   band: shape({
@@ -124,6 +133,14 @@ const readingKinds: Readonly<Record<string, Schema>> = {
   }),
   over: shape({ is: string().required(), value: finite().required(), unit: text(20).defined() }),
   under: shape({ is: string().required(), value: finite().required(), unit: text(20).defined() }),
+  counted: shape({
+    is: string().required(),
+    count: finite().required(),
+    measure: text(60).required(),
+    each: finite().moreThan(0).max(1e5).required(),
+    sd: finite().min(0).max(1e5).required(),
+    unit: text(20).defined(),
+  }),
   word: shape({ is: string().required(), text: text(200).required() }),
 };
 
@@ -137,6 +154,9 @@ const amount = lazy((value: unknown) =>
 ) as unknown as Schema<Reading>;
 
 const step = () => text(60).required();
+/** A bottle as it stood when something was taken from it. */
+const bottleThen = object({ card: cardSchema, usedG: finite().min(0).max(1e7).required() }).noUnknown();
+const doubted = () => shape({ value: finite().min(0).max(1e7).required(), sd: finite().min(0).max(1e7).required() });
 const eventBodies: Readonly<Record<string, Schema>> = {
   started: shape({ kind: string(), step: step() }),
   charged: shape({
@@ -146,11 +166,14 @@ const eventBodies: Readonly<Record<string, Schema>> = {
     bottleId: text(60).nullable().defined(),
     reading: amount,
     reason: text(500).defined(),
+    stock: bottleThen.optional().default(undefined) as unknown as Schema,
   }),
   read: shape({
     kind: string(),
     step: step(),
-    quantity: string().oneOf(['temperature', 'pH', 'mass', 'volume', 'time', 'current', 'sight']).required(),
+    quantity: string()
+      .oneOf([...quantities])
+      .required(),
     reading,
     place: text(60).defined(),
   }),
@@ -181,6 +204,43 @@ const eventBodies: Readonly<Record<string, Schema>> = {
     why: text(500).defined(),
     leave: shape({ alone: boolean().required(), lookEveryMin: finite().moreThan(0).max(525_600).nullable().defined() }),
   }),
+  'portion-tested': shape({
+    kind: string(),
+    step: step(),
+    portion: idOf('ev'),
+    reading: amount,
+    says: text(300).defined(),
+  }),
+  enlarged: shape({
+    kind: string(),
+    step: step(),
+    factor: finite()
+      .moreThan(1, ({ path }) => `${path} is more than 1`)
+      .max(20)
+      .required(),
+    why: text(500).defined(),
+  }),
+  'poured-off': shape({
+    kind: string(),
+    step: step(),
+    share: finite().moreThan(0).max(1).required(),
+    batchId: text(60).nullable().defined(),
+    why: text(500).defined(),
+  }),
+  'poured-in': shape({
+    kind: string(),
+    step: step(),
+    batchId: idOf('batch'),
+    number: finite().integer().min(1).required(),
+    amounts: record(doubted(), 60) as unknown as Schema,
+    waterG: doubted(),
+    inertG: doubted(),
+    extentMol: object({ value: finite().min(0).required(), sd: finite().min(0).required() })
+      .noUnknown()
+      .nullable()
+      .defined(),
+  }),
+  looked: shape({ kind: string(), step: step() }),
   'step-skipped': shape({ kind: string(), step: step(), reason: text(500).required() }),
   finished: shape({ kind: string(), step: step() }),
   reopened: shape({ kind: string(), step: step() }),
@@ -227,21 +287,29 @@ export const benchSchema = shape<Bench>({
         capacityMl: finite().moreThan(0).max(100_000).required(),
         diameterMm: finite().moreThan(0).max(2000).required(),
         heightMm: finite().moreThan(0).max(2000).required(),
+        material: string()
+          .oneOf([...materials])
+          .optional(),
+        sacrificial: boolean().optional(),
       }),
     )
     .min(1)
     .max(60)
     .required(),
+  measures: array()
+    .of(
+      shape({
+        name: text(60).required(),
+        of: text(60).defined(),
+        gramsEach: finite().moreThan(0).max(10_000).required(),
+        sdG: finite().min(0).max(10_000).required(),
+      }),
+    )
+    .max(40)
+    .required(),
   roomM3: finite().moreThan(0).max(100_000).required(),
   evaporationGPerH: finite().moreThan(0).max(100_000).required(),
 });
-
-const record = (each: Schema, most: number) =>
-  lazy((value: unknown) => {
-    const keys = typeof value === 'object' && value !== null ? Object.keys(value).slice(0, most + 1) : [];
-    if (keys.length > most) return mixed().test('few', `at most ${most} entries`, () => false);
-    return shape(Object.fromEntries(keys.map((key) => [key, each])));
-  });
 
 export const planSchema = shape<Plan>({
   routeId: text(80).required(),
@@ -276,6 +344,26 @@ const shelfBottle = shape({
 });
 const tempC = () => finite().min(0).max(45).required();
 
+const presentFields = () => ({ substanceId: text(80).required(), pct: finite().min(0).max(100).required() });
+const present = () => array().of(shape(presentFields())).max(200).required();
+
+/** A part of a batch that becomes its own, and a batch that goes into another. */
+export const splitSchema = shape<{ id: string; share: number; why: string }>({
+  id: idOf('batch'),
+  share: finite().moreThan(0).lessThan(1).required(),
+  why: text(500).defined(),
+});
+export const joinSchema = shape<{ id: string; from: string }>({ id: idOf('ev'), from: idOf('batch') });
+
+export const newLessonSchema = shape<NewLesson>({
+  id: idOf('lesson'),
+  routeId: text(80).required(),
+  step: text(60).nullable().defined(),
+  bottleId: text(60).nullable().defined(),
+  batchId: text(60).nullable().defined(),
+  text: text(1000).required(),
+});
+
 /** Inputs of the compute door, by verb. */
 export const computeInputs = {
   reckon: shape({ text: text(2000).defined() }),
@@ -302,6 +390,21 @@ export const computeInputs = {
     today: day(),
   }),
   sheet: shape({ plan: planSchema }),
+  advise: shape({
+    plan: planSchema,
+    events: array().of(storedEvent).max(50_000).required(),
+    step: text(60).required(),
+    now: instant(),
+  }),
+  surprise: shape({
+    sign: string()
+      .oneOf(Object.keys(signs) as (keyof typeof signs)[])
+      .required(),
+    present: present(),
+    tempC: finite().min(-80).max(500).required(),
+    panel: text(20).defined(),
+  }),
+  clash: shape({ present: present(), added: shape(presentFields()) }),
   run: shape({ plan: planSchema, events: array().of(storedEvent).max(50_000).required() }),
 } as const;
 

@@ -1,4 +1,5 @@
 import { type Figure, sdOf } from '#core/figure';
+import { type Clash, clashesOf, type Present } from '#core/guard';
 import { ok, type Problem, type Result } from '#core/problem';
 import { type Ageing, ageingOf, daysBetween, type Keeping } from '#core/rate';
 import { type Reckoning, reckon } from '#core/reckon';
@@ -13,6 +14,8 @@ import {
   targetText,
 } from '#core/route';
 import {
+  type Advice,
+  advise,
   durationText,
   type Plan,
   type RunEvent,
@@ -25,6 +28,7 @@ import {
 import { strengthsOf } from '#core/solution';
 import { type BottleCard, type Content, contentOf, type LabelReading, parseLabel } from '#core/stock';
 import { formulaText } from '#core/substance';
+import { causesOf, type Ranked, type Scene, type Sign } from '#core/surprise';
 import type { Bench } from '#core/vessel';
 
 // What the compute door can do, without its schemas: the worker runs these on values that are already typed.
@@ -235,6 +239,20 @@ export const verbs = {
   }): Result<readonly BottleFace[]> => ok(bottles.map((each) => face(each, tempC, today))),
   ageing,
   wish,
+  advise: ({
+    plan,
+    events,
+    step,
+    now,
+  }: {
+    plan: Plan;
+    events: readonly RunEvent[];
+    step: string;
+    now: string;
+  }): Result<Advice> => advise(plan, events, step, now),
+  surprise: ({ sign, ...scene }: { sign: Sign } & Scene): Result<readonly Ranked[]> => ok(causesOf(sign, scene)),
+  clash: ({ present, added }: { present: readonly Present[]; added: Present }): Result<readonly Clash[]> =>
+    ok(clashesOf(present, added)),
   sheet: ({ plan }: { plan: Plan }): Result<Sheet> => sheetOf(plan),
   run: ({ plan, events }: { plan: Plan; events: readonly RunEvent[] }): Result<RunState> => runState(plan, events),
 } as const;

@@ -13,6 +13,8 @@ import { computeRoutes } from './compute/routes.ts';
 import type { Db } from './db/open.ts';
 import { headers, jsonBodies, ownHostOnly } from './http/guard.ts';
 import { notFound, onError } from './http/problem.ts';
+import { lessonRoutes } from './lesson/routes.ts';
+import { lessonStore } from './lesson/store.ts';
 import { stockRoutes } from './stock/routes.ts';
 import { stockStore } from './stock/store.ts';
 
@@ -48,6 +50,7 @@ export function createApp({ db, home, log, webDir, now = () => new Date().toISOS
   app.use('/api/bottles', stockRoutes(stock, now));
   app.use('/api/batches', batchRoutes(batches, now));
   app.use('/api/clock', clockRoutes(batches, now));
+  app.use('/api/lessons', lessonRoutes(lessonStore(db), now));
   app.use('/api/bench', benchRoutes(db));
   app.use('/api/compute', computeRoutes());
   app.use('/api', notFound);

@@ -15,7 +15,11 @@ import {
 } from './index.ts';
 
 const figure = (value: number, sd = 0, unit = 'g') =>
-  given({ symbol: 'x', name: 'x', unit }, { value, doubts: sd > 0 ? { [`x${value}`]: { name: 'x', effect: sd } } : {} }, 'test');
+  given(
+    { symbol: 'x', name: 'x', unit },
+    { value, doubts: sd > 0 ? { [`x${value}`]: { name: 'x', effect: sd } } : {} },
+    'test',
+  );
 
 const facts: PortionFacts = {
   leftG: 50,

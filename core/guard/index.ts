@@ -5,5 +5,5 @@ export { type Caution, type CautionFacts, cautionFor, type Severity } from './ca
 export { classesOf } from './classes.ts';
 export { type Clash, clashesOf, type Present } from './incompatible.ts';
 export { legalNotes } from './law.ts';
-export { type Material, materialClashes, materials, quenchSays } from './material.ts';
+export { materialClashes, quenchSays } from './material.ts';
 export { scopeLimit } from './scope.ts';

@@ -1,30 +1,6 @@
+import type { Material } from '#core/vessel';
 import { classesOf } from './classes.ts';
 import type { Clash, Present } from './incompatible.ts';
-
-export type Material =
-  | 'glass'
-  | 'jar glass'
-  | 'polyethylene'
-  | 'polypropylene'
-  | 'stainless steel'
-  | 'aluminium'
-  | 'ceramic'
-  | 'copper'
-  | 'iron'
-  | 'paper';
-
-export const materials: readonly Material[] = [
-  'glass',
-  'jar glass',
-  'polyethylene',
-  'polypropylene',
-  'stainless steel',
-  'aluminium',
-  'ceramic',
-  'copper',
-  'iron',
-  'paper',
-];
 
 interface Rule {
   readonly material: readonly Material[];

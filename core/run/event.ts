@@ -24,6 +24,22 @@ export interface Happened {
   readonly giveOrTakeMin: number;
 }
 
+/** What can be read, for the doors that check it. */
+export const quantities: readonly Quantity[] = [
+  'temperature',
+  'pH',
+  'mass',
+  'volume',
+  'time',
+  'current',
+  'sight',
+  'gas',
+  'foam',
+  'left',
+  'gain',
+  'loss',
+];
+
 export type Quantity =
   | 'temperature'
   | 'pH'

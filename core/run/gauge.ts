@@ -1,5 +1,6 @@
 import { solubilityOf } from '#core/dish';
 import type { Figure } from '#core/figure';
+import type { Clash } from '#core/guard';
 import { substanceById } from '#core/substance';
 import { formatNumber, formatPlain } from '#core/units';
 import type { VesselFit } from '#core/vessel';
@@ -7,7 +8,7 @@ import type { Context } from './context.ts';
 import type { StepHeat } from './walk-heat.ts';
 
 export interface Gauge {
-  readonly id: 'heat' | 'gas' | 'vessel' | 'crust' | 'ceiling' | 'time';
+  readonly id: 'heat' | 'container' | 'gas' | 'vessel' | 'crust' | 'ceiling' | 'time';
   readonly name: string;
   readonly shown: string;
   /** The figure behind it, where it has one. */
@@ -23,6 +24,8 @@ interface GaugeFacts {
   readonly worstRise: StepHeat | undefined;
   readonly vessel: VesselFit | null;
   readonly hours: { readonly handsOn: number; readonly wait: readonly [number, number] };
+  /** What the vessel's material would suffer or give. */
+  readonly clashes: readonly Clash[];
 }
 
 /** What to keep an eye on before anything is lit, each against its mark. */
@@ -40,6 +43,17 @@ export function gaugesOf(context: Context, facts: GaugeFacts): readonly Gauge[] 
       note: vesselNote(vessel.holds, route.foamShare > 0),
       level: vessel.foamShare / 0.95,
       state: vessel.holds ? 'within' : 'stop',
+    });
+  }
+  const [clash] = facts.clashes;
+  if (clash) {
+    gauges.push({
+      id: 'container',
+      name: 'container',
+      shown: clash.severity === 'caution' ? 'mind it' : 'unsuited',
+      note: clash.sentence,
+      level: clash.severity === 'caution' ? 0.8 : 1.2,
+      state: clash.severity === 'caution' ? 'watch' : 'stop',
     });
   }
   const crust = crustGauge(context);

@@ -31,21 +31,21 @@ export function namesOf(context: Context, sheet: Omit<Sheet, 'names'>): Readonly
     const gas = sheet.gases.find((each) => each.id === id);
     names[`gas.${id}`] = gas ? rough(gas.volume, 2) : { shown: 'some' };
   }
-  if (sheet.boil) {
-    names['boil.volume'] = rough(sheet.boil.volume, 2);
-    names['boil.away'] = rough(sheet.boil.away, 2);
-  }
-  if (sheet.dish) names['dish.volume'] = rough(sheet.dish, 2);
-  if (sheet.crystals) names['crystals.mass'] = rough(sheet.crystals);
-  if (sheet.liquor) names['liquor.volume'] = rough(sheet.liquor, 2);
-  if (sheet.product) names['product.mass'] = rough(sheet.product);
+  // A run that was changed may not come to some of these; its sentences still stand.
+  const maybe = (name: string, figure: Figure | null | undefined, figures: number, otherwise: string) => {
+    names[name] = figure ? rough(figure, figures) : { shown: otherwise };
+  };
+  maybe('boil.volume', sheet.boil?.volume, 2, 'a third');
+  maybe('boil.away', sheet.boil?.away, 2, 'some');
+  maybe('dish.volume', sheet.dish, 2, 'half');
+  maybe('crystals.mass', sheet.crystals, 3, 'what there is');
+  maybe('liquor.volume', sheet.liquor, 2, 'some');
+  maybe('product.mass', sheet.product, 3, 'what there is');
   names['cold.temp'] = { shown: `${formatPlain(plan.controls.cold ?? 5)} °C` };
   names['dry.ceiling'] = { shown: `${route.drying?.ceilingC ?? 40} °C` };
-  if (sheet.made) {
-    names['made.volume'] = rough(sheet.made.volume, 4);
-    names['made.mass'] = rough(sheet.made.mass, 4);
-    names['made.strength'] = { ...rough(sheet.made.strength), figure: sheet.made.strength };
-    names['made.name'] = { shown: substanceById(plan.target.substanceId)?.name ?? 'solution' };
-  }
+  maybe('made.volume', sheet.made?.volume, 4, 'the whole');
+  maybe('made.mass', sheet.made?.mass, 4, 'the whole');
+  maybe('made.strength', sheet.made?.strength, 3, 'unknown');
+  names['made.name'] = { shown: substanceById(plan.target.substanceId)?.name ?? 'solution' };
   return names;
 }

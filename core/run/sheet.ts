@@ -12,6 +12,7 @@ import type { Sheet, SheetGas } from './batch-sheet.ts';
 import { type Context, contextOf } from './context.ts';
 import type { RunEvent } from './event.ts';
 import { gaugesOf } from './gauge.ts';
+import { suitsContents, vesselClashes } from './material.ts';
 import { namesOf } from './names.ts';
 import { nowOf } from './now.ts';
 import type { Plan } from './plan.ts';
@@ -78,7 +79,7 @@ function assemble(context: Context, so: Walk, soFar: Walk | null, actuals: Actua
   const gas = gases[0] ?? null;
   const liquidMl = Math.max(so.reactMl, so.peakMl, so.made?.volume.value ?? 0);
   const foamMl = route.foamShare * so.reactMl;
-  const vessel = fitVessel(plan.bench.vessels, liquidMl, foamMl) ?? null;
+  const vessel = fitVessel(plan.bench.vessels, liquidMl, foamMl, suitsContents(context, so)) ?? null;
   const theory = theoryOf(context, so);
   const yieldPct =
     so.product && theory
@@ -126,7 +127,13 @@ function assemble(context: Context, so: Walk, soFar: Walk | null, actuals: Actua
     made: so.made ?? null,
     limiting: so.charges.find((line) => line.limiting)?.role ?? null,
     doubt: doubtOf(main),
-    gauges: gaugesOf(context, { gases, worstRise, vessel, hours }),
+    gauges: gaugesOf(context, {
+      gases,
+      worstRise,
+      vessel,
+      hours,
+      clashes: vessel ? vesselClashes(context, so, vessel.vessel) : [],
+    }),
     cautions: cautionsByStep(context, so, facts),
     cost: costOf(context, so.charges),
     hours,

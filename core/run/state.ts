@@ -5,9 +5,11 @@ import type { Result } from '#core/problem';
 import { routeById, type StepTemplate } from '#core/route';
 import { substanceById } from '#core/substance';
 import { weighingSd } from './actual.ts';
+import { type Alarm, alarmsOf } from './alarm.ts';
 import { applyCorrections, type RunEvent, readingValue } from './event.ts';
 import { type LogLine, logOf } from './log.ts';
 import type { Plan } from './plan.ts';
+import { type PortionState, portionsOf } from './portion.ts';
 import { type ChargeLine, type Sheet, sheetOf } from './sheet.ts';
 import { type RunStep, stepsOf } from './steps.ts';
 import { fillTemplate, type TextPart } from './template.ts';
@@ -45,6 +47,9 @@ export interface RunState {
   readonly steps: readonly StepState[];
   readonly sheet: Sheet;
   readonly timers: readonly TimerState[];
+  /** What an instrument or a missed look says, now. */
+  readonly alarms: readonly Alarm[];
+  readonly portions: readonly PortionState[];
   readonly log: readonly LogLine[];
   readonly weighing: ConstantMass;
   readonly yield: YieldAccount | null;
@@ -74,6 +79,8 @@ export function runState(plan: Plan, events: readonly RunEvent[]): Result<RunSta
       steps,
       sheet: sheet.value,
       timers: timersOf(live),
+      alarms: alarmsOf(steps, live),
+      portions: portionsOf(live, sheet.value),
       log: logOf(plan, events),
       weighing,
       yield: yieldAccount(plan, sheet.value, weighing),

@@ -1,7 +1,6 @@
 import { derive, type Figure, given } from '#core/figure';
 import { type Reaction, reactionSubstance, sideReactions } from '#core/reaction';
 import type { Route } from '#core/route';
-import { molarMassFigure } from '#core/substance';
 import { liquidVolume, react, total } from '#core/vessel';
 import { readingValue } from './event.ts';
 import { heatOfReaction } from './walk-heat.ts';
@@ -18,7 +17,7 @@ export function reactStep(walker: Walker, step: string, reactionId: string): voi
 }
 
 /** Solid that was weighed back when the step was done: it took no part, and goes out with the filter. */
-function stuckSolid({ actuals, so }: Walker, step: string, reaction: Reaction) {
+function stuckSolid({ context, actuals, so }: Walker, step: string, reaction: Reaction) {
   const read = actuals.left.get(step);
   const left = read && readingValue(read);
   const solid = reaction.reactants
@@ -26,6 +25,9 @@ function stuckSolid({ actuals, so }: Walker, step: string, reaction: Reaction) {
     .find(({ form }) => form === 'metal');
   const charged = solid && so.contents.amounts[solid.id];
   if (!left || !(left.value > 0) || !solid || !charged) return undefined;
+  const line = so.charges.find(({ role }) => context.contents[role]?.substance.id === solid.id);
+  const mass = line && (line.actual ?? line.dose.mass);
+  if (!mass || !(mass.value > 0)) return undefined;
   const doubts = { 'left:weighed': { name: 'weighing what was left', effect: left.sd } };
   const m = given(
     { symbol: 'm(left)', name: `${solid.name} left`, unit: 'g' },
@@ -34,9 +36,9 @@ function stuckSolid({ actuals, so }: Walker, step: string, reaction: Reaction) {
   );
   const n = derive(
     { symbol: 'n', name: `${solid.name} that dissolved`, unit: 'mol' },
-    'max(0; n₀ − m ÷ M)',
-    { 'n₀': charged, m, M: molarMassFigure(solid.formula) },
-    (x) => Math.max(0, x['n₀'] - x.m / x.M),
+    'n₀ × max(0; 1 − m ÷ m₀)',
+    { 'n₀': charged, m, 'm₀': mass },
+    (x) => x['n₀'] * Math.max(0, 1 - x.m / x['m₀']),
   );
   return { solid: solid.id, without: { ...so.contents, amounts: { ...so.contents.amounts, [solid.id]: n } } };
 }

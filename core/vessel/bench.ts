@@ -1,5 +1,44 @@
+export type Material =
+  | 'glass'
+  | 'jar glass'
+  | 'polyethylene'
+  | 'polypropylene'
+  | 'stainless steel'
+  | 'aluminium'
+  | 'ceramic'
+  | 'copper'
+  | 'iron'
+  | 'paper';
+
+export const materials: readonly Material[] = [
+  'glass',
+  'jar glass',
+  'polyethylene',
+  'polypropylene',
+  'stainless steel',
+  'aluminium',
+  'ceramic',
+  'copper',
+  'iron',
+  'paper',
+];
+
+/** A scoop, a dropper’s drop, a jar’s mark: weighed once, then counted. */
+export interface OwnMeasure {
+  readonly name: string;
+  /** What it was weighed with: “washing soda”. */
+  readonly of: string;
+  readonly gramsEach: number;
+  /** Standard uncertainty of one, g. */
+  readonly sdG: number;
+}
+
 export interface OwnVessel {
   readonly name: string;
+  /** Glass when it is not said. */
+  readonly material?: Material | undefined;
+  /** May be spoilt: its material is a choice, and no warning stops it. */
+  readonly sacrificial?: boolean | undefined;
   readonly capacityMl: number;
   /** Inside diameter and height, mm, for drawing to scale. */
   readonly diameterMm: number;
@@ -15,6 +54,7 @@ export interface Bench {
   readonly balanceG: number;
   readonly cylindersMl: readonly number[];
   readonly vessels: readonly OwnVessel[];
+  readonly measures: readonly OwnMeasure[];
   /** Air space of the room, m³; used only for gas. */
   readonly roomM3: number;
   /** Water the hotplate takes off an open vessel, g per hour at a gentle simmer. */
@@ -33,9 +73,10 @@ export const BenchDefaults: Bench = {
     { name: '400 mL beaker', capacityMl: 400, diameterMm: 76, heightMm: 108 },
     { name: '600 mL beaker', capacityMl: 600, diameterMm: 86, heightMm: 123 },
     { name: '1 L beaker', capacityMl: 1000, diameterMm: 101, heightMm: 145 },
-    { name: '2 L jar', capacityMl: 2000, diameterMm: 128, heightMm: 180 },
-    { name: '5 L bucket', capacityMl: 5000, diameterMm: 190, heightMm: 210 },
+    { name: '2 L jar', material: 'jar glass', capacityMl: 2000, diameterMm: 128, heightMm: 180 },
+    { name: '5 L bucket', material: 'polypropylene', capacityMl: 5000, diameterMm: 190, heightMm: 210 },
   ],
+  measures: [],
   roomM3: 20,
   evaporationGPerH: 150,
 };

@@ -13,12 +13,20 @@ export interface VesselFit {
 const LIQUID_LIMIT = 0.8;
 const FOAM_LIMIT = 0.95;
 
-/** The smallest vessel that holds the liquid and its foam, mL; the largest, with `holds` false, when none does. */
-export function fitVessel(vessels: readonly OwnVessel[], liquidMl: number, foamMl: number): VesselFit | undefined {
+/**
+ * The smallest vessel that holds the liquid and its foam, mL, and that `suits` what is in it; the largest, with `holds`
+ * false, when none does.
+ */
+export function fitVessel(
+  vessels: readonly OwnVessel[],
+  liquidMl: number,
+  foamMl: number,
+  suits: (vessel: OwnVessel) => boolean = () => true,
+): VesselFit | undefined {
   const sorted = [...vessels].sort((a, b) => a.capacityMl - b.capacityMl);
   const fits = ({ capacityMl }: OwnVessel) =>
     liquidMl <= LIQUID_LIMIT * capacityMl && liquidMl + foamMl <= FOAM_LIMIT * capacityMl;
-  const vessel = sorted.find(fits) ?? sorted.at(-1);
+  const vessel = sorted.find((each) => fits(each) && suits(each)) ?? sorted.find(fits) ?? sorted.at(-1);
   if (!vessel) return undefined;
   return {
     vessel,

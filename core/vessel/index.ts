@@ -1,6 +1,16 @@
 // Vessels: what a person owns to hold, weigh and measure with, what is in a vessel at any moment, and which one fits.
 // Contents are moles of each substance, water, inert matter and crystals; every change makes new contents.
-export { type Bench, BenchDefaults, type Cylinder, cylinderFor, type OwnVessel, roundTo } from './bench.ts';
+export {
+  type Bench,
+  BenchDefaults,
+  type Cylinder,
+  cylinderFor,
+  type Material,
+  materials,
+  type OwnMeasure,
+  type OwnVessel,
+  roundTo,
+} from './bench.ts';
 export {
   type Contents,
   charge,

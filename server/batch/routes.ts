@@ -1,6 +1,6 @@
 import { Router } from 'express';
 import { check } from '#contract/check';
-import { newBatchSchema, planChangeSchema, runEventsSchema } from '#contract/schemas';
+import { joinSchema, newBatchSchema, planChangeSchema, runEventsSchema, splitSchema } from '#contract/schemas';
 import { fail, type Result } from '#core/problem';
 import { type RunEvent, sheetOf } from '#core/run';
 import { answer, sendProblem } from '../http/problem.ts';
@@ -41,6 +41,19 @@ export function batchRoutes(batches: BatchStore, now: () => string): Router {
     const events = body.value.events.map((event): RunEvent => ({ ...event, writtenAt }));
     const timely = inTime(events, writtenAt);
     answer(res, timely.ok ? batches.append(req.params.id, events) : timely, 201);
+  });
+
+  router.post('/:id/split', (req, res) => {
+    const body = check(splitSchema, req.body);
+    if (!body.ok) return sendProblem(res, body.problem);
+    const { id, share, why } = body.value;
+    answer(res, batches.split(req.params.id, id, share, why, now()), 201);
+  });
+
+  router.post('/:id/join', (req, res) => {
+    const body = check(joinSchema, req.body);
+    if (!body.ok) return sendProblem(res, body.problem);
+    answer(res, batches.join(req.params.id, body.value.from, body.value.id, now()), 201);
   });
 
   return router;

@@ -1,6 +1,6 @@
 import type { BatchAnswer, BatchSummary } from '#contract/api';
 import { fail, ok, type Result } from '#core/problem';
-import type { Plan, RunEvent } from '#core/run';
+import { type EventBody, joinRuns, type Plan, type RunEvent, splitRun } from '#core/run';
 import type { Db } from '../db/open.ts';
 import type { StockStore } from '../stock/store.ts';
 import { stockUseOf } from './stock-use.ts';
@@ -139,8 +139,45 @@ export function batchStore(db: Db, stock: StockStore) {
     return ok({ written });
   });
 
+  /** Part of a batch becomes the batch `otherId`; a repeat of the same asks nothing new. */
+  const split = db.transaction(
+    (id: string, otherId: string, share: number, why: string, at: string): Result<BatchAnswer> => {
+      const here = one(id);
+      if (!here.ok) return here;
+      if (known.get(otherId)) return one(otherId);
+      const parted = splitRun({ ...here.value, batchId: id }, share, otherId, why);
+      if (!parted.ok) return parted;
+      const made = create(otherId, parted.value.plan, at);
+      if (!made.ok) return made;
+      write(otherId, parted.value.there, at, `${otherId}b`);
+      write(id, parted.value.here, at, `${otherId}a`);
+      return one(otherId);
+    },
+  );
+
+  /** The batch `fromId` goes into this one, whole. */
+  const join = db.transaction((id: string, fromId: string, eventId: string, at: string): Result<BatchAnswer> => {
+    const into = one(id);
+    const from = one(fromId);
+    if (!into.ok) return into;
+    if (!from.ok) return from;
+    if (eventById.get(`${eventId}i0`)) return into; // a retry
+    const joined = joinRuns({ ...into.value, batchId: id }, { ...from.value, batchId: fromId });
+    if (!joined.ok) return joined;
+    write(id, joined.value.into, at, `${eventId}i`);
+    write(fromId, joined.value.from, at, `${eventId}f`);
+    return one(id);
+  });
+
+  function write(batchId: string, bodies: readonly EventBody[], at: string, idStem: string): void {
+    const stem = idStem.replace(/^(batch|ev)_/, 'ev_');
+    for (const [i, body] of bodies.entries()) insertEvent.run(`${stem}${i}`, batchId, at, 0, at, JSON.stringify(body));
+  }
+
   return {
     one,
+    split,
+    join,
     list,
     create,
     changePlan,

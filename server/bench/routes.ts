@@ -19,7 +19,9 @@ export function benchRoutes(db: Db): Router {
   const update = db.prepare('UPDATE bench SET version = version + 1, body = ? WHERE id = 1');
   const current = (): BenchAnswer => {
     const row = read.get();
-    return row ? { version: row.version, bench: JSON.parse(row.body) } : { version: 0, bench: BenchDefaults };
+    return row
+      ? { version: row.version, bench: { ...BenchDefaults, ...JSON.parse(row.body) } }
+      : { version: 0, bench: BenchDefaults };
   };
   const change = db.transaction((body: string, basedOn: number): BenchAnswer | undefined => {
     if (current().version !== basedOn) return undefined;
