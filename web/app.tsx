@@ -6,8 +6,8 @@ import type { BatchAnswer } from '#contract/api';
 import { Away, Refused } from './api/client.ts';
 import { whenWritten } from './api/outbox.ts';
 import { ShelfPage } from './shelf/shelf-page.tsx';
+import { ChoiceProvider, useChoice } from './shell/choice.tsx';
 import { Crash } from './shell/crash.tsx';
-import { NightProvider, useNight } from './shell/night.tsx';
 import { Shell } from './shell/shell.tsx';
 import { antdTheme } from './theme/antd.ts';
 
@@ -52,17 +52,17 @@ const router = createBrowserRouter([
 
 export function App() {
   return (
-    <NightProvider>
+    <ChoiceProvider>
       <Themed />
-    </NightProvider>
+    </ChoiceProvider>
   );
 }
 
 function Themed() {
-  const { night } = useNight();
+  const [theme] = useChoice('theme');
   useKeepWritten();
   return (
-    <ConfigProvider theme={antdTheme(night)}>
+    <ConfigProvider theme={antdTheme(theme === 'night')}>
       <QueryClientProvider client={client}>
         <RouterProvider router={router} />
       </QueryClientProvider>

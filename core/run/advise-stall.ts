@@ -24,6 +24,7 @@ export function stallOf(
   step: string,
   addition: Addition,
   reads: readonly TimedRead[],
+  finished: boolean,
 ): StallAdvice | null {
   const read = [...reads].reverse().find(({ body }) => body.quantity === 'left');
   const left = read && readingValue(read.body.reading);
@@ -36,7 +37,18 @@ export function stallOf(
   const role = Object.keys(context.contents).find((id) => context.contents[id]!.substance.id === other?.substanceId);
   const line = sheet.charges.find((each) => each.role === role);
   const metal = sheet.charges.find((each) => each.role === addition.role);
-  if (!left || left.value <= 0 || !reaction || !solid || !other || !role || !line || !metal) return null;
+  if (
+    !left ||
+    !(finished || hasStopped(context, reads)) ||
+    left.value <= 0 ||
+    !reaction ||
+    !solid ||
+    !other ||
+    !role ||
+    !line ||
+    !metal
+  )
+    return null;
   const own = reaction.reactants.find((each) => each !== other)!;
   const reagent = context.contents[role]!;
   const charged = metal.actual ?? metal.dose.mass;
@@ -78,4 +90,20 @@ export function stallOf(
     band,
     sentence: `${formatNumber(left.value, 3)} g of ${solid.substance.name} left. ${says}`,
   };
+}
+
+/** Two readings in a row that agree, or the word for it. */
+function hasStopped({ plan }: Context, reads: readonly TimedRead[]): boolean {
+  const left = reads.flatMap(({ body }) =>
+    body.quantity === 'left' ? [readingValue(body.reading)?.value ?? Number.NaN] : [],
+  );
+  const [before, last] = left.slice(-2);
+  if (
+    before !== undefined &&
+    last !== undefined &&
+    before - last <= Math.max(4 * weighingSd(plan.bench.balanceG), 0.03 * last)
+  )
+    return true;
+  const seen = [...reads].reverse().find(({ body }) => body.quantity === 'sight')?.body.reading;
+  return seen?.is === 'word' && /stopped|no longer|no more/i.test(seen.text);
 }

@@ -29,7 +29,9 @@ export function advise(plan: Plan, events: readonly RunEvent[], step: string, no
   const context = contextOf(plan);
   if (!context.ok) return context;
   const live = applyCorrections(events);
-  const template = stepsOf(plan, events).find((each) => each.key === step)?.template ?? null;
+  const here = stepsOf(plan, events).find((each) => each.key === step);
+  const template = here?.template ?? null;
+  const status = here?.status;
   const reads = live.flatMap(({ body, happened }): TimedRead[] =>
     body.kind === 'read' && body.step === step
       ? [{ body, at: Date.parse(happened.at), giveOrTakeMin: happened.giveOrTakeMin }]
@@ -57,6 +59,6 @@ export function advise(plan: Plan, events: readonly RunEvent[], step: string, no
       : null,
     extent: addition ? extentOfStep(plan, addition, adds ? inFigure : undefined, reads) : null,
     finish: finishOfStep(sheet.value, template?.op.do ?? 'nothing', reads, plan.bench),
-    stall: addition && !adds ? stallOf(context.value, sheet.value, step, addition, reads) : null,
+    stall: addition && !adds ? stallOf(context.value, sheet.value, step, addition, reads, status === 'done') : null,
   });
 }

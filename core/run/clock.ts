@@ -4,7 +4,7 @@ import type { RunState, StepState } from './state.ts';
 export interface ClockItem {
   readonly batchId: string;
   readonly step: string;
-  readonly kind: 'timer' | 'look' | 'next';
+  readonly kind: 'timer' | 'look' | 'next' | 'alarm';
   readonly text: string;
   /** ISO instant it falls due; null for what can be done at any time. */
   readonly at: string | null;
@@ -19,6 +19,8 @@ export function clockOf(batchId: string, title: string, state: RunState, now: st
   if (state.status !== 'running') return [];
   const items: ClockItem[] = [];
   const timed = new Set<string>();
+  for (const { step, text } of state.alarms)
+    items.push({ batchId, step, kind: 'alarm', text: `${text} ${title}`, at: now, progress: null });
   for (const timer of state.timers) {
     const step = state.steps.find((each) => each.key === timer.step);
     if (timer.stopped || step?.status !== 'running') continue;

@@ -76,7 +76,9 @@ describe('soda dosed by what is in the vessel', () => {
 
 describe('a run that changes', () => {
   it('takes a stall as an assay of the acid, and reckons on from it', () => {
-    const stalled = [...acidIn, read('dissolve', 'left', 2.2, 'g')];
+    const stalled = [...acidIn, read('dissolve', 'left', 2.4, 'g'), read('dissolve', 'left', 2.2, 'g')];
+    expect(unwrap(advise(plan, eventsAt(START, ...stalled), 'dissolve', START)).stall).toBeNull();
+    stalled.push(read('dissolve', 'left', 2.2, 'g'));
     const { stall } = unwrap(advise(plan, eventsAt(START, ...stalled), 'dissolve', START));
     // 9.8 g of 99 % zinc: 0.14839 mol; × 98.078 / 60 g = 24.26 %.
     expect(stall!.strength.value).toBeCloseTo(24.26, 1);

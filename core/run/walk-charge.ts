@@ -24,7 +24,10 @@ export function chargeStep(walker: Walker, step: string, op: Extract<Op, { do: '
   const inputs = actuals.charges.filter((each) => each.step === step && each.role === roleId);
   const weighed = inputs.flatMap((each) => chargeMass(each.reading, name, content, context.water, plan.bench) ?? []);
   const actual = weighed.length > 0 ? total(`${name}, in all`, 'g', ...weighed) : nothingIn(walker, step, name);
-  const mass = actual ?? plannedCharge(walker, dose, name, content);
+  // An addition that is still going on is reckoned to its dose.
+  const goesOn =
+    op.reacts !== undefined && !walker.soFar && !actuals.finished.has(step) && (actual?.value ?? 0) < dose.mass.value;
+  const mass = actual && !goesOn ? actual : plannedCharge(walker, dose, name, content);
   const before = so.contents;
   const charged = charge(before, asProduct(context, roleId, name), mass);
   so.contents = charged.contents;

@@ -211,7 +211,7 @@ export const causes: readonly Cause[] = [
   pair(
     'foam',
     'carbonate going in too fast',
-    `${ACID} carbonate`,
+    `${ACID}|zinc|copper_salt|iron carbonate`,
     'Stop adding: it falls within a minute.',
     'Smaller portions; a few drops of spirit on the foam.',
     { via: '2 NaHCO3 + H2SO4 -> Na2SO4 + 2 CO2 + 2 H2O', weight: 3, danger: 'act' },

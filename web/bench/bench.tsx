@@ -3,12 +3,16 @@ import { useHotkeys } from 'react-hotkeys-hook';
 import { Link, useSearchParams } from 'react-router';
 import { planTitle, type RunState, type StepState } from '#core/run';
 import { Cautions } from '../parts/cautions.tsx';
+import { Lessons } from '../parts/lessons.tsx';
 import { plainText, Sentence } from '../parts/sentence.tsx';
 import { InMargin } from '../shell/margin.tsx';
+import { AddPane } from './add-pane.tsx';
 import { CautionsRead } from './cautions-read.tsx';
 import { Log } from './log.tsx';
 import { type PaneName, StepPane } from './panes.tsx';
+import { Portions } from './portions.tsx';
 import { Reckoning } from './reckoning.tsx';
+import { StepAdvice } from './step-advice.tsx';
 import { Timers } from './timers.tsx';
 import type { Run } from './use-run.ts';
 
@@ -42,6 +46,13 @@ export function Bench({ run }: { run: Run }) {
       </div>
       <InMargin>
         <Cautions cautions={step?.cautions ?? []} />
+        {step ? (
+          <Lessons
+            title="Learnt before"
+            which={(each) => each.routeId === batch.plan.routeId && (each.step === step.key || each.step === null)}
+            attach={{ routeId: batch.plan.routeId, step: step.key, bottleId: null, batchId: batch.id }}
+          />
+        ) : null}
         <Reckoning run={run} />
       </InMargin>
     </div>
@@ -97,7 +108,8 @@ function Rail({ run, current }: { run: Run; current: string | undefined }) {
         ))}
       </ol>
       <p className="quiet small keys-hint">
-        <kbd>Space</kbd> done <kbd>W</kbd> weigh <kbd>L</kbd> reading <kbd>T</kbd> timer <kbd>N</kbd> note
+        <kbd>Space</kbd> done <kbd>W</kbd> weigh <kbd>L</kbd> reading <kbd>T</kbd> timer <kbd>N</kbd> note <kbd>A</kbd>{' '}
+        add <kbd>S</kbd> surprise
       </p>
     </nav>
   );
@@ -108,15 +120,26 @@ const TABS: readonly { pane: PaneName; name: string; key?: string }[] = [
   { pane: 'log', name: 'Log a reading', key: 'l' },
   { pane: 'timer', name: 'Timer', key: 't' },
   { pane: 'note', name: 'Note', key: 'n' },
+  { pane: 'surprise', name: 'Surprise', key: 's' },
   { pane: 'portion', name: 'Test portion' },
+  { pane: 'unplanned', name: 'Add something else' },
   { pane: 'photo', name: 'Photo' },
   { pane: 'change', name: 'Change the run' },
 ];
 
+/** The pane that a kind of step opens with. */
+const FIRST_PANE: Partial<Record<StepState['panel'], PaneName>> = { charge: 'weigh' };
+
+/** The panes that a kind of step has besides those of every step. */
+function hasPane(step: StepState, pane: PaneName): boolean {
+  return pane !== 'weigh' || step.panel === 'charge' || step.panel === 'dry';
+}
+
 function Step({ run, step, onNext }: { run: Run; step: StepState; onNext: () => void }) {
   const { state, enter } = run;
-  const [pane, setPane] = useState<PaneName | null>(step.panel === 'charge' && step.status !== 'done' ? 'weigh' : null);
+  const [pane, setPane] = useState<PaneName | null>(step.status === 'done' ? null : (FIRST_PANE[step.panel] ?? null));
   const over = state.status === 'abandoned';
+  const adds = step.panel === 'add' && step.status !== 'done' && step.status !== 'skipped' && !over;
   const closed = step.status === 'done' || step.status === 'skipped';
   const finish = () => {
     if (closed || over) return;
@@ -129,10 +152,14 @@ function Step({ run, step, onNext }: { run: Run; step: StepState; onNext: () => 
     closed,
     over,
   ]);
-  useHotkeys('w,l,t,n', (event) => setPane(TABS.find((tab) => tab.key === event.key)?.pane ?? null), {
-    preventDefault: true,
-    useKey: true,
-  });
+  useHotkeys(
+    'w,l,t,n,s',
+    (event) => setPane(TABS.find((tab) => tab.key === event.key && hasPane(step, tab.pane))?.pane ?? null),
+    {
+      preventDefault: true,
+      useKey: true,
+    },
+  );
   useHotkeys('escape', () => setPane(null), { enableOnFormTags: true });
   return (
     <article className="step" aria-label="This step">
@@ -145,6 +172,12 @@ function Step({ run, step, onNext }: { run: Run; step: StepState; onNext: () => 
       <div className="row" style={{ margin: '0 0 10px' }}>
         <Flags step={step} />
       </div>
+      {adds ? (
+        <div className="pane">
+          <AddPane run={run} step={step} onClose={() => {}} />
+        </div>
+      ) : null}
+      <StepAdvice run={run} step={step} />
       <dl className="step-lines">
         <StepLine name="until" parts={step.until} />
         <StepLine name="you see" parts={step.expect} />
@@ -153,10 +186,11 @@ function Step({ run, step, onNext }: { run: Run; step: StepState; onNext: () => 
         <StepLine name="if skipped" parts={step.skipCosts} quiet />
       </dl>
       <CautionsRead run={run} step={step} />
+      <Portions run={run} step={step} />
       <Timers run={run} step={step} />
       {over ? null : (
         <div className="step-tabs">
-          {TABS.filter((tab) => tab.pane !== 'weigh' || step.panel === 'charge' || step.panel === 'dry').map((tab) => (
+          {TABS.filter((tab) => hasPane(step, tab.pane)).map((tab) => (
             <button
               key={tab.pane}
               type="button"
@@ -173,6 +207,11 @@ function Step({ run, step, onNext }: { run: Run; step: StepState; onNext: () => 
             </button>
           ) : (
             <>
+              {step.status === 'running' && step.leave.lookEveryMin !== null ? (
+                <button type="button" className="tab" onClick={() => enter({ kind: 'looked', step: step.key })}>
+                  Looked in
+                </button>
+              ) : null}
               {step.status === 'running' ? null : (
                 <button type="button" className="tab" onClick={() => enter({ kind: 'started', step: step.key })}>
                   Begin

@@ -4,11 +4,14 @@ import { newId } from '../api/ids.ts';
 import { NumberField } from '../parts/number-field.tsx';
 import { plainText } from '../parts/sentence.tsx';
 import type { PaneProps } from './pane-props.ts';
+import { JoinForm, SplitForm } from './part-pane.tsx';
 
-type Change = 'insert' | 'repeat' | 'skip' | 'give up';
+type Change = 'insert' | 'repeat' | 'skip' | 'enlarge' | 'split' | 'join' | 'give up';
 
 /** The run as it is lived: a step put in, repeated or skipped, or the whole given up. Each is an entry like any other. */
-export function ChangePane({ run, step, onClose }: PaneProps) {
+export function ChangePane(props: PaneProps) {
+  const { run, step, onClose } = props;
+  const [factor, setFactor] = useState<number | null>(1.5);
   const ids = { title: useId(), why: useId() };
   const [change, setChange] = useState<Change>('insert');
   const [title, setTitle] = useState('');
@@ -20,10 +23,14 @@ export function ChangePane({ run, step, onClose }: PaneProps) {
   const send = () => {
     if (change === 'insert' && title.trim() === '')
       return setProblem('What is the new step? A few words, such as “wash with cold water”.');
-    if (change !== 'insert' && change !== 'repeat' && why.trim() === '')
+    if ((change === 'skip' || change === 'give up') && why.trim() === '')
       return setProblem('Say why in a few words; it stands in the record.');
     if (change === 'skip') run.enter({ kind: 'step-skipped', step: step.key, reason: why.trim() });
-    else if (change === 'give up') run.enter({ kind: 'abandoned', reason: why.trim() });
+    else if (change === 'enlarge') {
+      if (factor === null || factor <= 1)
+        return setProblem('Enlarging means more than 1 times: 1.5 is half as much again.');
+      run.enter({ kind: 'enlarged', step: step.key, factor, why: why.trim() });
+    } else if (change === 'give up') run.enter({ kind: 'abandoned', reason: why.trim() });
     else {
       run.enter({
         kind: 'step-inserted',
@@ -48,7 +55,7 @@ export function ChangePane({ run, step, onClose }: PaneProps) {
     >
       <Segmented
         aria-label="What to change"
-        options={['insert', 'repeat', 'skip', 'give up'] satisfies Change[]}
+        options={['insert', 'repeat', 'skip', 'enlarge', 'split', 'join', 'give up'] satisfies Change[]}
         value={change}
         onChange={(value) => {
           setChange(value as Change);
@@ -84,6 +91,11 @@ export function ChangePane({ run, step, onClose }: PaneProps) {
             }}
           />
         </div>
+        {change === 'enlarge' ? (
+          <NumberField label="Times as large" unit="×" value={factor} min={1.01} max={20} onChange={setFactor} />
+        ) : null}
+        {change === 'split' ? <SplitForm run={run} why={why.trim()} /> : null}
+        {change === 'join' ? <JoinForm {...props} /> : null}
         {inserting ? (
           <>
             <Checkbox checked={beside} onChange={(event) => setBeside(event.target.checked)}>
@@ -95,9 +107,11 @@ export function ChangePane({ run, step, onClose }: PaneProps) {
             <NumberField label="look every" unit="min" value={every} min={1} max={525_600} onChange={setEvery} />
           </>
         ) : null}
-        <button type="submit" className="tab">
-          {BUTTONS[change]}
-        </button>
+        {change === 'split' || change === 'join' ? null : (
+          <button type="submit" className="tab">
+            {BUTTONS[change]}
+          </button>
+        )}
       </div>
       {problem ? (
         <p className="problem small" role="alert">
@@ -108,7 +122,8 @@ export function ChangePane({ run, step, onClose }: PaneProps) {
   );
 }
 
-const BUTTONS: Readonly<Record<Change, string>> = {
+const BUTTONS: Readonly<Record<Exclude<Change, 'split' | 'join'>, string>> = {
+  enlarge: 'Make it larger',
   insert: 'Put it in',
   repeat: 'Put it in',
   skip: 'Skip this step',
@@ -119,5 +134,8 @@ const EXPLAINED: Readonly<Record<Change, string>> = {
   insert: 'Put a step in after this one.',
   repeat: 'Do this step once more, after it.',
   skip: 'Leave this step out; what it would have done is not reckoned.',
+  enlarge: 'What is in stays; what is still to come, and a top-up of what is in, is reckoned for the larger batch.',
+  split: 'A part of what is in the vessel goes on as a batch of its own, with its share of the yield.',
+  join: 'Another running batch of this route is poured into this one.',
   'give up': 'End the run here. Its record stays, with the reason.',
 };

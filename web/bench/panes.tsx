@@ -2,11 +2,15 @@ import { ChangePane } from './change-pane.tsx';
 import type { PaneProps } from './pane-props.ts';
 import { ReadingPane } from './reading-pane.tsx';
 import { NotePane, PhotoPane, PortionPane, TimerPane } from './small-panes.tsx';
+import { SurprisePane } from './surprise-pane.tsx';
+import { UnplannedPane } from './unplanned-pane.tsx';
 import { WeighPane } from './weigh-pane.tsx';
 
-export type PaneName = 'weigh' | 'log' | 'timer' | 'note' | 'portion' | 'photo' | 'change';
+export type PaneName = 'surprise' | 'unplanned' | 'weigh' | 'log' | 'timer' | 'note' | 'portion' | 'photo' | 'change';
 
 const PANES: Readonly<Record<PaneName, (props: PaneProps) => React.ReactNode>> = {
+  surprise: SurprisePane,
+  unplanned: UnplannedPane,
   weigh: WeighPane,
   log: ReadingPane,
   timer: TimerPane,

@@ -2,6 +2,31 @@ import { formatNumber } from '#core/units';
 import { Num, NumRow } from '../parts/num.tsx';
 import type { Run } from './use-run.ts';
 
+/** What is in the vessel now, by what was entered. */
+function NowList({ run }: { run: Run }) {
+  const { now } = run.state.sheet;
+  if (!now || now.massG <= 0) return null;
+  return (
+    <>
+      <h3 style={{ marginTop: 14 }}>In the vessel now</h3>
+      <dl className="figures">
+        {Object.entries(now.contents.amounts).map(([id, n]) => (
+          <NumRow key={id} label={id.replaceAll('-', ' ')}>
+            <Num figure={n} />
+          </NumRow>
+        ))}
+        <NumRow label="water">
+          <Num figure={now.contents.waterG} />
+        </NumRow>
+      </dl>
+      <p className="quiet small">
+        About {formatNumber(now.volumeMl, 2)} mL, {formatNumber(now.massG, 3)} g in all
+        {now.liquor ? '; the liquor was set apart' : ''}.
+      </p>
+    </>
+  );
+}
+
 /** The sheet as it stands now, from what really went in. */
 export function Reckoning({ run }: { run: Run }) {
   const { sheet, weighing } = run.state;
@@ -40,6 +65,7 @@ export function Reckoning({ run }: { run: Run }) {
           </>
         ) : null}
       </dl>
+      <NowList run={run} />
       {limiting ? <p className="small">{limiting.name} limits.</p> : null}
       <p className="small">{sheet.doubt.sentence}</p>
       {weighing.weighings.length > 0 ? <p className="small">{weighing.sentence}</p> : null}

@@ -1,9 +1,10 @@
-import { Input, type InputRef, Segmented } from 'antd';
+import { Input, type InputRef } from 'antd';
 import { useEffect, useId, useRef, useState } from 'react';
-import { farOff, type Happened, parseReading, type Reading, readingLeast, readingText } from '#core/run';
+import { farOff, type Happened } from '#core/run';
 import { formatPlain } from '#core/units';
+import { AmountField, readAmount, refusedAmount } from './amount-field.tsx';
 import type { PaneProps } from './pane-props.ts';
-import { ReadingField } from './reading-field.tsx';
+
 import { WhenField } from './when-field.tsx';
 
 /** What really went in (or what the product weighs). Far from the plan it asks why, and takes it all the same. */
@@ -11,7 +12,7 @@ export function WeighPane({ run, step }: PaneProps) {
   const { charge } = step;
   const first = useRef<InputRef>(null);
   const reasonId = useId();
-  const [unit, setUnit] = useState<'g' | 'mL'>(charge?.dose.take.unit ?? (step.panel === 'dry' ? 'g' : 'mL'));
+  const [unit, setUnit] = useState<string>(charge?.dose.take.unit ?? (step.panel === 'dry' ? 'g' : 'mL'));
   const [text, setText] = useState('');
   const [reason, setReason] = useState('');
   const [asked, setAsked] = useState<number | null>(null);
@@ -23,9 +24,9 @@ export function WeighPane({ run, step }: PaneProps) {
   useEffect(() => first.current?.focus(), []);
 
   const enter = () => {
-    const read = parseReading(text, unit);
+    const read = readAmount(text, unit, run.batch.plan.bench.measures);
     if (!read.ok) return setProblem(read.problem.message);
-    const refused = refusal(read.value);
+    const refused = refusedAmount(read.value);
     if (refused) return setProblem(refused);
     const off = charge ? farOff(charge.dose.take, charge.dose.takeMassG, read.value) : null;
     if (off !== null && asked === null) return setAsked(off);
@@ -64,26 +65,21 @@ export function WeighPane({ run, step }: PaneProps) {
         </p>
       ) : null}
       <div className="pane-row">
-        <ReadingField
+        <AmountField
           label={labelOf(step.panel, charge !== null)}
-          unit={unit}
           text={text}
+          unit={unit}
+          units={charge ? unitsOf(charge.dose.volume !== undefined) : [unit]}
+          measures={charge ? run.batch.plan.bench.measures : []}
+          problem={problem}
+          fieldRef={first}
           onText={(next) => {
             setText(next);
             setProblem('');
             setAsked(null);
           }}
-          fieldRef={first}
-          problem={problem}
+          onUnit={setUnit}
         />
-        {charge && charge.dose.volume !== undefined ? (
-          <Segmented
-            aria-label="Unit"
-            options={['g', 'mL']}
-            value={unit}
-            onChange={(value) => setUnit(value as 'g' | 'mL')}
-          />
-        ) : null}
         <WhenField onChange={(next) => setWhen(() => next)} />
         <button type="submit" className="tab" disabled={when === null}>
           {asked === null ? 'Enter it' : 'Enter it all the same'}
@@ -113,9 +109,6 @@ function labelOf(panel: string, isCharge: boolean): string {
   return panel === 'dry' ? 'Product weighs, without its dish' : 'Made up to';
 }
 
-function refusal(reading: Reading): string {
-  if (reading.is === 'word') return 'An amount is needed here, such as 17.3; words go into a note.';
-  const least = readingLeast(reading) ?? 0;
-  if (least < 0) return `${readingText(reading)} is below zero; an amount is 0 or more.`;
-  return least > 1e6 ? 'That is more than a tonne; check the number and its unit.' : '';
+function unitsOf(poured: boolean): readonly string[] {
+  return poured ? ['g', 'mL'] : ['g'];
 }

@@ -2,7 +2,7 @@ import { Input, Modal } from 'antd';
 import { useId, useState } from 'react';
 import type { BenchAnswer } from '#contract/api';
 import { parseNumber } from '#core/units';
-import type { Bench, OwnVessel } from '#core/vessel';
+import { type Bench, materials, type OwnMeasure, type OwnVessel } from '#core/vessel';
 import { sentenceOf } from '../api/client.ts';
 import { useSaveBench } from '../api/queries.ts';
 import { NumberField } from '../parts/number-field.tsx';
@@ -14,11 +14,14 @@ export function BenchSettings({ answer, onClose }: { answer: BenchAnswer; onClos
   const place = useId();
   const cylinders = useId();
   const vessels = useId();
+  const measureId = useId();
   const [draft, setDraft] = useState<{ [K in keyof Bench]: Bench[K] | null }>(bench);
   const [cylinderText, setCylinderText] = useState(bench.cylindersMl.join('; '));
-  const [vesselText, setVesselText] = useState(
-    bench.vessels.map((each) => `${each.name}, ${each.capacityMl} mL`).join('\n'),
+  const [vesselText, setVesselText] = useState(bench.vessels.map(vesselLine).join('\n'));
+  const [measureText, setMeasureText] = useState(
+    bench.measures.map((each) => `${each.name}, ${each.of}, ${each.gramsEach} ± ${each.sdG} g`).join('\n'),
   );
+  const measures = readMeasures(measureText);
   const cylindersMl = readNumbers(cylinderText);
   const owned = readVessels(vesselText, bench.vessels);
   const number = (
@@ -38,11 +41,12 @@ export function BenchSettings({ answer, onClose }: { answer: BenchAnswer; onClos
       onChange={(value) => setDraft((before) => ({ ...before, [key]: value }))}
     />
   );
-  const whole = Object.values(draft).every((value) => value !== null && value !== '') && cylindersMl && owned;
+  const whole =
+    Object.values(draft).every((value) => value !== null && value !== '') && cylindersMl && owned && measures;
   const onOk = () => {
     if (!whole) return;
     save.mutate(
-      { basedOn: answer.version, bench: { ...(draft as Bench), cylindersMl, vessels: owned } },
+      { basedOn: answer.version, bench: { ...(draft as Bench), cylindersMl, vessels: owned, measures } },
       { onSuccess: onClose },
     );
   };
@@ -91,7 +95,27 @@ export function BenchSettings({ answer, onClose }: { answer: BenchAnswer; onClos
           onChange={(event) => setVesselText(event.target.value)}
         />
         {owned ? null : (
-          <p className="problem small">Write each as its name, a comma, its size: 250 mL beaker, 250 mL</p>
+          <p className="problem small">
+            Write each as its name, its size, and its material where it is not glass: 2 L jar, 2000 mL, jar glass
+          </p>
+        )}
+      </div>
+      <div className="field">
+        <label htmlFor={measureId}>Own measures, weighed once, one a line</label>
+        <Input.TextArea
+          id={measureId}
+          rows={3}
+          value={measureText}
+          placeholder="tea scoop, washing soda, 5.2 ± 0.3 g"
+          status={measures ? '' : 'error'}
+          onChange={(event) => setMeasureText(event.target.value)}
+        />
+        {measures ? (
+          <p className="quiet small">Weigh ten, divide by ten; the ± is how far one strays from another.</p>
+        ) : (
+          <p className="problem small">
+            Write each as its name, what it holds, its mass: tea scoop, washing soda, 5.2 ± 0.3 g
+          </p>
         )}
       </div>
       {save.isError ? <p className="problem">{sentenceOf(save.error)}</p> : null}
@@ -106,18 +130,45 @@ function readNumbers(text: string): number[] | undefined {
     : undefined;
 }
 
+function vesselLine({ name, capacityMl, material = 'glass', sacrificial = false }: OwnVessel): string {
+  const words = [sacrificial ? 'sacrificial' : '', material === 'glass' ? '' : material].filter((each) => each !== '');
+  return [`${name}, ${capacityMl} mL`, ...(words.length > 0 ? [words.join(' ')] : [])].join(', ');
+}
+
+function readMeasures(text: string): OwnMeasure[] | undefined {
+  const lines = text.split('\n').filter((line) => line.trim() !== '');
+  const read = lines.map((line) => {
+    const shape = /^([^,]+),\s*([^,]*),\s*([\d.,]+)\s*(?:(?:±|\+-|\+\/-)\s*([\d.,]+)\s*)?g\s*$/i.exec(line);
+    const each = shape && parseNumber(shape[3] ?? '');
+    const sd = shape?.[4] ? parseNumber(shape[4]) : undefined;
+    if (!shape || !each?.ok || each.value <= 0 || (sd && !sd.ok)) return undefined;
+    const sdG = sd?.ok ? Math.abs(sd.value) : each.value * 0.05;
+    return { name: shape[1]!.trim().slice(0, 60), of: shape[2]!.trim().slice(0, 60), gramsEach: each.value, sdG };
+  });
+  return read.every((each) => each !== undefined) ? (read as OwnMeasure[]) : undefined;
+}
+
 /** Keeps the measures of a vessel already known; a new one is drawn half again as tall as it is wide. */
 function readVessels(text: string, before: readonly OwnVessel[]): OwnVessel[] | undefined {
   const lines = text.split('\n').filter((line) => line.trim() !== '');
   const vessels = lines.map((line) => {
-    const shape = /^(.+),\s*([\d.,]+)\s*(mL|L)\s*$/i.exec(line);
+    const shape = /^(.+?),\s*([\d.,]+)\s*(mL|L)\s*(?:,\s*([a-z ]+?))?\s*$/i.exec(line);
+    const words =
+      (shape?.[4] ?? 'glass')
+        .toLowerCase()
+        .replace(/\bsacrificial\b/, '')
+        .trim() || 'glass';
+    const material = materials.find((each) => each === words);
+    if (!material) return undefined;
+    const sacrificial = /sacrificial/i.test(shape?.[4] ?? '');
     const size = shape && parseNumber(shape[2] ?? '');
     if (!shape || !size?.ok || size.value <= 0) return undefined;
     const name = shape[1]!.trim().slice(0, 60);
     const capacityMl = size.value * (shape[3]?.toLowerCase() === 'l' ? 1000 : 1);
     const known = before.find((each) => each.name === name && each.capacityMl === capacityMl);
     const diameterMm = Math.round(10 * (capacityMl / (1.5 * (Math.PI / 4))) ** (1 / 3));
-    return known ?? { name, capacityMl, diameterMm, heightMm: Math.round(diameterMm * 1.5) };
+    if (known) return { ...known, material, sacrificial };
+    return { name, material, sacrificial, capacityMl, diameterMm, heightMm: Math.round(diameterMm * 1.5) };
   });
   return vessels.length > 0 && vessels.every((each) => each !== undefined) ? (vessels as OwnVessel[]) : undefined;
 }

@@ -1,5 +1,5 @@
-import { Modal, Switch } from 'antd';
-import { useNight } from './night.tsx';
+import { Modal, Segmented, Switch } from 'antd';
+import { useChoice } from './choice.tsx';
 
 const KEYS: readonly (readonly [string, string])[] = [
   ['1 – 5', 'Shelf, Plan, Bench, Assay, Record'],
@@ -10,11 +10,15 @@ const KEYS: readonly (readonly [string, string])[] = [
   ['L', 'at the bench: log a reading'],
   ['T', 'at the bench: timer'],
   ['N', 'at the bench: note'],
+  ['S', 'at the bench: a surprise'],
   ['Esc', 'close what is open'],
 ];
 
 export function Keys({ onClose }: { onClose: () => void }) {
-  const { night, setNight } = useNight();
+  const [theme, setTheme] = useChoice('theme');
+  const [type, setType] = useChoice('type');
+  const [sound, setSound] = useChoice('sound');
+  const [alone, setAlone] = useChoice('alone');
   return (
     <Modal open title="Keys and look" onCancel={onClose} footer={null}>
       <div className="keys-list">
@@ -23,7 +27,26 @@ export function Keys({ onClose }: { onClose: () => void }) {
         ))}
       </div>
       <p style={{ marginTop: 16 }}>
-        <Switch checked={night} onChange={setNight} aria-label="Night look" /> Night look, for the dark shed
+        <Switch checked={theme === 'night'} onChange={(on) => setTheme(on ? 'night' : 'day')} aria-label="Night look" />{' '}
+        Night look, for the dark shed
+      </p>
+      <p>
+        <Switch checked={type === 'large'} onChange={(on) => setType(on ? 'large' : 'plain')} aria-label="Large type" />{' '}
+        Large type, to read at two metres with goggles on
+      </p>
+      <p>
+        <Switch checked={sound === 'on'} onChange={(on) => setSound(on ? 'on' : 'off')} aria-label="Sound" /> Sound for
+        alarms, timers and missed looks
+      </p>
+      <p>
+        I work alone, ask me every{' '}
+        <Segmented
+          aria-label="Check-in, minutes"
+          options={['off', '15', '30', '60'] as const}
+          value={alone}
+          onChange={(value) => setAlone(value)}
+        />{' '}
+        min
       </p>
     </Modal>
   );

@@ -1,6 +1,8 @@
 import { lazy, Suspense, useState } from 'react';
 import { useHotkeys } from 'react-hotkeys-hook';
 import { Outlet, useNavigate } from 'react-router';
+import { Alarms } from './alarms.tsx';
+import { CheckIn } from './check-in.tsx';
 import { ClockStrip } from './clock-strip.tsx';
 import { Line } from './line.tsx';
 import { Margin, MarginProvider } from './margin.tsx';
@@ -30,6 +32,8 @@ export function Shell() {
         </main>
         <Margin />
         <Notices />
+        <Alarms />
+        <CheckIn />
         <ClockStrip onKeys={() => setKeys(true)} />
       </div>
       {keys ? (

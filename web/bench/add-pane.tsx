@@ -1,0 +1,170 @@
+import type { InputRef } from 'antd';
+import { useEffect, useRef, useState } from 'react';
+import { type AddAdvice, exactReading, type Quantity, type Reading } from '#core/run';
+import { formatNumber, formatPlain } from '#core/units';
+import { AmountField, readAmount, refusedAmount } from './amount-field.tsx';
+import { DoseBar } from './dose-bar.tsx';
+import type { PaneProps } from './pane-props.ts';
+import { useAdvice } from './use-advice.ts';
+
+/** Papers as one reads them: a colour and the band it stands for. */
+const PAPERS: readonly { name: string; low: number; high: number }[] = [
+  { name: 'red, under 3', low: 0, high: 3 },
+  { name: 'orange, 4 to 6', low: 4, high: 6 },
+  { name: 'green, 7 to 8', low: 7, high: 8 },
+  { name: 'blue, over 9', low: 9, high: 12 },
+];
+const FOAMS: readonly { name: string; share: number }[] = [
+  { name: 'no foam', share: 0 },
+  { name: 'foam to a third', share: 1 / 3 },
+  { name: 'to two thirds', share: 2 / 3 },
+  { name: 'to the rim', share: 1 },
+];
+
+/** Adding a little, looking, deciding: the next portion and when, what is in, where to stop, and what was seen. */
+export function AddPane({ run, step }: PaneProps) {
+  const { plan } = run.batch;
+  const add = useAdvice(run, step.key)?.add;
+  const first = useRef<InputRef>(null);
+  const [text, setText] = useState('');
+  const [unit, setUnit] = useState<string>(step.charge?.dose.take.unit ?? 'g');
+  const [problem, setProblem] = useState('');
+  useEffect(() => first.current?.focus(), []);
+  if (!add) return <p className="quiet">Reckoning the next portion …</p>;
+
+  const charge = (reading: Reading) =>
+    run.enter({ kind: 'charged', step: step.key, role: add.role, bottleId: add.bottleId, reading, reason: '' });
+  const read = (quantity: Quantity, reading: Reading) =>
+    run.enter({ kind: 'read', step: step.key, quantity, reading, place: '' });
+  const enter = () => {
+    const amount = readAmount(text, unit, plan.bench.measures);
+    if (!amount.ok) return setProblem(amount.problem.message);
+    const refused = refusedAmount(amount.value);
+    if (refused) return setProblem(refused);
+    charge(amount.value);
+    setText('');
+    first.current?.focus();
+  };
+  const vessel = run.state.sheet.vessel?.vessel;
+  const freeMl = vessel ? Math.max(0, vessel.capacityMl - (run.state.sheet.now?.volumeMl ?? 0)) : 0;
+  return (
+    <div className="add">
+      <DoseBar add={add} />
+      <Warnings add={add} />
+      <p className="add-next" aria-live="polite">
+        <Next add={add} />
+      </p>
+      <form
+        className="pane-row"
+        onSubmit={(event) => {
+          event.preventDefault();
+          enter();
+        }}
+      >
+        {add.next.grams > 0 && add.next.waitMin === 0 ? (
+          <button type="button" className="act" onClick={() => charge(exactReading(add.next.grams, 'g'))}>
+            {formatPlain(add.next.grams)} g went in
+          </button>
+        ) : null}
+        <AmountField
+          label="Or really went in"
+          text={text}
+          unit={unit}
+          units={step.charge?.dose.volume ? ['g', 'mL'] : ['g']}
+          measures={plan.bench.measures}
+          problem={problem}
+          fieldRef={first}
+          onText={(next) => {
+            setText(next);
+            setProblem('');
+          }}
+          onUnit={setUnit}
+        />
+        <button type="submit" className="tab">
+          It is in
+        </button>
+      </form>
+      <fieldset className="seen">
+        <legend>Test, and say what you see. Enough when {add.endpoint}.</legend>
+        <div className="chips">
+          {['still fizzes', 'no longer fizzes'].map((said) => (
+            <button key={said} type="button" className="tab" onClick={() => read('sight', { is: 'word', text: said })}>
+              {said}
+            </button>
+          ))}
+          {PAPERS.map(({ name, low, high }) => (
+            <button
+              key={name}
+              type="button"
+              className="tab tab-more"
+              onClick={() => read('pH', { is: 'band', low, high, unit: '' })}
+            >
+              {name}
+            </button>
+          ))}
+          {freeMl > 0
+            ? FOAMS.map(({ name, share }) => (
+                <button
+                  key={name}
+                  type="button"
+                  className="tab tab-more"
+                  onClick={() => read('foam', exactReading(Math.round(freeMl * share), 'mL'))}
+                >
+                  {name}
+                </button>
+              ))
+            : null}
+        </div>
+      </fieldset>
+      <p className="small quiet">{add.price}</p>
+    </div>
+  );
+}
+
+function Next({ add }: { add: AddAdvice }) {
+  const { next, band } = add;
+  if (band.place === 'past')
+    return (
+      <>
+        Past the window by {formatNumber(band.overG, 2)} g. <b>Stop</b>, and test.
+      </>
+    );
+  if (next.grams <= 0) return <>All is in. Test.</>;
+  const amount = <b>{formatPlain(next.grams)} g</b>;
+  const why = WHY[next.limitedBy];
+  return (
+    <>
+      Next: {amount} {next.waitMin > 0 ? `in about ${formatPlain(next.waitMin)} min, for ${next.waitFor}` : 'now'}
+      <span className="quiet"> {why}</span>
+      {band.place === 'inside' ? <b className="within"> Inside the window: test before every portion.</b> : null}
+    </>
+  );
+}
+
+const WHY: Readonly<Record<AddAdvice['next']['limitedBy'], string>> = {
+  foam: '(about; as much as the foam allows in this vessel)',
+  heat: '(about; as much as stays below the ceiling)',
+  gas: '(as much gas as this room takes in a quarter of an hour: outdoors it may be more)',
+  evenness: '(a fifth of the dose at most)',
+  'the dose': '(the rest)',
+  nothing: '',
+};
+
+function Warnings({ add }: { add: AddAdvice }) {
+  const { pending, warnings } = add.next;
+  return (
+    <>
+      {warnings.map((each) => (
+        <p key={each} className="caution caution-stop" role="alert">
+          {each}
+        </p>
+      ))}
+      {pending.grams > 0.1 && !pending.danger ? (
+        <p className="small quiet">
+          About {formatNumber(pending.grams, 2)} g is in that has not reacted yet
+          {pending.riseK > 1 ? `: ${formatNumber(pending.riseK, 2)} K still to come` : ''}.
+        </p>
+      ) : null}
+    </>
+  );
+}

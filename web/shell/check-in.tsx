@@ -1,0 +1,51 @@
+import { Modal } from 'antd';
+import { useEffect, useState } from 'react';
+import { beep } from './beep.ts';
+import { useChoice } from './choice.tsx';
+import { useNow } from './use-now.ts';
+
+/** A minute to answer before it sounds on and on. */
+const GRACE_MS = 60_000;
+
+/** For one who works alone: asks every so often, and sounds until it is answered. Any touch or key counts as one. */
+export function CheckIn() {
+  const [alone] = useChoice('alone');
+  const [seen, setSeen] = useState(() => Date.now());
+  const now = useNow(5000);
+  const every = alone === 'off' ? null : Number(alone) * 60_000;
+  const asks = every !== null && now - seen > every;
+  const late = asks && now - seen > every + GRACE_MS;
+  useEffect(() => {
+    const touch = () => setSeen((before) => (Date.now() - before > 10_000 ? Date.now() : before));
+    window.addEventListener('pointerdown', touch);
+    window.addEventListener('keydown', touch);
+    return () => {
+      window.removeEventListener('pointerdown', touch);
+      window.removeEventListener('keydown', touch);
+    };
+  }, []);
+  // biome-ignore lint/correctness/useExhaustiveDependencies: it sounds again at every tick while it is late
+  useEffect(() => {
+    if (asks) beep(late ? 4 : 2);
+  }, [asks, late, now]);
+  if (!asks) return null;
+  return (
+    <Modal
+      open
+      title="Are you well?"
+      okText="I am"
+      onOk={() => setSeen(Date.now())}
+      onCancel={() => setSeen(Date.now())}
+      cancelButtonProps={{ style: { display: 'none' } }}
+    >
+      <p>
+        You asked to be asked every {alone} minutes while you work alone.
+        {late ? ' Whoever hears this: look in, and call for help if there is no answer.' : ''}
+      </p>
+      <p>
+        In the eyes or on the skin: water at once, for twenty minutes. Breathed in: out into the air, sit, call for
+        help.
+      </p>
+    </Modal>
+  );
+}
