@@ -23,6 +23,8 @@ export interface BatchSummary {
   readonly got: string;
   readonly bottles: readonly string[];
   readonly lesson: string;
+  /** Photographed under a grey card, by step. */
+  readonly colours: readonly { readonly step: string; readonly hex: string }[];
   readonly version: number;
 }
 

@@ -178,7 +178,15 @@ const eventBodies: Readonly<Record<string, Schema>> = {
     place: text(60).defined(),
   }),
   noted: shape({ kind: string(), step: step(), text: text(4000).required() }),
-  photographed: shape({ kind: string(), step: step(), attachmentId: idOf('att'), caption: text(300).defined() }),
+  photographed: shape({
+    kind: string(),
+    step: step(),
+    attachmentId: idOf('att'),
+    caption: text(300).defined(),
+    colour: string()
+      .matches(/^#[0-9a-f]{6}$/)
+      .optional(),
+  }),
   'timer-set': shape({
     kind: string(),
     step: step(),
@@ -357,7 +365,7 @@ export const joinSchema = shape<{ id: string; from: string }>({ id: idOf('ev'), 
 
 export const newLessonSchema = shape<NewLesson>({
   id: idOf('lesson'),
-  routeId: text(80).required(),
+  routeId: text(80).defined(),
   step: text(60).nullable().defined(),
   bottleId: text(60).nullable().defined(),
   batchId: text(60).nullable().defined(),

@@ -29,7 +29,7 @@ export function live(
     for (const caution of step.cautions)
       if (caution.severity === 'stop') enter({ kind: 'acknowledged', caution: `${key}:${caution.id}` });
     now += 0.4 * handsOn(step);
-    weigh(plan, step, enter, random);
+    if (batch.stopsAt !== key || step.panel !== 'add') weigh(plan, step, enter, random);
     const note = batch.notes?.[key];
     if (note) enter({ kind: 'noted', step: key, text: note });
     if (batch.givenUp?.at === key) {
@@ -166,10 +166,39 @@ function wait(step: StepState, enter: Enter, begun: number, id: (prefix: string)
       place: 'dish',
     });
   }
+  if (step.panel === 'add') {
+    portions(step, enter, begun);
+    return;
+  }
   const minutes = step.timer?.minutes ?? 60;
   const since = step.panel === 'dish' ? present - 6 * HOUR : begun;
   enter(
     { kind: 'timer-set', step: step.key, timer: id('timer'), name: step.timer?.name ?? 'look again', minutes },
     since,
   );
+}
+
+/** An addition under way: a few portions by the scoop, foam and paper looked at between them. */
+function portions(step: StepState, enter: Enter, begun: number): void {
+  const { charge } = step;
+  if (!charge) return;
+  const MINUTE = 60_000;
+  const scoops = Math.floor((charge.dose.takeMassG * 0.55) / 5.2 / 4);
+  for (let i = 0; i < 4; i++) {
+    enter(
+      {
+        kind: 'charged',
+        step: step.key,
+        role: charge.role,
+        bottleId: charge.bottleId,
+        reading: { is: 'counted', count: scoops, measure: 'tea scoop', each: 5.2, sd: 0.3, unit: 'g' },
+        reason: '',
+      },
+      begun + i * 4 * MINUTE,
+    );
+    const seen = { is: 'word', text: 'still fizzes' } as const;
+    enter({ kind: 'read', step: step.key, quantity: 'sight', reading: seen, place: '' }, begun + (i * 4 + 2) * MINUTE);
+  }
+  const gas = { is: 'exact', value: 1.2, unit: 'L' } as const;
+  enter({ kind: 'read', step: step.key, quantity: 'gas', reading: gas, place: '' }, begun + 16 * MINUTE);
 }

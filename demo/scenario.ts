@@ -145,6 +145,13 @@ export const demoBatches: readonly DemoBatch[] = [
   },
   { wish: '1 L of 0.5 mol/L hydrochloric acid', daysAgo: 13, bottled: true },
   {
+    wish: '15 g zinc carbonate',
+    daysAgo: 9,
+    product: 0.94,
+    notes: { soda: 'By the sheet, in ten portions; the last two no longer fizzed.' },
+    bottled: true,
+  },
+  {
     wish: '60 g zinc sulfate',
     daysAgo: 3,
     hours: 4,
@@ -152,5 +159,26 @@ export const demoBatches: readonly DemoBatch[] = [
     notes: { dissolve: 'Started slowly; warm by the second third.' },
   },
   { wish: '500 mL of 0.1 mol/L hydrochloric acid', daysAgo: 0, hours: 0.25, stopsAt: 'cool' },
+  { wish: '20 g zinc carbonate', daysAgo: 1, stopsAt: 'soda' },
   { wish: '500 mL of 10 % sulfuric acid', daysAgo: 1, stopsAt: 'planned' },
 ];
+
+/** What was learnt, for the steps at which it comes back. */
+export const demoLessons: readonly { readonly routeId: string; readonly step: string | null; readonly text: string }[] =
+  [
+    {
+      routeId: 'zinc-carbonate',
+      step: 'soda',
+      text: 'The first fifth only fizzes: that is the acid left over. Use less acid.',
+    },
+    {
+      routeId: 'zinc-carbonate',
+      step: 'wash',
+      text: 'Settled overnight it filters in ten minutes, at once in two hours.',
+    },
+    {
+      routeId: 'zinc-sulfate',
+      step: 'dissolve',
+      text: 'Cut to 5 mm it was done by evening; in strips it took two days.',
+    },
+  ];

@@ -13,7 +13,7 @@ import { type Db, openDb } from '#server/db/open';
 import { notebookHome } from '#server/home';
 import { live } from './live.ts';
 import { seeded } from './random.ts';
-import { type DemoBatch, demoBatches, demoBottles } from './scenario.ts';
+import { type DemoBatch, demoBatches, demoBottles, demoLessons } from './scenario.ts';
 
 const DAY = 86_400_000;
 const SEED = 20_260_314;
@@ -82,13 +82,22 @@ async function seed(db: Db, home: string): Promise<void> {
     });
   };
 
-  const bench = { ...BenchDefaults, place: 'shed', tempC: 16, pressureHPa: 1009 };
+  const bench = {
+    ...BenchDefaults,
+    place: 'shed',
+    tempC: 16,
+    pressureHPa: 1009,
+    measures: [{ name: 'tea scoop', of: 'washing soda', gramsEach: 5.2, sdG: 0.3 }],
+  };
   await send('PUT', '/bench', { basedOn: 0, bench });
   for (const each of demoBottles) {
     clock = start - each.boughtDaysAgo * DAY;
     await putBottle(shopCard(each, dayOf(clock)));
   }
   for (const batch of demoBatches) await runBatch(batch);
+  clock = start;
+  for (const lesson of demoLessons)
+    await send('POST', '/lessons', { id: id('lesson'), bottleId: null, batchId: null, ...lesson });
   await new Promise((done) => server.close(done));
 }
 

@@ -92,7 +92,13 @@ export type EventBody =
       readonly place: string;
     }
   | { readonly kind: 'noted'; readonly step: string; readonly text: string }
-  | { readonly kind: 'photographed'; readonly step: string; readonly attachmentId: string; readonly caption: string }
+  | {
+      readonly kind: 'photographed';
+      readonly step: string;
+      readonly attachmentId: string;
+      readonly caption: string;
+      readonly colour?: string | undefined;
+    }
   | {
       readonly kind: 'timer-set';
       readonly step: string;

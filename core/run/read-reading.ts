@@ -1,5 +1,5 @@
 import { fail, ok, type Result } from '#core/problem';
-import { parseNumber } from '#core/units';
+import { findUnit, parseNumber } from '#core/units';
 import type { Reading } from './event.ts';
 
 const NUMBER = String.raw`[-+\u2212]?[\d.,]*\d[\d.,]*(?:e[+-]?\d+)?`;
@@ -13,15 +13,15 @@ const ABOUT_SHARE = 0.1;
 
 /**
  * A reading as people have it: “58.2”, “12-14”, “50 ± 2”, “about 50”, “over 12”, “under 5”, “still blue”. A unit typed
- * behind the number is taken off when it is the expected one. Words stay words; a mistyped number is refused.
+ * behind the number counts: “61 g” in a field for mL, “0.5 kg” in one for g. Words stay words; a mistyped number is refused.
  */
-export function parseReading(text: string, unit: string): Result<Reading> {
+export function parseReading(text: string, expected: string): Result<Reading> {
   const typed = text.trim();
   if (typed === '')
     return fail('missing-part', 'Nothing is written here: a number, a band such as 12-14, “over 12”, or a word.');
   if (typed.length > 200) return fail('too-large', 'A reading has at most 200 signs; put the rest into a note.');
-  const bare =
-    unit !== '' && typed.toLowerCase().endsWith(unit.toLowerCase()) ? typed.slice(0, -unit.length).trim() : typed;
+  const { bare, unit, scale } = withUnit(typed, expected);
+  if (scale !== 1) return map(parseReading(bare, unit), (reading) => scaled(reading, scale));
   const over = OVER.exec(bare);
   if (over) return map(parseNumber(over[1]!), (value) => ({ is: 'over', value, unit }));
   const under = UNDER.exec(bare);
@@ -43,6 +43,31 @@ export function parseReading(text: string, unit: string): Result<Reading> {
   }
   if (/^[-+\u2212]?[\d.,]/.test(bare)) return map(parseNumber(bare), (value) => ({ is: 'exact', value, unit }));
   return ok({ is: 'word', text: typed });
+}
+
+/** The number without its unit, the unit the reading is kept in, and what the number is multiplied by for it. */
+function withUnit(typed: string, expected: string): { bare: string; unit: string; scale: number } {
+  const before = typed.slice(0, -expected.length);
+  // The g of kg is not the expected g.
+  if (expected !== '' && typed.toLowerCase().endsWith(expected.toLowerCase()) && !/[a-zµ]$/i.test(before))
+    return { bare: before.trim(), unit: expected, scale: 1 };
+  const suffix = /^(.*[\d.,])\s*([a-zµ]+)$/i.exec(typed);
+  const unit = suffix && findUnit(suffix[2]!);
+  const wanted = findUnit(expected);
+  if (!suffix || !unit || !wanted) return { bare: typed, unit: expected, scale: 1 };
+  if (unit.dimension === wanted.dimension)
+    return { bare: suffix[1]!, unit: expected, scale: unit.factor / wanted.factor };
+  // What is poured may be weighed, and the other way round.
+  if (unit.dimension === 'mass' && wanted.dimension === 'volume')
+    return { bare: suffix[1]!, unit: 'g', scale: unit.factor };
+  if (unit.dimension === 'volume' && wanted.dimension === 'mass')
+    return { bare: suffix[1]!, unit: 'mL', scale: unit.factor };
+  return { bare: typed, unit: expected, scale: 1 };
+}
+
+function scaled(reading: Reading, by: number): Reading {
+  if (reading.is === 'band') return { ...reading, low: reading.low * by, high: reading.high * by };
+  return reading.is === 'word' || reading.is === 'counted' ? reading : { ...reading, value: reading.value * by };
 }
 
 function bandOf(value: number, half: number, unit: string): Reading {

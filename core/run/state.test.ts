@@ -221,6 +221,19 @@ describe('the clock', () => {
 
 describe('readings', () => {
   it.each([
+    ['61 g', 'mL', { is: 'exact', value: 61, unit: 'g' }],
+    ['0,5 kg', 'g', { is: 'exact', value: 500, unit: 'g' }],
+    ['250 mg', 'g', { is: 'exact', value: 0.25, unit: 'g' }],
+    ['1.2 L', 'mL', { is: 'exact', value: 1200, unit: 'mL' }],
+    ['500 mL', 'L', { is: 'exact', value: 0.5, unit: 'L' }],
+    ['40-50 mL', 'g', { is: 'band', low: 40, high: 50, unit: 'mL' }],
+    ['over 2 h', 'min', { is: 'over', value: 120, unit: 'min' }],
+    ['58 °C', '°C', { is: 'exact', value: 58, unit: '°C' }],
+  ])('takes the unit that was typed: %s in a field for %s', (text, unit, reading) =>
+    expect(unwrap(parseReading(text, unit))).toEqual(reading),
+  );
+
+  it.each([
     ['58.2', { is: 'exact', value: 58.2, unit: 'g' }],
     ['58,2 g', { is: 'exact', value: 58.2, unit: 'g' }],
     ['12-14', { is: 'band', low: 12, high: 14, unit: 'g' }],
@@ -237,7 +250,7 @@ describe('readings', () => {
     expect(result.ok && result.value).toEqual(reading);
   });
 
-  it.each(['', '1,500', '14-12', '5 kg', '1.2.3'])('refuse “%s” with a sentence', (text) => {
+  it.each(['', '1,500', '14-12', '1.2.3'])('refuse “%s” with a sentence', (text) => {
     const result = parseReading(text, 'g');
     expect(result.ok ? 'taken' : result.problem.message).toMatch(/[.!]$/);
   });

@@ -4,12 +4,20 @@ import { planTitle, type RunState, runState } from '#core/run';
 import { formatFigure, formatNumber } from '#core/units';
 
 /** Raise when a model change makes stored summaries stale: they are then folded anew. */
-export const SUMMARY_MODEL = 1;
+export const SUMMARY_MODEL = 2;
 
 /** One line of the batch list, from plan and events. */
 export function summarise(batch: BatchAnswer): BatchSummary {
   const { id, number, version, plan, createdAt } = batch;
-  const base = { id, number, version, createdAt, title: planTitle(plan), routeId: plan.routeId };
+  const base = {
+    id,
+    number,
+    version,
+    createdAt,
+    title: planTitle(plan),
+    routeId: plan.routeId,
+    colours: coloursOf(batch),
+  };
   const folded = runState(plan, batch.events);
   if (!folded.ok) {
     return {
@@ -41,4 +49,10 @@ function gotText(state: RunState): string {
   const { made } = state.sheet;
   if (!made || state.status !== 'done') return '';
   return `${formatNumber(made.volume.value, 4)} mL, ${formatFigure(made.strength.value, sdOf(made.strength))} mol/L`;
+}
+
+function coloursOf({ events }: BatchAnswer): BatchSummary['colours'] {
+  return events.flatMap(({ body }) =>
+    body.kind === 'photographed' && body.colour ? [{ step: body.step, hex: body.colour }] : [],
+  );
 }

@@ -7,6 +7,7 @@ import { Lessons } from '../parts/lessons.tsx';
 import { plainText, Sentence } from '../parts/sentence.tsx';
 import { InMargin } from '../shell/margin.tsx';
 import { AddPane } from './add-pane.tsx';
+import { Attempts } from './attempts.tsx';
 import { CautionsRead } from './cautions-read.tsx';
 import { Log } from './log.tsx';
 import { type PaneName, StepPane } from './panes.tsx';
@@ -46,6 +47,7 @@ export function Bench({ run }: { run: Run }) {
       </div>
       <InMargin>
         <Cautions cautions={step?.cautions ?? []} />
+        {step ? <Attempts run={run} step={step} /> : null}
         {step ? (
           <Lessons
             title="Learnt before"

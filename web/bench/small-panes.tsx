@@ -6,6 +6,7 @@ import { parseQuantity } from '#core/units';
 import { sentenceOf } from '../api/client.ts';
 import { newId } from '../api/ids.ts';
 import { putPhoto } from '../api/photo.ts';
+import { ColourPick } from './colour-pick.tsx';
 import type { PaneProps } from './pane-props.ts';
 import { ReadingField } from './reading-field.tsx';
 
@@ -163,6 +164,7 @@ export function PhotoPane({ run, step, onClose }: PaneProps) {
   const ids = { file: useId(), caption: useId() };
   const [file, setFile] = useState<File | null>(null);
   const [caption, setCaption] = useState('');
+  const [colour, setColour] = useState<string | null>(null);
   const [problem, setProblem] = useState('');
   const [busy, setBusy] = useState(false);
   const send = async () => {
@@ -171,7 +173,13 @@ export function PhotoPane({ run, step, onClose }: PaneProps) {
     try {
       const attachmentId = newId('att');
       await putPhoto(attachmentId, run.batch.id, file);
-      run.enter({ kind: 'photographed', step: step.key, attachmentId, caption: caption.trim() });
+      run.enter({
+        kind: 'photographed',
+        step: step.key,
+        attachmentId,
+        caption: caption.trim(),
+        ...(colour ? { colour } : {}),
+      });
       onClose();
     } catch (error) {
       setProblem(`${sentenceOf(error)} The photo is still chosen here: try again.`);
@@ -196,6 +204,7 @@ export function PhotoPane({ run, step, onClose }: PaneProps) {
             capture="environment"
             onChange={(event) => {
               setFile(event.target.files?.[0] ?? null);
+              setColour(null);
               setProblem('');
             }}
           />
@@ -213,6 +222,7 @@ export function PhotoPane({ run, step, onClose }: PaneProps) {
           Keep it
         </button>
       </div>
+      {file ? <ColourPick key={`${file.name}${file.lastModified}`} file={file} onColour={setColour} /> : null}
       {problem ? (
         <p className="problem small" role="alert">
           {problem}

@@ -7,6 +7,7 @@ import { sentenceOf } from '../api/client.ts';
 import { useBatch, useBench, useBottles, useKeepPlan } from '../api/queries.ts';
 import { Cautions, uniqueCautions } from '../parts/cautions.tsx';
 import { today } from '../parts/day.ts';
+import { Lessons } from '../parts/lessons.tsx';
 import { InMargin } from '../shell/margin.tsx';
 import { useCompute } from '../worker/compute.ts';
 import { BatchSheet } from './batch-sheet.tsx';
@@ -15,7 +16,12 @@ import { Ways } from './ways.tsx';
 import '../shelf/shelf.css';
 import './plan.css';
 
-const EXAMPLES = ['1.5 L of 2 mol/L hydrochloric acid', '60 g zinc sulfate', 'sodium acetate from 250 mL vinegar'];
+const EXAMPLES = [
+  '1.5 L of 2 mol/L hydrochloric acid',
+  '60 g zinc sulfate',
+  'sodium acetate from 250 mL vinegar',
+  '20 g zinc carbonate',
+];
 
 /** The plan station: a kept plan opens with its own wish and settings. */
 export function PlanPage() {
@@ -166,6 +172,7 @@ function Planning({ kept }: { kept: BatchAnswer | null }) {
           ) : null}
           <InMargin>
             <Cautions cautions={uniqueCautions(Object.values(sheet.value.cautions))} />
+            <Lessons title="Learnt before" which={(each) => each.routeId === plan?.routeId} />
             <p className="quiet small">Way after: {sheet.value.route.source}</p>
           </InMargin>
         </>

@@ -1,10 +1,12 @@
 import { Link, useParams } from 'react-router';
 import { workingText } from '#core/figure';
+import { hoursSaid } from '#core/rate';
 import { planTitle } from '#core/run';
 import { formatNumber, formatPlain } from '#core/units';
 import { sentenceOf } from '../api/client.ts';
 import { type Run, useRun } from '../bench/use-run.ts';
 import { dayText, instantText } from '../parts/day.ts';
+import { Lessons } from '../parts/lessons.tsx';
 import { Num, NumRow } from '../parts/num.tsx';
 import { plainText } from '../parts/sentence.tsx';
 import { ToShelf } from './to-shelf.tsx';
@@ -88,6 +90,29 @@ function Record({ run }: { run: Run }) {
         </tbody>
       </table>
       {sheet.route.reaction ? <p>{sheet.route.reaction}</p> : null}
+      {state.portions.length > 0 ? (
+        <>
+          <h2>Test portions</h2>
+          <ul>
+            {state.portions.map((each) => (
+              <li key={each.eventId}>
+                {each.taken} for {each.purpose}
+                {each.returned ? ', returned' : ', not returned'}
+                {each.forBatch ? (
+                  <>
+                    ; for the whole batch <Num figure={each.forBatch} />
+                  </>
+                ) : null}
+              </li>
+            ))}
+          </ul>
+        </>
+      ) : null}
+      <Lessons
+        title="Lessons"
+        which={(each) => each.batchId === batch.id || (each.routeId === batch.plan.routeId && each.step === null)}
+        attach={{ routeId: batch.plan.routeId, step: null, bottleId: null, batchId: batch.id }}
+      />
       <h2>Steps</h2>
       <table className="record-table">
         <tbody>
@@ -105,7 +130,10 @@ function Record({ run }: { run: Run }) {
         <tbody>
           {[...state.log].reverse().map((line) => (
             <tr key={line.eventId}>
-              <td>{instantText(line.at)}</td>
+              <td>
+                {instantText(line.at)}
+                {line.giveOrTakeMin > 0 ? ` ± ${hoursSaid(line.giveOrTakeMin / 60)}` : ''}
+              </td>
               <td>
                 {line.struck ? <del>{line.text}</del> : line.text}
                 {line.was && !line.struck ? ` (was: ${line.was})` : ''}

@@ -8,6 +8,7 @@ import { formatNumber } from '#core/units';
 import { sentenceOf } from '../api/client.ts';
 import { useBatches, useBottleEvent } from '../api/queries.ts';
 import { dayText, today } from '../parts/day.ts';
+import { Lessons } from '../parts/lessons.tsx';
 import { Num, NumRow } from '../parts/num.tsx';
 import { NumberField } from '../parts/number-field-lazy.tsx';
 import { useCompute } from '../worker/compute.ts';
@@ -113,6 +114,11 @@ export function BottleSheet({ bottle, tempC }: { bottle: BottleAnswer; tempC: nu
       {change.isError ? <p className="problem">{sentenceOf(change.error)}</p> : null}
       <Keeping bottle={bottle} tempC={tempC} />
       <Lineage bottle={bottle} />
+      <Lessons
+        title="Learnt of it"
+        which={(each) => each.bottleId === id}
+        attach={{ routeId: '', step: null, bottleId: id, batchId: null }}
+      />
       {card.note ? <p className="small">{card.note}</p> : null}
       {card.labelText ? <p className="quiet small">Label: “{card.labelText}”</p> : null}
       {editing ? (
