@@ -26,36 +26,24 @@ export interface Finish {
   readonly cannotTell: string;
 }
 
+/** Every course is y = e + (y₀ − e) × s(t, k): a shape that runs from 1 towards the end e at a rate k. */
 interface Model {
-  /** Value at t hours after the first reading, from y0, with the end e and the rate k. */
-  readonly at: (t: number, y0: number, e: number, k: number) => number;
-  /** Hours after the first reading until `goal` is reached, or for levelling until within its share of the whole change. */
-  readonly done: (y0: number, e: number, k: number, goal: number) => number;
+  readonly shape: (t: number, k: number) => number;
+  /** Hours after the first reading until `goal` is reached; for levelling, until a fiftieth of the change is left. */
+  readonly done: (y0: number, k: number, goal: number) => number;
   readonly openEnd: boolean;
 }
 
 const CLOSE = 0.02;
 const MODELS: Readonly<Record<Course, Model>> = {
-  steady: {
-    at: (t, y0, _e, k) => y0 - k * y0 * t,
-    done: (y0, _e, k, goal) => (y0 - goal) / (k * y0),
-    openEnd: false,
-  },
+  steady: { shape: (t, k) => 1 - k * t, done: (y0, k, goal) => (y0 - goal) / (k * y0), openEnd: false },
   decay: {
-    at: (t, y0, _e, k) => y0 * Math.exp(-k * t),
-    done: (y0, _e, k, goal) => Math.log(y0 / Math.max(goal, y0 * CLOSE)) / k,
+    shape: (t, k) => Math.exp(-k * t),
+    done: (y0, k, goal) => Math.log(y0 / Math.max(goal, y0 * CLOSE)) / k,
     openEnd: false,
   },
-  dissolving: {
-    at: (t, y0, _e, k) => y0 * Math.max(0, 1 - k * t) ** 3,
-    done: (_y0, _e, k) => 1 / k,
-    openEnd: false,
-  },
-  levelling: {
-    at: (t, y0, e, k) => e + (y0 - e) * Math.exp(-k * t),
-    done: (_y0, _e, k) => -Math.log(CLOSE) / k,
-    openEnd: true,
-  },
+  dissolving: { shape: (t, k) => Math.max(0, 1 - k * t) ** 3, done: (_y0, k) => 1 / k, openEnd: false },
+  levelling: { shape: (t, k) => Math.exp(-k * t), done: (_y0, k) => -Math.log(CLOSE) / k, openEnd: true },
 };
 
 const RATES = 48;
@@ -153,18 +141,21 @@ function likely(
   const starts = steps(...region.y0, STARTS);
   for (let i = 0; i < RATES; i++) {
     const k = slow * (fast / slow) ** (i / (RATES - 1));
+    const shapes = readings.map(({ hours }) => model.shape(hours - origin, k));
+    const slopes = readings.map(({ hours, hoursSd }, n) =>
+      hoursSd > 0 ? ((model.shape(hours - origin + 0.01 * span, k) - shapes[n]!) / (0.01 * span)) * hoursSd : 0,
+    );
     for (const y0 of starts) {
+      const done = model.done(y0, k, goal);
+      const t = origin + Math.max(0, Number.isFinite(done) ? done : NEVER);
       for (const e of ends) {
         let logL = 0;
-        for (const reading of readings) {
-          const t = reading.hours - origin;
-          const y = model.at(t, y0, e, k);
-          const slope = reading.hoursSd > 0 ? (model.at(t + 0.01 * span, y0, e, k) - y) / (0.01 * span) : 0;
-          logL += logLikelihood(reading, y, Math.hypot(sd, slope * reading.hoursSd));
+        for (let n = 0; n < readings.length; n++) {
+          const late = (y0 - e) * slopes[n]!;
+          logL += logLikelihood(readings[n]!, e + (y0 - e) * shapes[n]!, late === 0 ? sd : Math.hypot(sd, late));
         }
-        const done = model.done(y0, e, k, goal);
         best = Math.max(best, logL);
-        points.push({ k, y0, e, t: origin + Math.max(0, Number.isFinite(done) ? done : NEVER), logL });
+        points.push({ k, y0, e, t, logL });
       }
     }
   }
