@@ -26,6 +26,8 @@ export interface CautionFacts {
   readonly startC: number;
   readonly foamMl: number;
   readonly liquidMl: number;
+  /** What cooling it in this step would do to its vessel; empty when it holds. */
+  readonly quench: string;
 }
 
 type Rule = (facts: CautionFacts) => Caution | undefined;
@@ -111,6 +113,8 @@ const rules: Readonly<Record<CautionId, Rule>> = {
     title: 'Do not let it boil dry',
     text: 'The last of the water spatters and the glass cracks. Stay with it below a third of its volume.',
   }),
+  quench: ({ quench }) =>
+    quench === '' ? undefined : { id: 'quench', severity: 'watch', title: 'It would crack', text: quench },
   'zinc-salt': () => ({
     id: 'zinc-salt',
     severity: 'watch',

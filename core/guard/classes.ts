@@ -117,8 +117,17 @@ const BY_FORMULA: readonly (readonly [RegExp, string])[] = [
   [/H3BO3|B4O7/, 'borate'],
 ];
 
+const FOUND = new Map<string, ReadonlySet<string>>();
+
 /** Everything a substance counts as, at a strength in mass % where that matters; empty for what is not known here. */
 export function classesOf(substanceId: string, pct: number): ReadonlySet<string> {
+  const key = `${substanceId} ${pct > 50} ${pct > 12}`;
+  const known = FOUND.get(key) ?? classify(substanceId, pct);
+  FOUND.set(key, known);
+  return known;
+}
+
+function classify(substanceId: string, pct: number): ReadonlySet<string> {
   const substance = substanceById(substanceId);
   if (!substance) return new Set();
   const dry = substance.anhydrous ?? substance.id;

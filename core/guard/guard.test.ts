@@ -1,11 +1,22 @@
 import { describe, expect, it } from 'vitest';
-import { type CautionFacts, cautionFor, legalNotes, scopeLimit } from './index.ts';
+import { allSubstances } from '#core/substance';
+import {
+  type CautionFacts,
+  cautionFor,
+  clashesOf,
+  classesOf,
+  legalNotes,
+  materialClashes,
+  quenchSays,
+  scopeLimit,
+} from './index.ts';
 
 const facts: CautionFacts = {
   acids: [{ substanceId: 'sulfuric-acid', name: 'Top-up Acid', pct: 37 }],
   gas: { id: 'hydrogen', litres: 6.3 },
   roomM3: 20,
   riseK: 30,
+  quench: '',
   startC: 16,
   foamMl: 40,
   liquidMl: 130,
@@ -55,5 +66,64 @@ describe('scope', () => {
     expect(scopeLimit('nitric-acid', 70).ok).toBe(false);
     expect(scopeLimit('hydrogen-peroxide', 30).ok).toBe(false);
     expect(scopeLimit('acetic-acid', 99).ok).toBe(true);
+  });
+});
+
+const present = (...ids: string[]) => ids.map((substanceId) => ({ substanceId, pct: 20 }));
+
+describe('what must not meet', () => {
+  it.each([
+    ['hydrochloric-acid', 'sodium-hypochlorite', 'refuse', 'chlorine'],
+    ['acetic-acid', 'sodium-hypochlorite', 'refuse', 'chlorine'],
+    ['ammonia', 'sodium-hypochlorite', 'refuse', 'chloramine'],
+    ['acetone', 'hydrogen-peroxide', 'refuse', 'peroxide'],
+    ['sodium-metabisulfite', 'hydrochloric-acid', 'danger', 'sulfur dioxide'],
+    ['sodium-nitrite', 'sulfuric-acid', 'danger', 'nitrogen dioxide'],
+  ])('%s and %s: %s', (here, added, severity, releases) => {
+    const clashes = clashesOf(present(here), { substanceId: added, pct: 10 });
+    expect(clashes[0]!.severity).toBe(severity);
+    expect(clashes.map((each) => each.releases).join(' ')).toContain(releases);
+    // Whichever of the two is in the vessel.
+    expect(clashesOf(present(added), { substanceId: here, pct: 10 })[0]!.severity).toBe(severity);
+  });
+
+  it('lets go together what may, and what is not known', () => {
+    expect(clashesOf(present('zinc-sulfate', 'sodium-sulfate'), { substanceId: 'sodium-carbonate', pct: 99 })).toEqual(
+      [],
+    );
+    expect(clashesOf(present('nothing-known'), { substanceId: 'sulfuric-acid', pct: 10 })).toEqual([]);
+    expect(clashesOf([], { substanceId: 'sulfuric-acid', pct: 10 })).toEqual([]);
+  });
+
+  it('knows the classes of every substance that can be in a bottle, by strength where it matters', () => {
+    expect(classesOf('sulfuric-acid', 96)).toContain('sulfuric_conc');
+    expect(classesOf('sulfuric-acid', 37)).not.toContain('sulfuric_conc');
+    expect(classesOf('hydrogen-peroxide', 30)).toContain('peroxide_strong');
+    expect(classesOf('copper-sulfate-pentahydrate', 99)).toContain('transition_metal');
+    expect(classesOf('ammonium-chloride', 99)).toContain('ammonia');
+    expect(classesOf('sodium-carbonate-decahydrate', 99)).toContain('carbonate');
+    for (const { id } of allSubstances) expect(() => classesOf(id, 50)).not.toThrow();
+  });
+});
+
+describe('vessels against what is in them', () => {
+  it.each([
+    ['aluminium', 'sodium-hydroxide', 20, 'refuse'],
+    ['aluminium', 'acetic-acid', 20, 'refuse'],
+    ['glass', 'sodium-hydroxide', 90, 'danger'],
+    ['paper', 'sodium-hypochlorite', 20, 'refuse'],
+    ['stainless steel', 'hydrochloric-acid', 20, 'danger'],
+    ['copper', 'ammonia', 20, 'refuse'],
+  ] as const)('%s and %s at %d °C: %s', (material, id, tempC, severity) => {
+    expect(materialClashes(material, present(id), tempC)[0]!.severity).toBe(severity);
+  });
+
+  it('says nothing where it holds, and what heat and quenching do', () => {
+    expect(materialClashes('glass', present('sodium-hydroxide'), 20)).toEqual([]);
+    expect(materialClashes('glass', present('hydrochloric-acid'), 100)).toEqual([]);
+    expect(materialClashes('polyethylene', [], 90)[0]!.sentence).toContain('softens');
+    expect(quenchSays('jar glass', 98, 5)).toContain('45 °C first');
+    expect(quenchSays('glass', 98, 5)).toBe('');
+    expect(quenchSays('stainless steel', 300, 5)).toBe('');
   });
 });

@@ -59,6 +59,7 @@ export type CautionId =
   | 'heat'
   | 'hot-liquid'
   | 'boil-dry'
+  | 'quench'
   | 'zinc-salt'
   | 'label'
   | 'law';

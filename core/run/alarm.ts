@@ -1,6 +1,6 @@
 import { formatNumber } from '#core/units';
 import { type RunEvent, readingValue } from './event.ts';
-import type { StepState } from './state.ts';
+import type { StepStatus } from './steps.ts';
 
 /** Something that wants a person now: a limit that a reading passed. */
 export interface Alarm {
@@ -8,8 +8,14 @@ export interface Alarm {
   readonly text: string;
 }
 
+interface Watched {
+  readonly key: string;
+  readonly status: StepStatus;
+  readonly ceilingC: number | null;
+}
+
 /** Alarms of the steps that run, from the newest temperature read at each. */
-export function alarmsOf(steps: readonly StepState[], events: readonly RunEvent[]): readonly Alarm[] {
+export function alarmsOf(steps: readonly Watched[], events: readonly RunEvent[]): readonly Alarm[] {
   return steps.flatMap((step) => {
     if (step.status !== 'running' || step.ceilingC === null) return [];
     const temps = events.flatMap(({ body, happened }) => {

@@ -9,7 +9,7 @@ export type { FinishAdvice } from './advise-finish.ts';
 export type { StallAdvice } from './advise-stall.ts';
 export { type ClockItem, clockOf } from './clock.ts';
 export type { Doubted, EventBody, Happened, Quantity, Reading, RunEvent } from './event.ts';
-export { exactReading, quantities, readingLeast, readingText, readingValue } from './event.ts';
+export { exactReading, quantities, readingLeast, readingText } from './event.ts';
 export { farOff } from './far-off.ts';
 export { durationText, hoursText } from './gauge.ts';
 export { type Plan, type PlanBottle, planTitle, productTitle, startPlan } from './plan.ts';

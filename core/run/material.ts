@@ -14,18 +14,24 @@ export function presentIn(contents: Contents): readonly Present[] {
   });
 }
 
-/** What a vessel would suffer or give, with all that this run puts into it, as warm as it may get. */
-export function vesselClashes({ plan }: Context, so: Walk, vessel: OwnVessel): readonly Clash[] {
-  if (vessel.sacrificial) return [];
-  const warmest = plan.bench.tempC + Math.max(0, ...so.heats.map(({ rise }) => rise.value));
+/** Says what a vessel would suffer or give, with all that this run puts into it, as warm as it may get; worst first. */
+export function vesselJudge({ plan }: Context, so: Walk): (vessel: OwnVessel) => readonly Clash[] {
+  const warmest = Math.min(100, plan.bench.tempC + Math.max(0, ...so.heats.map(({ rise }) => rise.value)));
   const all = new Map<string, Present>();
-  for (const contents of so.after.values())
+  for (const contents of new Set(so.after.values()))
     for (const each of presentIn(contents))
       if (each.pct > (all.get(each.substanceId)?.pct ?? 0)) all.set(each.substanceId, each);
-  return materialClashes(vessel.material ?? 'glass', [...all.values()], Math.min(100, warmest));
+  const contents = [...all.values()];
+  const byMaterial = new Map<string, readonly Clash[]>();
+  return ({ material = 'glass', sacrificial = false }) => {
+    if (sacrificial) return [];
+    const known = byMaterial.get(material) ?? materialClashes(material, contents, warmest);
+    byMaterial.set(material, known);
+    return known;
+  };
 }
 
 /** Whether nothing that the run puts in would eat a vessel. */
-export function suitsContents(context: Context, so: Walk): (vessel: OwnVessel) => boolean {
-  return (vessel) => vesselClashes(context, so, vessel).every(({ severity }) => severity === 'caution');
+export function suits(clashes: readonly Clash[]): boolean {
+  return clashes.every(({ severity }) => severity === 'caution');
 }

@@ -1,18 +1,18 @@
 import { derive, type Figure, given, isAbout, sdOf } from '#core/figure';
-import { type Caution, type CautionFacts, cautionFor, scopeLimit } from '#core/guard';
+import { type Caution, type CautionFacts, cautionFor, quenchSays, scopeLimit } from '#core/guard';
 import { fail, ok, type Problem, problem, type Result } from '#core/problem';
 import { gasVolume, reactionSubstance, reactionText } from '#core/reaction';
 import type { CautionId } from '#core/route';
 import { molarMassFigure, substanceById } from '#core/substance';
 import { budget, formatNumber } from '#core/units';
-import { fitVessel } from '#core/vessel';
+import { fitVessel, type Material } from '#core/vessel';
 import { type Actuals, actualsOf, noActuals } from './actual.ts';
 import { addingOf } from './adding.ts';
 import type { Sheet, SheetGas } from './batch-sheet.ts';
 import { type Context, contextOf } from './context.ts';
 import type { RunEvent } from './event.ts';
 import { gaugesOf } from './gauge.ts';
-import { suitsContents, vesselClashes } from './material.ts';
+import { suits, vesselJudge } from './material.ts';
 import { namesOf } from './names.ts';
 import { nowOf } from './now.ts';
 import type { Plan } from './plan.ts';
@@ -79,7 +79,8 @@ function assemble(context: Context, so: Walk, soFar: Walk | null, actuals: Actua
   const gas = gases[0] ?? null;
   const liquidMl = Math.max(so.reactMl, so.peakMl, so.made?.volume.value ?? 0);
   const foamMl = route.foamShare * so.reactMl;
-  const vessel = fitVessel(plan.bench.vessels, liquidMl, foamMl, suitsContents(context, so)) ?? null;
+  const judge = vesselJudge(context, so);
+  const vessel = fitVessel(plan.bench.vessels, liquidMl, foamMl, (each) => suits(judge(each))) ?? null;
   const theory = theoryOf(context, so);
   const yieldPct =
     so.product && theory
@@ -132,9 +133,9 @@ function assemble(context: Context, so: Walk, soFar: Walk | null, actuals: Actua
       worstRise,
       vessel,
       hours,
-      clashes: vessel ? vesselClashes(context, so, vessel.vessel) : [],
+      clashes: vessel ? judge(vessel.vessel) : [],
     }),
-    cautions: cautionsByStep(context, so, facts),
+    cautions: cautionsByStep(context, so, facts, vessel?.vessel.material ?? 'glass'),
     cost: costOf(context, so.charges),
     hours,
     byProducts: route.byProducts,
@@ -185,7 +186,7 @@ function hoursOf({ plan, route }: Context, so: Walk): Sheet['hours'] {
   return { handsOn, wait: [least, most] };
 }
 
-function factsOf(context: Context, foamMl: number, liquidMl: number): Omit<CautionFacts, 'riseK' | 'gas'> {
+function factsOf(context: Context, foamMl: number, liquidMl: number): Omit<CautionFacts, 'riseK' | 'gas' | 'quench'> {
   const acids = Object.entries(context.contents)
     .filter(([, content]) => content.substance.id.endsWith('-acid'))
     .map(([role, content]) => ({
@@ -205,7 +206,8 @@ function factsOf(context: Context, foamMl: number, liquidMl: number): Omit<Cauti
 function cautionsByStep(
   context: Context,
   so: Walk,
-  facts: Omit<CautionFacts, 'riseK' | 'gas'>,
+  facts: Omit<CautionFacts, 'riseK' | 'gas' | 'quench'>,
+  material: Material,
 ): Record<string, readonly Caution[]> {
   const by: Record<string, readonly Caution[]> = {};
   for (const [i, step] of context.route.steps.entries()) {
@@ -215,7 +217,11 @@ function cautionsByStep(
     const first = so.gases.find((each) => later.has(each.step)) ?? so.gases[0];
     const [total] = gasTotals(so.gases.filter((each) => each.step === first?.step));
     const gas = total ? { id: total.id, litres: gasOf(context, total.id, total.amount).volume.value } : null;
-    const said = step.cautions.flatMap((id: CautionId) => cautionFor(id, { ...facts, gas, riseK }) ?? []);
+    // A hot liquor that is cooled: the boil stands before the cold.
+    const quench =
+      step.op.do === 'crystallise' ? quenchSays(material, 98, context.plan.controls[step.op.control] ?? 5) : '';
+    const ids: readonly CautionId[] = quench === '' ? step.cautions : [...step.cautions, 'quench'];
+    const said = ids.flatMap((id) => cautionFor(id, { ...facts, gas, riseK, quench }) ?? []);
     if (said.length > 0) by[step.id] = said;
   }
   return by;

@@ -91,15 +91,19 @@ export function budget(measured: Measured): readonly Share[] {
 function addScaled(into: Record<string, Doubt>, from: Readonly<Record<string, Doubt>>, factor: number): void {
   for (const id in from) {
     const { name, effect } = from[id]!;
-    into[id] = { name, effect: (into[id]?.effect ?? 0) + effect * factor };
+    const before = into[id];
+    into[id] = { name, effect: before === undefined ? effect * factor : before.effect + effect * factor };
   }
 }
 
 function slope<K extends string>(f: (v: Record<K, number>) => number, values: Record<K, number>, key: K, h: number) {
-  const at = (x: number) => f({ ...values, [key]: x });
+  // One scratch object serves all differences; it is put back as it was.
   const x = values[key];
-  const up = at(x + h);
-  const down = at(x - h);
+  values[key] = x + h;
+  const up = f(values);
+  values[key] = x - h;
+  const down = f(values);
+  values[key] = x;
   if (Number.isFinite(up) && Number.isFinite(down)) return (up - down) / (2 * h);
   // At the edge of what exists (a mass fraction of 1) only one side can be asked.
   return Number.isFinite(up) ? (up - f(values)) / h : (f(values) - down) / h;
