@@ -110,8 +110,8 @@ function Rail({ run, current }: { run: Run; current: string | undefined }) {
         ))}
       </ol>
       <p className="quiet small keys-hint">
-        <kbd>Space</kbd> done <kbd>W</kbd> weigh <kbd>L</kbd> reading <kbd>T</kbd> timer <kbd>N</kbd> note <kbd>A</kbd>{' '}
-        add <kbd>S</kbd> surprise
+        <kbd>Space</kbd> done <kbd>W</kbd> weigh <kbd>L</kbd> reading <kbd>T</kbd> timer <kbd>N</kbd> note <kbd>S</kbd>{' '}
+        surprise
       </p>
     </nav>
   );

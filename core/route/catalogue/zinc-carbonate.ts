@@ -1,5 +1,6 @@
 import type { Route } from '../route.ts';
 import { step } from './step.ts';
+import { batteryAcid, dilutingWater, zincAndAcid, zincDissolves } from './zinc-in-acid.ts';
 
 export const zincCarbonate: Route = {
   id: 'zinc-carbonate',
@@ -24,24 +25,8 @@ export const zincCarbonate: Route = {
       measure: 'mass',
       dose: { by: 'extent', perExtent: 1 },
     },
-    {
-      id: 'acid',
-      name: 'battery acid',
-      accepts: ['sulfuric-acid'],
-      refuses: [{ substanceId: 'nitric-acid', why: 'Nitric acid gives brown fume with zinc.' }],
-      tolerates: 'Battery-grade acid is clean enough.',
-      measure: 'volume',
-      dose: { by: 'extent', perExtent: 1, overControl: 'acid-over' },
-    },
-    {
-      id: 'water',
-      name: 'water',
-      accepts: [],
-      refuses: [],
-      tolerates: 'Distilled or rain water.',
-      measure: 'volume',
-      dose: { by: 'dilute-to', role: 'acid', control: 'acid-strength' },
-    },
+    batteryAcid,
+    dilutingWater,
     {
       id: 'soda',
       name: 'washing soda',
@@ -58,17 +43,7 @@ export const zincCarbonate: Route = {
     },
   ],
   reactions: [
-    {
-      id: 'dissolve',
-      reactants: [
-        { substanceId: 'zinc', n: 1 },
-        { substanceId: 'sulfuric-acid', n: 1 },
-      ],
-      products: [
-        { substanceId: 'zinc-sulfate', n: 1 },
-        { substanceId: 'hydrogen', n: 1 },
-      ],
-    },
+    zincDissolves,
     {
       id: 'neutralise',
       reactants: [
@@ -144,51 +119,10 @@ export const zincCarbonate: Route = {
   ],
   storage: 'Closed jar, dry. Harmful to water life: nothing of it to a drain.',
   steps: [
-    step({
-      id: 'ready',
-      title: 'Outdoors, nothing lit',
-      act: 'Carry {vessel} outdoors or under a hood, no flame or spark within 3 m. Goggles, nitrile gloves, bicarbonate within reach.',
-      expect: 'A tray under the vessel, the lid off.',
-      why: '{gas.hydrogen} of hydrogen will come off over some hours.',
-      skipCosts: 'Hydrogen gathers under any roof and burns from 4 %.',
-      where: 'outdoors',
-      cautions: ['hydrogen', 'corrosive', 'law'],
-    }),
-    step({
-      id: 'zinc',
-      title: 'Weigh {zinc.mass} of zinc',
-      act: 'Cut it small, wash off grease, dry, weigh {zinc.mass} of {zinc.name}. Keep it aside.',
-      expect: 'Bright grey cuttings, about 5 mm.',
-      why: 'Zinc limits: every gram gives 1.7 g of basic carbonate at best.',
-      skipCosts: 'Greasy zinc starts hours late.',
-      op: { do: 'charge', role: 'zinc' },
-      panel: 'charge',
-      handsOnMin: 15,
-    }),
-    step({
-      id: 'water',
-      title: 'Put {water.volume} of water in the vessel',
-      act: 'Measure {water.volume} of water into the vessel.',
-      expect: 'Water at about {bench.temp}.',
-      why: 'Diluted acid is fast enough, cool enough, and does not mist.',
-      skipCosts: 'Undiluted acid heats, mists and slows itself with a crust.',
-      op: { do: 'charge', role: 'water' },
-      panel: 'charge',
-      cautions: ['acid-into-water'],
-      after: ['ready'],
-    }),
-    step({
-      id: 'acid',
-      title: 'Pour {acid.volume} of acid into the water',
-      act: 'Measure {acid.volume} ({acid.mass}) of {acid.name}. Thin stream into the water, stirring.',
-      expect: 'It warms a little.',
-      trouble: 'Spitting: too fast, or the order was wrong. Stop, step back, let it cool.',
-      why: 'Acid over takes the last of the zinc in hours, not days.',
-      skipCosts: 'Zinc is left undissolved.',
-      op: { do: 'charge', role: 'acid' },
-      panel: 'charge',
-      where: 'outdoors',
-      cautions: ['acid-into-water', 'corrosive', 'heat'],
+    ...zincAndAcid({
+      gives: '1.7 g of basic carbonate',
+      acidOver: 'Acid over takes the last of the zinc in hours, not days.',
+      withoutIt: 'Zinc is left undissolved.',
     }),
     step({
       id: 'dissolve',

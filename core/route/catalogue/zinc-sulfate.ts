@@ -1,5 +1,6 @@
 import type { Route } from '../route.ts';
 import { step } from './step.ts';
+import { batteryAcid, dilutingWater, zincAndAcid, zincDissolves } from './zinc-in-acid.ts';
 
 export const zincSulfate: Route = {
   id: 'zinc-sulfate',
@@ -21,38 +22,10 @@ export const zincSulfate: Route = {
       measure: 'mass',
       dose: { by: 'extent', perExtent: 1 },
     },
-    {
-      id: 'acid',
-      name: 'battery acid',
-      accepts: ['sulfuric-acid'],
-      refuses: [{ substanceId: 'hydrochloric-acid', why: 'Hydrochloric acid gives zinc chloride, not the sulfate.' }],
-      tolerates: 'Battery-grade acid is clean enough.',
-      measure: 'volume',
-      dose: { by: 'extent', perExtent: 1, overControl: 'acid-over' },
-    },
-    {
-      id: 'water',
-      name: 'water',
-      accepts: [],
-      refuses: [],
-      tolerates: 'Distilled or rain water.',
-      measure: 'volume',
-      dose: { by: 'dilute-to', role: 'acid', control: 'acid-strength' },
-    },
+    batteryAcid,
+    dilutingWater,
   ],
-  reactions: [
-    {
-      id: 'dissolve',
-      reactants: [
-        { substanceId: 'zinc', n: 1 },
-        { substanceId: 'sulfuric-acid', n: 1 },
-      ],
-      products: [
-        { substanceId: 'zinc-sulfate', n: 1 },
-        { substanceId: 'hydrogen', n: 1 },
-      ],
-    },
-  ],
+  reactions: [zincDissolves],
   controls: [
     {
       id: 'acid-over',
@@ -122,51 +95,10 @@ export const zincSulfate: Route = {
   ],
   storage: 'Closed jar, below 30 °C. Harmful: away from food, and never to a drain, since it kills water life.',
   steps: [
-    step({
-      id: 'ready',
-      title: 'Outdoors, nothing lit',
-      act: 'Carry {vessel} outdoors or under a hood, no flame or spark within 3 m. Goggles, nitrile gloves, bicarbonate within reach.',
-      expect: 'A tray under the vessel, the lid off.',
-      why: '{gas.volume} of hydrogen will come off over some hours.',
-      skipCosts: 'Hydrogen gathers under any roof and burns from 4 %.',
-      where: 'outdoors',
-      cautions: ['hydrogen', 'corrosive', 'law'],
-    }),
-    step({
-      id: 'zinc',
-      title: 'Weigh {zinc.mass} of zinc',
-      act: 'Cut it small, wash off grease, dry, weigh {zinc.mass} of {zinc.name}. Keep it aside.',
-      expect: 'Bright grey cuttings, about 5 mm.',
-      why: 'Zinc limits: every gram gives 4.4 g of crystals at best.',
-      skipCosts: 'Greasy zinc starts hours late.',
-      op: { do: 'charge', role: 'zinc' },
-      panel: 'charge',
-      handsOnMin: 15,
-    }),
-    step({
-      id: 'water',
-      title: 'Put {water.volume} of water in the vessel',
-      act: 'Measure {water.volume} of water into the vessel.',
-      expect: 'Water at about {bench.temp}.',
-      why: 'The acid is brought to about 20 %: fast enough, cool enough, and no mist.',
-      skipCosts: 'Undiluted acid heats, mists and slows itself with zinc sulfate crust.',
-      op: { do: 'charge', role: 'water' },
-      panel: 'charge',
-      cautions: ['acid-into-water'],
-      after: ['ready'],
-    }),
-    step({
-      id: 'acid',
-      title: 'Pour {acid.volume} of acid into the water',
-      act: 'Measure {acid.volume} ({acid.mass}) of {acid.name}. Thin stream into the water, stirring.',
-      expect: 'It warms a little.',
-      trouble: 'Spitting: too fast, or the order was wrong. Stop, step back, let it cool.',
-      why: 'A little more acid than zinc needs keeps basic salts in solution.',
-      skipCosts: 'White basic sulfate that will not dissolve.',
-      op: { do: 'charge', role: 'acid' },
-      panel: 'charge',
-      where: 'outdoors',
-      cautions: ['acid-into-water', 'corrosive', 'heat'],
+    ...zincAndAcid({
+      gives: '4.4 g of crystals',
+      acidOver: 'A little more acid than zinc needs keeps basic salts in solution.',
+      withoutIt: 'White basic sulfate that will not dissolve.',
     }),
     step({
       id: 'dissolve',
