@@ -135,6 +135,7 @@ test('zinc carbonate twice: by the dose, with a stall and a wash put in; by the 
   await page.getByRole('button', { name: 'Surprise' }).click();
   await page.getByRole('button', { name: 'foam climbing' }).click();
   await expect(page.getByRole('list', { name: /^Causes/ })).toContainText('carbonate going in too fast');
+  await expectAccessible(page);
   await page.getByRole('button', { name: 'foam to a third' }).click();
   await page.getByRole('button', { name: 'still fizzes', exact: true }).click();
   await page.getByLabel('Or really went in').fill('16');
@@ -170,6 +171,7 @@ test('a run is split and joined, and something else goes in only when it may', a
   await page.getByLabel('How much').fill('10');
   await expect(page.getByRole('alert').filter({ hasText: 'Not together' })).toContainText('chlorine');
   await expect(page.getByRole('button', { name: 'It is in' })).toBeDisabled();
+  await expectAccessible(page);
   await done(page, 'Filter off the specks');
   await page.getByRole('button', { name: 'Change the run' }).click();
   await page.getByText('split', { exact: true }).click();
@@ -184,4 +186,26 @@ test('a run is split and joined, and something else goes in only when it may', a
   await page.getByTitle(/^1, /).click();
   await page.getByRole('button', { name: 'Join it' }).click();
   await expect(log(page).getByText('joined by what came from batch 1')).toHaveCount(2);
+});
+
+test('an alarm is seen, the type can be large, and one who works alone is asked', async ({ page, notebook }) => {
+  await putBottle(page, 'zinc 99% 900 g 14.00', /Zinc/);
+  await putBottle(page, 'battery acid 37% 1 L 7.90', /Battery acid/);
+  await putBottle(page, 'washing soda 1 kg 2.10', /Washing soda/i);
+  await page.clock.install();
+  await begin(page, notebook);
+  await page.getByRole('link', { name: /Warm to 60/ }).click();
+  await page.getByRole('button', { name: 'Begin' }).click();
+  await read(page, 'temperature', '93');
+  await expect(page.getByRole('alert').filter({ hasText: 'above the ceiling of 80' })).toBeVisible({ timeout: 40_000 });
+  await page.keyboard.press('Escape');
+  await page.locator('body').press('?');
+  await page.getByLabel('Large type').click();
+  await expect(page.locator('html')).toHaveAttribute('data-type', 'large');
+  await page.getByText('15', { exact: true }).click();
+  await page.getByRole('button', { name: 'Close' }).click();
+  await page.clock.fastForward('16:00');
+  await expect(page.getByRole('dialog', { name: 'Are you well?' })).toBeVisible();
+  await page.getByRole('button', { name: 'I am' }).click();
+  await expect(page.getByRole('dialog', { name: 'Are you well?' })).toBeHidden();
 });

@@ -443,3 +443,52 @@ describe('a batch split and joined', () => {
       .expect(422);
   });
 });
+
+describe('entries that cannot be', () => {
+  it.each([
+    [{ kind: 'enlarged', step: 'zinc', factor: 0.5, why: '' }, 'more than 1'],
+    [{ kind: 'poured-off', step: 'zinc', share: 1.2, batchId: null, why: '' }, 'share'],
+    [{ ...charged(5), reading: { is: 'counted', count: 3, measure: 'scoop', each: -2, sd: 0, unit: 'g' } }, 'each'],
+    [
+      {
+        ...charged(5),
+        role: null,
+        bottleId: 'bottle_other1',
+        stock: { card: { ...card, strength: { value: 140, unit: 'w/w' } }, usedG: 0 },
+      },
+      '100',
+    ],
+    [
+      {
+        kind: 'portion-tested',
+        step: 'zinc',
+        portion: 'nonsense',
+        reading: { is: 'exact', value: 1, unit: 'g' },
+        says: '',
+      },
+      'portion',
+    ],
+  ])('%j is refused with a sentence', async (body, says) => {
+    const { api, putShelf, putBatch } = testNotebook();
+    await putShelf();
+    const id = await putBatch();
+    const answer = await api
+      .post(`/api/batches/${id}/events`)
+      .send({ events: [entry(body)] })
+      .expect(422);
+    expect(`${answer.body.field ?? ''} ${answer.body.detail}`).toContain(says);
+  });
+
+  it('grow a batch only to hobby scale', async () => {
+    const { api, putShelf, putBatch } = testNotebook();
+    await putShelf();
+    const id = await putBatch();
+    const enlarge = () =>
+      api
+        .post(`/api/batches/${id}/events`)
+        .send({ events: [entry({ kind: 'enlarged', step: 'zinc', factor: 15, why: '' })] });
+    await enlarge().expect(201);
+    await enlarge().expect(201);
+    expect((await enlarge().expect(422)).body.detail).toContain('20 kg');
+  });
+});

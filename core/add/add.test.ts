@@ -3,6 +3,7 @@ import { describe, expect, it } from 'vitest';
 import { given, sdOf } from '#core/figure';
 import {
   combineExtents,
+  extentByCurrent,
   extentByDose,
   extentByGas,
   extentByHeat,
@@ -146,6 +147,11 @@ describe('witnesses of the extent', () => {
     ]);
     expect(early.disagreement).toContain('yet the endpoint is there');
     expect(combineExtents([])).toMatchObject({ pct: null, lowPct: null, highPct: null, disagreement: '' });
+  });
+
+  it('read a falling current as what is left', () => {
+    expect(extentByCurrent({ value: 0.5, sd: 0 }, 2).pct).toBeCloseTo(75, 9);
+    expect(extentByCurrent({ value: 2.2, sd: 0 }, 2).pct).toBe(0);
   });
 
   it('stay within 0 and 100 % whatever is read', () => {

@@ -8,6 +8,7 @@ export {
   combineExtents,
   type ExtentEstimate,
   type ExtentReport,
+  extentByCurrent,
   extentByDose,
   extentByGas,
   extentByHeat,

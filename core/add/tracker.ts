@@ -50,6 +50,12 @@ export function extentByHeat(riseK: Read, allK: number): ExtentEstimate {
   return { by: 'heat', pct: null, lowPct: Math.max(0, pct - (200 * riseK.sd) / allK - 0.1 * pct), highPct: null };
 }
 
+/** By the fall of the current at a steady voltage: carried by the ion that is used up, it goes as what is left. About. */
+export function extentByCurrent(now: Read, start: number): ExtentEstimate {
+  const pct = 100 * Math.max(0, 1 - now.value / start);
+  return within('current', pct, 5 + (100 * now.sd) / start);
+}
+
 /** By pH paper, a colour or the fizzing: before the endpoint or at it. */
 export function extentBySign(by: 'pH' | 'sign', reached: boolean): ExtentEstimate {
   return reached ? { by, pct: null, lowPct: 98, highPct: null } : { by, pct: null, lowPct: null, highPct: 99.5 };

@@ -3,6 +3,7 @@ import { type Reaction, reactionHeat, reactionSubstance } from '#core/reaction';
 import type { Adding, Op, StepTemplate } from '#core/route';
 import { heatCapacity } from '#core/solution';
 import { molarMass, molarMassFigure, substanceById } from '#core/substance';
+import { formatNumber } from '#core/units';
 import { type Contents, isInsoluble, liquidVolume, total } from '#core/vessel';
 import type { Context } from './context.ts';
 import type { Walk } from './walker.ts';
@@ -47,6 +48,16 @@ export function addingOf(context: Context, so: Walk, soFar: Walk | null): Readon
     if (added) by[step.id] = added;
   }
   return by;
+}
+
+/** What an excess from before costs in this addition: grams of it, gas, foam. Empty where there is none. */
+export function excessPrice({ stages, name, adding }: Addition): string {
+  const [first] = stages;
+  if (!first || stages.length < 2) return '';
+  const litres = first.grams.value * first.gasLPerG;
+  const foam =
+    adding.foamPerGas > 0 ? ` (${formatNumber(1000 * litres * adding.foamPerGas, 2)} mL of foam if at once)` : '';
+  return `The ${first.takes} left over takes ${formatNumber(first.grams.value, 2)} g of ${name} and gives ${formatNumber(litres, 2)} L of gas${foam}.`;
 }
 
 function additionAt(context: Context, so: Walk, step: StepTemplate, adding: Adding): Addition | undefined {

@@ -2,7 +2,7 @@ import { nextPortion, type PortionAdvice, type StopBand, stopBand, unreacted } f
 import type { Figure } from '#core/figure';
 import { formatNumber } from '#core/units';
 import { type Bench, fitVessel } from '#core/vessel';
-import type { Addition, Stage } from './adding.ts';
+import { type Addition, excessPrice, type Stage } from './adding.ts';
 import { readingValue } from './event.ts';
 import type { Sheet } from './sheet.ts';
 import { lastRead, type TimedRead } from './timed-read.ts';
@@ -88,15 +88,10 @@ export function addAdvice(
   };
 }
 
-/** What the reagent that was left over costs now, and what going too far would. */
-function priceOf({ stages, adding, name }: Addition, band: StopBand): string {
-  const [first] = stages;
-  const left =
-    stages.length > 1 && first
-      ? `The ${first.takes} left over takes ${formatNumber(first.grams.value, 2)} g of it and gives ${formatNumber(first.grams.value * first.gasLPerG, 2)} L of gas. `
-      : '';
-  const over = band.place === 'past' ? `${formatNumber(band.overG, 2)} g of ${name} are over. ` : '';
-  return `${left}${over}${adding.overshoot}`.trim();
+/** What was left over costs, what is over by now, and what going too far would. */
+function priceOf(addition: Addition, band: StopBand): string {
+  const over = band.place === 'past' ? `${formatNumber(band.overG, 2)} g of ${addition.name} are over.` : '';
+  return [excessPrice(addition), over, addition.adding.overshoot].filter((each) => each !== '').join(' ');
 }
 
 /** The stretch in which the next gram falls; the last one when all are behind. */

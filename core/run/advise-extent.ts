@@ -2,6 +2,7 @@ import {
   combineExtents,
   type ExtentEstimate,
   type ExtentReport,
+  extentByCurrent,
   extentByDose,
   extentByGas,
   extentByHeat,
@@ -60,6 +61,10 @@ export function extentOfStep(
   );
   const allK = (1000 * kJ) / addition.heatCapacityJPerK;
   if (temps.length >= 2 && allK > 3) found.push(extentByHeat({ value: Math.max(...temps) - temps[0]!, sd: 0.5 }, allK));
+  const currents = reads.flatMap(({ body }) => (body.quantity === 'current' ? [readingValue(body.reading)] : []));
+  const [firstCurrent, lastCurrent] = [currents[0], currents.at(-1)];
+  if (currents.length >= 2 && firstCurrent && lastCurrent && firstCurrent.value > 0)
+    found.push(extentByCurrent(lastCurrent, firstCurrent.value));
   const pH = latest('pH');
   if (pH) found.push(extentBySign('pH', pH.value >= 6.5));
   const seen = [...reads].reverse().find(({ body }) => body.quantity === 'sight')?.body.reading;

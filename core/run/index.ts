@@ -2,11 +2,12 @@
 // sheet; runState() folds plan and events into everything that is true now: steps, sheet, timers, cautions, yield, what is due.
 // Both are pure and the same in browser and server, so undo, late readings, corrections and replay need nothing of their own.
 export { type ActualCharge, chargeMass } from './actual.ts';
-export type { Addition } from './adding.ts';
+export { type Addition, excessPrice } from './adding.ts';
 export { type Advice, advise } from './advise.ts';
 export type { AddAdvice } from './advise-add.ts';
 export type { FinishAdvice } from './advise-finish.ts';
 export type { StallAdvice } from './advise-stall.ts';
+export { checkEntry } from './check-entry.ts';
 export { type ClockItem, clockOf } from './clock.ts';
 export type { Doubted, EventBody, Happened, Quantity, Reading, RunEvent } from './event.ts';
 export { exactReading, quantities, readingLeast, readingText } from './event.ts';

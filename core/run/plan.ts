@@ -22,7 +22,8 @@ export interface Plan {
   readonly day: string;
 }
 
-const MOST_G = 20_000;
+/** g or mL of a batch at most. */
+export const MOST_G = 20_000;
 
 /** A first plan for a route: its controls at their start, the bottles as given, at this bench. */
 export function startPlan(

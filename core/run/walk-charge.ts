@@ -185,6 +185,8 @@ export function addUnplanned(walker: Walker, step: string, ownRole: string | nul
     if (each.step !== step || (each.role !== null && each.role === ownRole)) continue;
     const content = contentFor(context, each);
     const name = each.stock?.card.name ?? (each.role ? (context.names[each.role] ?? each.role) : nameOf(context, each));
+    // A bottle whose strength cannot be is not counted as water.
+    if (each.bottleId !== null && !content) continue;
     const mass = chargeMass(each.reading, name, content, context.water, context.plan.bench);
     if (!mass) continue;
     so.contents = charge(so.contents, content ? productOf(content, name) : water(), mass).contents;

@@ -1,6 +1,6 @@
 import type { BatchAnswer, BatchSummary } from '#contract/api';
 import { fail, ok, type Result } from '#core/problem';
-import { type EventBody, joinRuns, type Plan, type RunEvent, splitRun } from '#core/run';
+import { checkEntry, type EventBody, joinRuns, type Plan, type RunEvent, splitRun } from '#core/run';
 import type { Db } from '../db/open.ts';
 import type { StockStore } from '../stock/store.ts';
 import { stockUseOf } from './stock-use.ts';
@@ -127,6 +127,10 @@ export function batchStore(db: Db, stock: StockStore) {
       }
       if (event.body.kind === 'corrected' && eventById.get(event.body.of)?.batch_id !== id) {
         throw new Refusal(fail('not-found', 'The entry to correct is not one of this batch’s.', { field: 'body.of' }));
+      }
+      if (event.body.kind === 'charged' || event.body.kind === 'enlarged') {
+        const checked = checkEntry(plan(), event.body.kind === 'enlarged' ? eventsOf.all(id).map(toEvent) : [], event);
+        if (!checked.ok) throw new Refusal(checked);
       }
       const uses = stockUseOf(id, plan, event, () => eventsOf.all(id).map(toEvent));
       insertEvent.run(event.id, id, event.happened.at, event.happened.giveOrTakeMin, event.writtenAt, body);

@@ -1,6 +1,6 @@
 import { Select, Slider } from 'antd';
 import type { WishChoice } from '#contract/verbs';
-import type { Gauge, Plan, Sheet } from '#core/run';
+import { excessPrice, type Gauge, type Plan, type Sheet } from '#core/run';
 import { formatNumber, formatPlain } from '#core/units';
 import { Num } from '../parts/num.tsx';
 import { VesselDrawing } from '../parts/vessel-drawing.tsx';
@@ -49,6 +49,14 @@ export function BatchSheet({ sheet, plan, choice, onControl, onBottle }: BatchSh
               </div>
             ))}
           </div>
+          {Object.values(sheet.add)
+            .map(excessPrice)
+            .filter((price) => price !== '')
+            .map((price) => (
+              <p key={price} className="small quiet">
+                {price}
+              </p>
+            ))}
         </section>
         <Vessel sheet={sheet} plan={plan} />
         <Outcome sheet={sheet} plan={plan} />
