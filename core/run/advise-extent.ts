@@ -16,6 +16,9 @@ import { type Quantity, readingValue } from './event.ts';
 import type { Plan } from './plan.ts';
 import type { TimedRead } from './timed-read.ts';
 
+/** Words that tell whether the endpoint is there. */
+const TOLD = /\b(still|no longer|stopped|no more|gone)\b/i;
+
 /** How far a step's reaction has come: every reading is a witness; null without any. */
 export function extentOfStep(
   plan: Plan,
@@ -67,8 +70,10 @@ export function extentOfStep(
     found.push(extentByCurrent(lastCurrent, firstCurrent.value));
   const pH = latest('pH');
   if (pH) found.push(extentBySign('pH', pH.value >= 6.5));
-  const seen = [...reads].reverse().find(({ body }) => body.quantity === 'sight')?.body.reading;
-  if (seen?.is === 'word' && /\b(still|no longer|stopped|no more|gone)\b/i.test(seen.text))
-    found.push(extentBySign('sign', !/\bstill\b/i.test(seen.text)));
+  const seen = [...reads]
+    .reverse()
+    .map(({ body }) => body.reading)
+    .find((reading) => reading.is === 'word' && TOLD.test(reading.text));
+  if (seen?.is === 'word') found.push(extentBySign('sign', !/\bstill\b/i.test(seen.text)));
   return found.length === 0 ? null : combineExtents(found);
 }

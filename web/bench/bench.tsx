@@ -226,7 +226,7 @@ function Step({ run, step, onNext }: { run: Run; step: StepState; onNext: () => 
           )}
         </div>
       )}
-      {pane && !over ? <StepPane name={pane} run={run} step={step} onClose={() => setPane(null)} /> : null}
+      {pane && !over ? <StepPane key={pane} name={pane} run={run} step={step} onClose={() => setPane(null)} /> : null}
     </article>
   );
 }

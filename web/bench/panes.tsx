@@ -1,3 +1,4 @@
+import { useEffect, useRef } from 'react';
 import { ChangePane } from './change-pane.tsx';
 import type { PaneProps } from './pane-props.ts';
 import { ReadingPane } from './reading-pane.tsx';
@@ -23,8 +24,11 @@ const PANES: Readonly<Record<PaneName, (props: PaneProps) => React.ReactNode>> =
 /** The form that was opened at a step. */
 export function StepPane({ name, ...props }: PaneProps & { name: PaneName }) {
   const Pane = PANES[name];
+  const frame = useRef<HTMLDivElement>(null);
+  // On a long step the form would open below the edge, unseen.
+  useEffect(() => frame.current?.scrollIntoView({ block: 'nearest' }), []);
   return (
-    <div className="pane">
+    <div className="pane" ref={frame}>
       <Pane {...props} />
     </div>
   );
