@@ -1,6 +1,7 @@
 import { derive, type Figure, given } from '#core/figure';
 import { ok, type Result } from '#core/problem';
 import { molarMassFigure, type Substance } from '#core/substance';
+import { crystalMass } from './path.ts';
 import { SOLUBILITY_SD, solubilityOf } from './solubility.ts';
 
 export interface CrystalStep {
@@ -23,19 +24,7 @@ export function crystallise(
 ): Result<CrystalStep> {
   const at = solubilityOf(anhydrous, cold.value);
   if (!at.ok) return at;
-  const { grade, source } = at.value;
-  const curve = (T: number) => {
-    const answer = solubilityOf(anhydrous, T);
-    return answer.ok ? answer.value.gPer100gWater : Number.NaN;
-  };
-  const naming = {
-    symbol: 's',
-    name: `solubility of ${anhydrous.name} at ${cold.value} °C`,
-    unit: 'g per 100 g water',
-  };
-  const read = derive(naming, 's(T)', { T: cold }, (x) => curve(x.T), { source, grade });
-  const own = { name: 'solubility table', effect: read.value * SOLUBILITY_SD[grade] };
-  const s: Figure = { ...read, doubts: { ...read.doubts, [`solubility:${anhydrous.id}`]: own } };
+  const s = solubilityFigure(anhydrous, cold);
   const Ma = molarMassFigure(anhydrous.formula);
   const Mh = molarMassFigure(solid.formula);
   const r = derive(
@@ -53,12 +42,27 @@ export function crystallise(
   return ok({ crystals, solubility: s });
 }
 
-/** Bounded by what there is: no crystals below saturation, no more than all the salt or all the water. */
-function crystalMass(A: number, W: number, s: number, r: number): number {
-  const all = Math.min(A / r, r < 1 ? W / (1 - r) : Number.POSITIVE_INFINITY);
-  const spread = r - (s * (1 - r)) / 100;
-  if (spread <= 0) return all;
-  return Math.max(0, Math.min(all, (A - (s * W) / 100) / spread));
+/** The solubility at a temperature as a figure, with the table's doubt; not a number where the table ends. */
+export function solubilityFigure(substance: Substance, temp: Figure): Figure {
+  const at = solubilityOf(substance, temp.value);
+  const { grade, source } = at.ok ? at.value : { grade: 'C' as const, source: '' };
+  const naming = {
+    symbol: 's',
+    name: `solubility of ${substance.name} at ${temp.value} °C`,
+    unit: 'g per 100 g water',
+  };
+  const read = derive(
+    naming,
+    's(T)',
+    { T: temp },
+    (x) => {
+      const answer = solubilityOf(substance, x.T);
+      return answer.ok ? answer.value.gPer100gWater : Number.NaN;
+    },
+    { source, grade },
+  );
+  const own = { name: 'solubility table', effect: read.value * SOLUBILITY_SD[grade] };
+  return { ...read, doubts: { ...read.doubts, [`solubility:${substance.id}`]: own } };
 }
 
 /** A person's wish for a temperature, as a figure with the doubt of a cold place. */

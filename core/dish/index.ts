@@ -1,4 +1,10 @@
-// Dish: what crystallises. Solubility by stable solid phase and temperature from tables, and the crystals a solution
-// gives on cooling, with the water a hydrate takes along.
-export { type CrystalStep, coldFigure, crystallise } from './crystallise.ts';
-export { type SolubilityAnswer, solubilityOf, solubilityRange } from './solubility.ts';
+// Dish: what crystallises. Solubility by stable solid phase and temperature from tables, the path of a dish through hot,
+// evaporated and cold with the water its hydrates take along, and the schools of crystallising side by side.
+// Reciprocal salt pairs and evaporation are rough, and say so.
+export { type CrystalStep, coldFigure, crystallise, solubilityFigure } from './crystallise.ts';
+export { boilHours, dishEvaporation, dishHours, type OpenDish, vapourPressure } from './evaporate.ts';
+export { type DishPath, type DishStage, type DishState, dishAt, dishPath, leastWater } from './path.ts';
+export { type SaltDown, type SaltPair, saltsDown } from './salt-pair.ts';
+export { type Pass, recrystallisations, type School, schools } from './schools.ts';
+export { SOLUBILITY_SD, type SolubilityAnswer, solubilityOf, solubilityRange } from './solubility.ts';
+export { dryFormula, drySharePart, phaseFormula } from './solute.ts';

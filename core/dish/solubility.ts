@@ -2,6 +2,7 @@ import { type SolubilityRow, solubility } from '#core/data';
 import type { Grade } from '#core/figure';
 import { fail, ok, type Result } from '#core/problem';
 import type { Substance } from '#core/substance';
+import { tableName } from './solute.ts';
 
 export interface SolubilityAnswer {
   /** g of anhydrous substance per 100 g of water. */
@@ -12,13 +13,6 @@ export interface SolubilityAnswer {
   readonly source: string;
 }
 
-/** Organic salts stand in the table under a name. */
-const TABLE_NAME: Record<string, string> = {
-  'sodium-acetate': 'Na_acetate',
-  'oxalic-acid-dihydrate': 'oxalic_acid',
-  'citric-acid': 'citric_acid',
-  'boric-acid': 'boric_acid',
-};
 const SOURCE = 'CRC Handbook; Linke-Seidell, Solubilities';
 /** Standard uncertainty relative to the value, by grade. */
 export const SOLUBILITY_SD: Record<Grade, number> = { A: 0.015, B: 0.03, C: 0.09 };
@@ -27,7 +21,7 @@ const ROWS = new Map<string, SolubilityRow[]>();
 for (const row of solubility) ROWS.set(row.solute, [...(ROWS.get(row.solute) ?? []), row]);
 
 function rowsOf(substance: Substance): readonly SolubilityRow[] {
-  return ROWS.get(TABLE_NAME[substance.id] ?? substance.formula) ?? [];
+  return ROWS.get(tableName(substance)) ?? [];
 }
 
 /** Lowest and highest temperature (°C) tabulated for the anhydrous substance; undefined when it is not held. */

@@ -27,7 +27,6 @@ const MEMBERS: Readonly<Record<string, readonly string[]>> = {
   formic_oxalic: [
     'formic-acid',
     'oxalic-acid',
-    'oxalic-acid-dihydrate',
     'sodium-formate',
     'potassium-formate',
     'calcium-formate',

@@ -17,5 +17,9 @@ export const examples: readonly string[] = [
   '2 A 3 h Cu',
   '5 g Cu at 2 A 90%',
   'pH 0.1 mol/L CH3COOH',
+  'KNO3 at 60 C in 80 g water',
+  'crystals 100 g KNO3 in 80 g water 80 C to 10 C',
+  'dissolve 100 g alum at 60 C',
+  'wash 20 g retained 3 x 50 mL from 5 g/L',
   '2 lb in g',
 ];

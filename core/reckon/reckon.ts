@@ -3,6 +3,7 @@ import { legalNotes } from '#core/guard';
 import { fail, ok, type Problem, type ProblemCode, type Result } from '#core/problem';
 import { COVERAGE, findUnit, parseQuantity } from '#core/units';
 import { convertAmount, inUnit } from './amount.ts';
+import { crystalsVerb, dissolveVerb, solubilityVerb, washVerb } from './dish-verbs.ts';
 import type { Found } from './found.ts';
 import { diluteVerb, mixVerb } from './mixing.ts';
 import { cutPhrase, readStuff, wantedStrength } from './phrase.ts';
@@ -32,7 +33,7 @@ export function reckon(text: string): Result<Reckoning> {
 }
 
 function dispatch(line: string): Result<Found> {
-  const verb = /^(balance|dilute|mix|ph|molar mass(?: of)?|m)\b[\s:]*(.*)$/is.exec(line);
+  const verb = /^(balance|dilute|mix|ph|crystals|dissolve|wash|molar mass(?: of)?|m)\b[\s:]*(.*)$/is.exec(line);
   const rest = verb?.[2] ?? '';
   // A lone capital M asks for a molar mass; a lower-case m never stands first.
   const word = verb?.[1] === 'm' ? undefined : verb?.[1]?.toLowerCase();
@@ -40,9 +41,14 @@ function dispatch(line: string): Result<Found> {
   if (word === 'dilute') return diluteVerb(rest, line);
   if (word === 'mix') return mixVerb(rest, line);
   if (word === 'ph') return phVerb(rest, line);
+  if (word === 'crystals') return crystalsVerb(rest, line);
+  if (word === 'dissolve') return dissolveVerb(rest, line);
+  if (word === 'wash') return washVerb(rest, line);
   if (word === 'm' || word?.startsWith('molar')) return molarMassVerb(rest, line);
   if (/->|→|⇌/.test(line) || (/=/.test(line) && /\+/.test(line))) return balanceVerb(line, line);
   if (isElectrolysis(line)) return electrolysisVerb(line);
+  const solubility = solubilityVerb(line);
+  if (solubility) return solubility;
   return convert(line);
 }
 

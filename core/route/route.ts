@@ -5,6 +5,8 @@ export type DoseRule =
   | { readonly by: 'extent'; readonly perExtent: number; readonly overControl?: string }
   | { readonly by: 'dilute-to'; readonly role: string; readonly control: string }
   | { readonly by: 'share-of-water'; readonly control: string }
+  /** Water that dissolves a role at a temperature, with some to spare; the water that is in already counts. */
+  | { readonly by: 'to-dissolve'; readonly role: string; readonly control: string; readonly spare: string }
   /** For these reactions to go to their end with what is in the vessel then, whatever that is. */
   | { readonly by: 'contents'; readonly reactions: readonly string[]; readonly overControl?: string };
 

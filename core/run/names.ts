@@ -42,6 +42,7 @@ export function namesOf(context: Context, sheet: Omit<Sheet, 'names'>): Readonly
   maybe('liquor.volume', sheet.liquor, 2, 'some');
   maybe('product.mass', sheet.product, 3, 'what there is');
   names['cold.temp'] = { shown: `${formatPlain(plan.controls.cold ?? 5)} °C` };
+  names['hot.temp'] = { shown: `${formatPlain(plan.controls.hot ?? 80)} °C` };
   names['dry.ceiling'] = { shown: `${route.drying?.ceilingC ?? 40} °C` };
   maybe('made.volume', sheet.made?.volume, 4, 'the whole');
   maybe('made.mass', sheet.made?.mass, 4, 'the whole');

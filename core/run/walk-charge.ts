@@ -1,5 +1,6 @@
+import { dryFormula, solubilityFigure } from '#core/dish';
 import { derive, type Figure, given } from '#core/figure';
-import type { Op } from '#core/route';
+import type { DoseRule, Op } from '#core/route';
 import { type Content, contentOf } from '#core/stock';
 import { molarMassFigure, substanceById } from '#core/substance';
 import { charge, emptyContents, total } from '#core/vessel';
@@ -46,6 +47,10 @@ export function chargeStep(walker: Walker, step: string, op: Extract<Op, { do: '
       limiting: false,
     },
   ];
+  if (context.route.reactions.length === 0 && role.dose.by === 'extent') {
+    so.extent = charged.amount;
+    so.limiting = content && (content.substance.anhydrous ?? content.substance.id);
+  }
   const heat = content && dilutionHeat(context, step, roleId, charged.amount, before.waterG.value, so.contents);
   if (heat) so.heats = [...so.heats, heat];
   for (const reaction of op.reacts ?? []) reactStep(walker, step, reaction);
@@ -124,6 +129,7 @@ function plannedMass(walker: Walker, roleId: string): Figure {
     const M = molarMassFigure(content!.substance.formula);
     return derive(naming, '100 × n × M ÷ w', { n, M, w: content!.w }, (x) => (100 * x.n * x.M) / x.w);
   }
+  if (dose.by === 'to-dissolve') return waterToDissolve(walker, roleId, dose);
   if (dose.by === 'dilute-to') {
     const acid = so.charges.find((line) => line.role === dose.role);
     const acidMass = acid ? (acid.actual ?? acid.dose.mass) : plannedMass(walker, dose.role);
@@ -142,6 +148,26 @@ function plannedMass(walker: Walker, roleId: string): Figure {
     '(m₁ − m₀) × set ÷ 100',
     { 'm₁': whole, 'm₀': acidMass, set: share },
     (x) => ((x['m₁'] - x['m₀']) * x.set) / 100,
+  );
+}
+
+/** g of water that dissolves what a role brought, at its hot temperature, with some to spare. */
+function waterToDissolve(
+  { context, so }: Walker,
+  roleId: string,
+  dose: Extract<DoseRule, { by: 'to-dissolve' }>,
+): Figure {
+  const naming = { symbol: 'm', name: `${roleOf(context, roleId).name} to take`, unit: 'g' };
+  const { substance } = context.contents[dose.role]!;
+  const dry = substanceById(substance.anhydrous ?? substance.id)!;
+  const n = so.contents.amounts[dry.id];
+  const hot = controlFigure(context, dose.control);
+  const set = controlFigure(context, dose.spare);
+  if (!n) return given(naming, 0, 'nothing to dissolve yet');
+  const M = molarMassFigure(dryFormula(dry.formula));
+  const s = solubilityFigure(dry, hot);
+  return derive(naming, 'max(0; n × M × (100 + set) ÷ s − W)', { n, M, s, set, W: so.contents.waterG }, (x) =>
+    Math.max(0, (x.n * x.M * (100 + x.set)) / x.s - x.W),
   );
 }
 

@@ -10,6 +10,7 @@ export function recompute(figure: Figure): number | undefined {
   const symbols = Object.keys(inputs);
   let body = formula
     .replace(/min\(/g, '«min»(')
+    .replace(/max\(/g, '«max»(')
     .replace(/; /g, ', ')
     .replace(/×/g, '*')
     .replace(/÷/g, '/')
@@ -17,8 +18,11 @@ export function recompute(figure: Figure): number | undefined {
   for (const symbol of [...symbols].sort((a, b) => b.length - a.length)) {
     body = body.replaceAll(symbol, `«${symbols.indexOf(symbol)}»`);
   }
-  body = body.replace(/«(\d+)»/g, 'v[$1]').replace(/«min»/g, 'Math.min');
-  if (!/^(?:Math\.min|v\[\d+\]|[\d()*/+\-.,\s])+$/.test(body)) return undefined;
+  body = body
+    .replace(/«(\d+)»/g, 'v[$1]')
+    .replace(/«min»/g, 'Math.min')
+    .replace(/«max»/g, 'Math.max');
+  if (!/^(?:Math\.min|Math\.max|v\[\d+\]|[\d()*/+\-.,\s])+$/.test(body)) return undefined;
   return Number(new Function('v', `return ${body}`)(symbols.map((symbol) => inputs[symbol]!.value)));
 }
 

@@ -1,11 +1,18 @@
 import type { Route } from '../route.ts';
 import { acidDilution } from './acid-dilution.ts';
+import { recrystallisations } from './recrystallise.ts';
 import { sodiumAcetate } from './sodium-acetate.ts';
 import { zincCarbonate } from './zinc-carbonate.ts';
 import { zincSulfate } from './zinc-sulfate.ts';
 
 /** Every built-in route. A new one is a file beside this one and a line here. */
-export const catalogue: readonly Route[] = [acidDilution, sodiumAcetate, zincSulfate, zincCarbonate];
+export const catalogue: readonly Route[] = [
+  acidDilution,
+  sodiumAcetate,
+  zincSulfate,
+  zincCarbonate,
+  ...recrystallisations,
+];
 
 export function routeById(id: string): Route | undefined {
   return catalogue.find((route) => route.id === id);

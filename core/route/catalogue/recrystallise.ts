@@ -1,0 +1,306 @@
+import { substanceById } from '#core/substance';
+import type { Route } from '../route.ts';
+import { step } from './step.ts';
+
+interface Recrystallised {
+  readonly id: string;
+  /** The solid that crystallises, and its substance without crystal water. */
+  readonly substanceId: string;
+  readonly anhydrousId: string;
+  readonly plain: string;
+  /** Products it may be made from. */
+  readonly accepts: readonly string[];
+  /** °C: least, start, most. */
+  readonly hotC: readonly [number, number, number];
+  /** °C: least and start, where the table does not reach the fridge. */
+  readonly coldC?: readonly [number, number];
+  readonly sight: string;
+  /** Why drying has a ceiling, and where it lies. */
+  readonly drying: Route['drying'];
+  readonly tolerates: string;
+  readonly identity: Route['identity'];
+  readonly storage: string;
+  readonly source: string;
+}
+
+/** A product made pure by dissolving it hot in little water, filtering, and cooling. */
+function recrystallised(of: Recrystallised): Route {
+  const solid = substanceById(of.substanceId);
+  if (!solid) throw new Error(`no substance ${of.substanceId}`);
+  const [least, start, most] = of.hotC;
+  const [coldest, cold] = of.coldC ?? [0, 6];
+  return {
+    id: of.id,
+    title: `${of.plain}, dissolved hot, filtered, cooled`,
+    summary: `The product dissolves in little hot water; what is not ${of.plain} stays in the filter or in the liquor.`,
+    source: of.source,
+    makes: { kind: 'crystals', substanceId: of.substanceId, anhydrousId: of.anhydrousId },
+    roles: [
+      {
+        id: 'crude',
+        name: `crude ${of.plain}`,
+        accepts: of.accepts,
+        refuses: [],
+        tolerates: of.tolerates,
+        measure: 'mass',
+        dose: { by: 'extent', perExtent: 1 },
+      },
+      {
+        id: 'water',
+        name: 'water',
+        accepts: [],
+        refuses: [],
+        tolerates: 'Distilled or rain water.',
+        measure: 'volume',
+        dose: { by: 'to-dissolve', role: 'crude', control: 'hot', spare: 'spare' },
+      },
+    ],
+    reactions: [],
+    controls: [
+      {
+        id: 'hot',
+        name: 'dissolve at',
+        unit: '°C',
+        min: least,
+        max: most,
+        step: 1,
+        start,
+        note: 'Hotter takes less water and gives more crystals; too hot it crystallises in the filter.',
+      },
+      {
+        id: 'spare',
+        name: 'water to spare',
+        unit: '%',
+        min: 0,
+        max: 50,
+        step: 1,
+        start: 10,
+        note: 'A little over keeps it from setting in the filter; more of it stays in the liquor.',
+      },
+      {
+        id: 'cold',
+        name: 'cool to',
+        unit: '°C',
+        min: coldest,
+        max: 30,
+        step: 1,
+        start: cold,
+        note: 'Colder leaves less in the mother liquor.',
+      },
+    ],
+    handling: { lossPct: 4, sdPct: 2 },
+    foamShare: 0,
+    drying: of.drying,
+    byProducts: [
+      { name: 'mother liquor', keep: 'Boil it down by half for a second, less pure crop.' },
+      { name: 'what the filter held', keep: 'Dirt and anticaking matter.' },
+    ],
+    identity: of.identity,
+    storage: of.storage,
+    steps: [
+      step({
+        id: 'crude',
+        title: 'Weigh {crude.mass} of {crude.name}',
+        act: 'Crush lumps, weigh {crude.mass} into {vessel}.',
+        expect: of.sight,
+        why: 'All the rest follows from it.',
+        skipCosts: 'Nothing to dissolve.',
+        op: { do: 'charge', role: 'crude' },
+        panel: 'charge',
+      }),
+      step({
+        id: 'water',
+        title: 'Pour on {water.volume} of water',
+        act: 'Measure {water.volume} of water onto it.',
+        expect: 'Most of it still lies at the bottom.',
+        why: 'Just enough to dissolve it hot, with a little to spare.',
+        skipCosts: 'Too little and it sets in the filter; too much and it stays in the liquor.',
+        op: { do: 'charge', role: 'water' },
+        panel: 'charge',
+      }),
+      step({
+        id: 'heat',
+        title: 'Warm to {hot.temp} until it is dissolved',
+        act: 'Stir and warm slowly to {hot.temp}.',
+        until: 'Nothing crystalline is left; haze and specks do not count.',
+        expect: 'Clear, perhaps with a haze.',
+        trouble: 'Still solid at {hot.temp}: a spoon of water at a time.',
+        why: 'Hot water holds what cold water gives back.',
+        skipCosts: 'Crystals grow round the old dirt.',
+        panel: 'hold',
+        leave: { alone: false, lookEveryMin: 5, reason: 'hot and open' },
+        cautions: ['hot-liquid'],
+        ceilingC: most + 5,
+        handsOnMin: 20,
+      }),
+      step({
+        id: 'filter',
+        title: 'Filter hot',
+        act: 'Through a warmed funnel and a fluted paper; rinse with a spoon of hot water.',
+        expect: 'Clear.',
+        trouble: 'Crystals in the neck: a spoon of hot water.',
+        why: 'Dust and anticaking matter would sit in every crystal.',
+        skipCosts: 'Grey crystals.',
+        panel: 'filter',
+        cautions: ['hot-liquid'],
+        handsOnMin: 10,
+      }),
+      step({
+        id: 'cool',
+        title: 'Cool slowly to {cold.temp}',
+        act: 'Covered, undisturbed, to room temperature; then to {cold.temp}.',
+        until: 'No more crystals between two looks.',
+        expect: 'About {crystals.mass}.',
+        trouble: 'None by morning: scratch the glass, drop in a crystal.',
+        why: 'Slow crystals are clear ones and hold little liquor.',
+        skipCosts: 'Half the yield stays dissolved.',
+        op: { do: 'crystallise', control: 'cold' },
+        panel: 'dish',
+        timer: { name: 'cooling', minutes: 480 },
+        leave: { alone: true, lookEveryMin: 480, reason: 'cooling needs nobody' },
+        handsOnMin: 5,
+        waitH: [6, 16],
+      }),
+      step({
+        id: 'collect',
+        title: 'Filter off and rinse',
+        act: 'Drain, press, rinse once with a spoon of ice-cold water.',
+        expect: '{liquor.volume} of mother liquor.',
+        why: 'The liquor holds the impurity.',
+        skipCosts: 'The impurity dries onto the crystals.',
+        op: { do: 'collect' },
+        panel: 'filter',
+        handsOnMin: 10,
+      }),
+      step({
+        id: 'dry',
+        title: 'Dry below {dry.ceiling} to constant mass',
+        act: 'Spread on paper below {dry.ceiling}. Weigh, wait four hours, weigh again.',
+        until: 'Two weighings differ by less than 0.5 %.',
+        expect: 'About {product.mass}.',
+        why: 'Wet crystals weigh more than they are.',
+        skipCosts: 'A yield that looks too good.',
+        op: { do: 'dry' },
+        panel: 'dry',
+        timer: { name: 'weigh again', minutes: 240 },
+        leave: { alone: true, lookEveryMin: 720, reason: 'drying in air needs nobody' },
+        ceilingC: of.drying?.ceilingC ?? 60,
+        waitH: [12, 48],
+      }),
+      step({
+        id: 'jar',
+        title: 'Into a jar, with a label',
+        act: `Close. Label: ${solid.name}, recrystallised, date, batch.`,
+        expect: 'Crystals that do not stick.',
+        why: 'A hydrate is kept only by a closed lid.',
+        cautions: ['label'],
+      }),
+    ],
+  };
+}
+
+const VOGEL = 'Vogel, Practical Organic Chemistry, 5th ed., 2.20; Linke-Seidell, Solubilities';
+
+export const recrystallisations: readonly Route[] = [
+  recrystallised({
+    id: 'alum-recrystallised',
+    substanceId: 'potassium-alum',
+    anhydrousId: 'potassium-alum-dry',
+    plain: 'alum',
+    accepts: ['potassium-alum'],
+    hotC: [40, 65, 80],
+    sight: 'White lumps or powder.',
+    drying: {
+      ceilingC: 40,
+      short: 'loses water above',
+      why: 'alum weathers in warm dry air and melts in its own water at 92 °C',
+    },
+    tolerates: 'Iron stays in the liquor; ammonium alum crystallises along with it.',
+    identity: [{ test: 'ammonia to its solution', sight: 'white jelly' }],
+    storage: 'Closed jar.',
+    source: VOGEL,
+  }),
+  recrystallised({
+    id: 'magnesium-sulfate-recrystallised',
+    substanceId: 'magnesium-sulfate-heptahydrate',
+    anhydrousId: 'magnesium-sulfate',
+    plain: 'magnesium sulfate',
+    accepts: ['magnesium-sulfate-heptahydrate', 'magnesium-sulfate'],
+    hotC: [30, 45, 47],
+    sight: 'White needles.',
+    drying: {
+      ceilingC: 40,
+      short: 'goes to the hexahydrate above 48',
+      why: 'the heptahydrate loses water from 48 °C, in dry air below that',
+    },
+    tolerates: 'Common salt and scent stay in the liquor.',
+    identity: [{ test: 'ammonia and phosphate', sight: 'white grains' }],
+    storage: 'Closed jar, it weathers.',
+    source: VOGEL,
+  }),
+  recrystallised({
+    id: 'copper-sulfate-recrystallised',
+    substanceId: 'copper-sulfate-pentahydrate',
+    anhydrousId: 'copper-sulfate',
+    plain: 'copper sulfate',
+    accepts: ['copper-sulfate-pentahydrate', 'copper-sulfate'],
+    hotC: [50, 80, 90],
+    sight: 'Blue crystals, perhaps green or white at the edges.',
+    drying: {
+      ceilingC: 45,
+      short: 'loses water above',
+      why: 'the pentahydrate begins to lose water near 50 °C in dry air',
+    },
+    tolerates: 'Iron stays in the liquor with a drop of acid.',
+    identity: [{ test: 'ammonia in excess', sight: 'deep blue' }],
+    storage: 'Closed jar. Harmful, kills water life: nothing of it to a drain.',
+    source: VOGEL,
+  }),
+  recrystallised({
+    id: 'boric-acid-recrystallised',
+    substanceId: 'boric-acid',
+    anhydrousId: 'boric-acid',
+    plain: 'boric acid',
+    accepts: ['boric-acid'],
+    hotC: [60, 90, 95],
+    sight: 'White flakes.',
+    drying: { ceilingC: 60, short: 'goes to metaboric acid above 100', why: 'it loses water slowly above 70 °C' },
+    tolerates: 'Borax stays in the liquor.',
+    identity: [{ test: 'a little in burning methylated spirit, outdoors', sight: 'a green edge to the flame' }],
+    storage: 'Closed jar. Harms fertility: gloves, no dust.',
+    source: VOGEL,
+  }),
+  recrystallised({
+    id: 'oxalic-acid-recrystallised',
+    substanceId: 'oxalic-acid-dihydrate',
+    anhydrousId: 'oxalic-acid',
+    plain: 'oxalic acid',
+    accepts: ['oxalic-acid-dihydrate', 'oxalic-acid'],
+    hotC: [40, 70, 80],
+    sight: 'White needles.',
+    drying: { ceilingC: 40, short: 'loses water above', why: 'the dihydrate loses water from about 50 °C' },
+    tolerates: 'Filler and sulfate stay in the liquor.',
+    identity: [{ test: 'warm, with a drop of permanganate and acid', sight: 'the violet fades' }],
+    storage: 'Closed jar. Poisonous: away from food.',
+    source: VOGEL,
+  }),
+  recrystallised({
+    id: 'citric-acid-recrystallised',
+    substanceId: 'citric-acid-monohydrate',
+    anhydrousId: 'citric-acid',
+    plain: 'citric acid',
+    accepts: ['citric-acid', 'citric-acid-monohydrate'],
+    hotC: [25, 33, 35],
+    coldC: [10, 12],
+    sight: 'White grains.',
+    drying: {
+      ceilingC: 35,
+      short: 'loses water above',
+      why: 'the monohydrate goes over to the anhydrous acid at 36.6 °C',
+    },
+    tolerates: 'Colour and anticaking matter.',
+    identity: [{ test: 'boiled with limewater', sight: 'clouds hot, clears cold' }],
+    storage: 'Closed jar, it cakes.',
+    source: VOGEL,
+  }),
+];

@@ -1,0 +1,3 @@
+// Washing a cake or decanting over it: portions, what they leave, and what they cost of the product.
+// The cake is taken to hold the same liquor after each portion and to mix with it wholly; channels in it make it worse.
+export { portionsFor, type Washing, type WashReading, washed, washings, washReading } from './wash.ts';

@@ -1,0 +1,53 @@
+import fc from 'fast-check';
+import { describe, expect, it } from 'vitest';
+import { portionsFor, washed, washings, washReading } from './index.ts';
+
+describe('washing', () => {
+  it('leaves the closed form R/(R + V) for every portion', () => {
+    // 20 mL held, three times 50 mL: (20/70)³ = 0.02332.
+    expect(washed({ retainedMl: 20, portionsMl: [50, 50, 50] })).toBeCloseTo((20 / 70) ** 3, 12);
+    expect(washed({ retainedMl: 20, portionsMl: [] })).toBe(1);
+  });
+
+  it('needs the portions that bring it down, and no fewer', () => {
+    fc.assert(
+      fc.property(
+        fc.double({ min: 1, max: 100, noNaN: true }),
+        fc.double({ min: 1, max: 300, noNaN: true }),
+        fc.double({ min: 1e-6, max: 0.9, noNaN: true }),
+        (retained, portion, share) => {
+          const n = portionsFor(retained, portion, share)!;
+          const left = (count: number) => washed({ retainedMl: retained, portionsMl: Array(count).fill(portion) });
+          expect(left(n)).toBeLessThanOrEqual(share * (1 + 1e-6));
+          if (n > 0) expect(left(n - 1)).toBeGreaterThan(share * (1 - 1e-6));
+        },
+      ),
+    );
+    expect(portionsFor(20, 50, 1)).toBe(0);
+    expect(portionsFor(20, 0, 0.1)).toBeUndefined();
+    expect(portionsFor(20, 50, 0)).toBeUndefined();
+  });
+
+  it('gains by more and smaller portions, at the same cost in product', () => {
+    const ways = washings(20, 150, 4, 0.1);
+    for (let i = 1; i < ways.length; i++) {
+      expect(ways[i]!.left).toBeLessThan(ways[i - 1]!.left);
+      expect(ways[i]!.lostG).toBeCloseTo(0.15, 9);
+    }
+  });
+
+  it('says how many more from how the washings read, or to stop', () => {
+    const fell = [1, 2, 3].map((portion) => ({ portion, value: 4000 * 0.25 ** portion }));
+    // 62.5 after three; 10 is 1.32 portions of a quarter each away.
+    expect(washReading(fell, 10)).toBe(2);
+    expect(washReading(fell, 100)).toBe(0);
+    expect(washReading([{ portion: 1, value: 500 }], 10)).toBeUndefined();
+    expect(
+      washReading(
+        [1, 2, 3].map((portion) => ({ portion, value: 500 })),
+        10,
+      ),
+    ).toBeUndefined();
+    expect(washReading([], 10)).toBeUndefined();
+  });
+});
