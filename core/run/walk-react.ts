@@ -1,7 +1,7 @@
 import { derive, type Figure, given } from '#core/figure';
 import { type Reaction, reactionSubstance, sideReactions } from '#core/reaction';
 import type { Route } from '#core/route';
-import { liquidVolume, react, total } from '#core/vessel';
+import { isInsoluble, liquidVolume, react, total } from '#core/vessel';
 import { readingValue } from './event.ts';
 import { heatOfReaction } from './walk-heat.ts';
 import type { Walker } from './walker.ts';
@@ -22,7 +22,7 @@ function stuckSolid({ context, actuals, so }: Walker, step: string, reaction: Re
   const left = read && readingValue(read);
   const solid = reaction.reactants
     .map(({ substanceId }) => reactionSubstance(substanceId))
-    .find(({ form }) => form === 'metal');
+    .find(({ id, form }) => form === 'metal' || isInsoluble(id));
   const charged = solid && so.contents.amounts[solid.id];
   if (!left || !(left.value > 0) || !solid || !charged) return undefined;
   const line = so.charges.find(({ role }) => context.contents[role]?.substance.id === solid.id);

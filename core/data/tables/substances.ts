@@ -107,6 +107,7 @@ export const substances: readonly SubstanceRow[] = [
   row('sodium-formate', 'sodium formate', 'HCOONa', 'solid', '', { tint: 'white' }),
   row('potassium-formate', 'potassium formate', 'HCOOK', 'solid', '', { tint: 'white' }),
   row('calcium-formate', 'calcium formate', 'Ca(HCOO)2', 'solid', '', { tint: 'white' }),
+  row('copper-formate-tetrahydrate', 'copper(II) formate tetrahydrate', 'Cu(HCOO)2.4H2O', 'solid', 'copper formate crystals; cupric formate tetrahydrate', { anhydrous: 'copper-formate', tint: 'blue' }),
   row('copper-formate', 'copper(II) formate', 'Cu(HCOO)2', 'solid', 'copper formate', { tint: 'blue' }),
   row('potassium-acetate', 'potassium acetate', 'CH3COOK', 'solid', '', { tint: 'white' }),
   row('ammonium-acetate', 'ammonium acetate', 'CH3COONH4', 'solid', '', { tint: 'white' }),

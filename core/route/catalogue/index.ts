@@ -1,5 +1,7 @@
 import type { Route } from '../route.ts';
 import { acidDilution } from './acid-dilution.ts';
+import { saltsOfWeakAcids } from './carbonate-and-acid.ts';
+import { copperCarbonate } from './copper-carbonate.ts';
 import { recrystallisations } from './recrystallise.ts';
 import { sodiumAcetate } from './sodium-acetate.ts';
 import { zincCarbonate } from './zinc-carbonate.ts';
@@ -11,6 +13,8 @@ export const catalogue: readonly Route[] = [
   sodiumAcetate,
   zincSulfate,
   zincCarbonate,
+  copperCarbonate,
+  ...saltsOfWeakAcids,
   ...recrystallisations,
 ];
 

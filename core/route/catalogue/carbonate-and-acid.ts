@@ -1,0 +1,285 @@
+import { substanceById } from '#core/substance';
+import type { Route } from '../route.ts';
+import { step } from './step.ts';
+
+interface SaltOf {
+  readonly id: string;
+  readonly carbonateId: string;
+  readonly carbonate: string;
+  readonly acidId: string;
+  readonly acid: string;
+  readonly anhydrousId: string;
+  readonly solidId: string;
+  /** Coefficients: acid, salt, carbon dioxide, water for one carbonate. */
+  readonly n: readonly [number, number, number, number];
+  /** °C to which it is cooled: least, start, most, as far as the solubility is known. */
+  readonly coldC: readonly [number, number, number];
+  readonly leaveTo: number;
+  readonly ceilingC: number;
+  readonly ceilingWhy: string;
+  readonly colour: string;
+  readonly identity: Route['identity'];
+  readonly source: string;
+}
+
+/** A metal’s salt of a weak acid: its basic carbonate dissolves in the acid, the solution is left open and gives crystals. */
+function saltOf(of: SaltOf): Route {
+  const solid = substanceById(of.solidId);
+  if (!solid) throw new Error(`no substance ${of.solidId}`);
+  const [nAcid, nSalt, nGas, nWater] = of.n;
+  const [coldest, cold, warmest] = of.coldC;
+  return {
+    id: of.id,
+    title: `${of.carbonate} + ${of.acid}, left open`,
+    summary: `The carbonate dissolves in the acid; the solution is evaporated without cooking and gives crystals.`,
+    source: of.source,
+    makes: { kind: 'crystals', substanceId: of.solidId, anhydrousId: of.anhydrousId },
+    roles: [
+      {
+        id: 'carbonate',
+        name: of.carbonate,
+        accepts: [of.carbonateId],
+        refuses: [],
+        tolerates: 'Washed free of sulfate: what is left of it crystallises along.',
+        measure: 'mass',
+        dose: { by: 'extent', perExtent: 1 },
+      },
+      {
+        id: 'acid',
+        name: of.acid,
+        accepts: [of.acidId],
+        refuses: [],
+        tolerates: 'Colour and scent stay in the liquor.',
+        measure: 'volume',
+        dose: { by: 'extent', perExtent: nAcid, overControl: 'acid-over' },
+      },
+    ],
+    reactions: [
+      {
+        id: 'dissolve',
+        reactants: [
+          { substanceId: of.carbonateId, n: 1 },
+          { substanceId: of.acidId, n: nAcid },
+        ],
+        products: [
+          { substanceId: of.anhydrousId, n: nSalt },
+          { substanceId: 'carbon-dioxide', n: nGas },
+          { substanceId: 'water', n: nWater },
+        ],
+      },
+    ],
+    controls: [
+      {
+        id: 'acid-over',
+        name: 'acid over',
+        unit: '%',
+        min: 0,
+        max: 40,
+        step: 1,
+        start: 8,
+        note: 'A little over keeps basic salt from coming down; much of it makes sticky crystals.',
+      },
+      {
+        id: 'evaporate-to',
+        name: 'leave open to',
+        unit: '% of water',
+        min: 3,
+        max: 100,
+        step: 1,
+        start: of.leaveTo,
+        note: 'Days in a wide dish; never cooked, or basic salt comes down.',
+      },
+      {
+        id: 'cold',
+        name: 'cool to',
+        unit: '°C',
+        min: coldest,
+        max: warmest,
+        step: 1,
+        start: cold,
+        note: 'As far as its solubility is known.',
+      },
+    ],
+    handling: { lossPct: 5, sdPct: 2.5 },
+    foamShare: 0.3,
+    drying: { ceilingC: of.ceilingC, short: 'loses acid and water above', why: of.ceilingWhy },
+    byProducts: [{ name: 'mother liquor', keep: 'Leave it open for a second crop; nothing of it to a drain.' }],
+    identity: of.identity,
+    storage: 'Closed jar. Harmful, kills water life: nothing of it to a drain.',
+    steps: [
+      step({
+        id: 'acid',
+        title: 'Measure {acid.volume} of {acid.name}',
+        act: 'Measure {acid.volume} ({acid.mass}) into {vessel}.',
+        expect: 'Clear, sour.',
+        why: 'It fixes how much carbonate can dissolve.',
+        skipCosts: 'Nothing dissolves.',
+        op: { do: 'charge', role: 'acid' },
+        panel: 'charge',
+        cautions: ['corrosive'],
+      }),
+      step({
+        id: 'carbonate',
+        title: 'Weigh {carbonate.mass} of carbonate',
+        act: 'Weigh {carbonate.mass} of {carbonate.name}. Keep it aside.',
+        expect: of.colour,
+        why: 'It limits: the acid is a little over.',
+        skipCosts: 'Nothing to make the salt of.',
+        op: { do: 'charge', role: 'carbonate' },
+        panel: 'charge',
+      }),
+      step({
+        id: 'dissolve',
+        title: 'Stir it in by spoons until it is dissolved',
+        act: 'A spoon at a time, stirring, warm at most to 50 °C.',
+        until: 'No more fizzing, nothing left at the bottom.',
+        expect: `Fizzing; the colour goes into the solution.`,
+        trouble: 'Solid left and no fizz: the acid is weaker than its label. Weigh what is left and log it.',
+        why: 'Slowly, the gas has time to leave; hot, basic salt comes down.',
+        skipCosts: 'Undissolved carbonate in the crystals.',
+        op: { do: 'react', reaction: 'dissolve' },
+        panel: 'hold',
+        adding: { halfLifeMin: 5, foamPerGas: 0.25, endpoint: 'no more fizzing, nothing left', overshoot: '' },
+        where: 'ventilated',
+        cautions: ['foam'],
+        ceilingC: 50,
+        handsOnMin: 30,
+        waitH: [0.5, 3],
+      }),
+      step({
+        id: 'filter',
+        title: 'Filter',
+        act: 'Through a paper; rinse with a spoon of water with a drop of acid in it.',
+        expect: 'Clear.',
+        why: 'What did not dissolve must not sit in the crystals.',
+        skipCosts: 'Dull crystals.',
+        panel: 'filter',
+        handsOnMin: 10,
+      }),
+      step({
+        id: 'grow',
+        title: 'Leave open to {dish.volume}',
+        act: 'In a wide dish, a paper over it, warm and airy, never cooked.',
+        until: 'The liquor has shrunk to about {dish.volume}.',
+        expect: 'Crystals from the rim inwards.',
+        trouble: 'A pale crust or cloud: basic salt. A few drops of acid.',
+        why: 'Boiled, acid goes off with the steam and basic salt comes down.',
+        skipCosts: 'Most of it stays dissolved.',
+        op: { do: 'evaporate', control: 'evaporate-to' },
+        panel: 'dish',
+        timer: { name: 'look at the dish', minutes: 1440 },
+        leave: { alone: true, lookEveryMin: 1440, reason: 'open and cool; away from children and animals' },
+        ceilingC: 50,
+        waitH: [48, 240],
+      }),
+      step({
+        id: 'cool',
+        title: 'Cool to {cold.temp}',
+        act: 'Stand it at {cold.temp} overnight.',
+        until: 'No more crystals between two looks.',
+        expect: 'About {crystals.mass}.',
+        why: 'The last of it comes down in the cold.',
+        skipCosts: 'A tenth of the yield.',
+        op: { do: 'crystallise', control: 'cold' },
+        panel: 'dish',
+        timer: { name: 'cold night', minutes: 720 },
+        leave: { alone: true, lookEveryMin: 720, reason: 'covered, away from food' },
+        waitH: [8, 16],
+      }),
+      step({
+        id: 'collect',
+        title: 'Filter off and rinse',
+        act: 'Drain, press, rinse with a spoon of cold water with a drop of acid in it.',
+        expect: '{liquor.volume} of mother liquor.',
+        why: 'The liquor is sour and sticky.',
+        skipCosts: 'Crystals that stick and smell.',
+        op: { do: 'collect' },
+        panel: 'filter',
+        handsOnMin: 10,
+      }),
+      step({
+        id: 'dry',
+        title: 'Dry in air below {dry.ceiling} to constant mass',
+        act: 'Spread on paper below {dry.ceiling}. Weigh, wait four hours, weigh again.',
+        until: 'Two weighings differ by less than 0.5 %.',
+        expect: 'About {product.mass}.',
+        why: 'Wet crystals weigh more than they are.',
+        skipCosts: 'A yield that looks too good.',
+        op: { do: 'dry' },
+        panel: 'dry',
+        timer: { name: 'weigh again', minutes: 240 },
+        leave: { alone: true, lookEveryMin: 720, reason: 'drying in air needs nobody' },
+        ceilingC: of.ceilingC,
+        waitH: [12, 48],
+      }),
+      step({
+        id: 'jar',
+        title: 'Into a jar, with a label',
+        act: `Close. Label: ${solid.name}, date, batch, harmful, not to drains.`,
+        expect: 'Crystals that do not stick.',
+        why: 'Open, they lose acid to the air.',
+        cautions: ['label'],
+      }),
+    ],
+  };
+}
+
+const SOURCE =
+  'Brauer, Handbook of Preparative Inorganic Chemistry; Linke-Seidell, Solubilities (a single or two points: about)';
+
+export const saltsOfWeakAcids: readonly Route[] = [
+  saltOf({
+    id: 'copper-acetate',
+    carbonateId: 'copper-carbonate',
+    carbonate: 'basic copper carbonate',
+    acidId: 'acetic-acid',
+    acid: 'vinegar or acetic acid',
+    anhydrousId: 'copper-acetate',
+    solidId: 'copper-acetate-monohydrate',
+    n: [4, 2, 1, 3],
+    coldC: [23, 25, 40],
+    leaveTo: 15,
+    ceilingC: 50,
+    ceilingWhy: 'warm, it gives off acetic acid',
+    colour: 'Green to blue powder.',
+    identity: [
+      { test: 'ammonia in excess', sight: 'deep blue' },
+      { test: 'warmed with a drop of sulfuric acid', sight: 'smells of vinegar' },
+    ],
+    source: SOURCE,
+  }),
+  saltOf({
+    id: 'copper-formate',
+    carbonateId: 'copper-carbonate',
+    carbonate: 'basic copper carbonate',
+    acidId: 'formic-acid',
+    acid: 'formic acid',
+    anhydrousId: 'copper-formate',
+    solidId: 'copper-formate-tetrahydrate',
+    n: [4, 2, 1, 3],
+    coldC: [18, 20, 22],
+    leaveTo: 40,
+    ceilingC: 35,
+    ceilingWhy: 'the tetrahydrate loses water in warm air',
+    colour: 'Green to blue powder.',
+    identity: [{ test: 'ammonia in excess', sight: 'deep blue' }],
+    source: SOURCE,
+  }),
+  saltOf({
+    id: 'zinc-acetate',
+    carbonateId: 'basic-zinc-carbonate',
+    carbonate: 'basic zinc carbonate',
+    acidId: 'acetic-acid',
+    acid: 'vinegar or acetic acid',
+    anhydrousId: 'zinc-acetate',
+    solidId: 'zinc-acetate-dihydrate',
+    n: [10, 5, 2, 8],
+    coldC: [18, 20, 40],
+    leaveTo: 12,
+    ceilingC: 45,
+    ceilingWhy: 'warm, it gives off acetic acid and goes basic',
+    colour: 'White powder.',
+    identity: [{ test: 'warmed with a drop of sulfuric acid', sight: 'smells of vinegar' }],
+    source: SOURCE,
+  }),
+];
