@@ -413,6 +413,31 @@ export const computeInputs = {
     panel: text(20).defined(),
   }),
   clash: shape({ present: present(), added: shape(presentFields()) }),
+  dish: shape({
+    substanceId: text(80).required(),
+    grams: finite().moreThan(0).max(20_000).required(),
+    waterG: finite().moreThan(0).max(100_000).required(),
+    hotC: finite().min(0).max(110).required(),
+    coldC: finite().min(-10).max(110).required(),
+    boilAwayG: finite().min(0).max(100_000).required(),
+    crops: finite().integer().min(1).max(4).required(),
+    impurityPct: finite().min(0).max(50).required(),
+    airC: tempC(),
+    humidityPct: finite().min(0).max(100).required(),
+    pressureHPa: finite().min(600).max(1100).required(),
+    dishCm2: finite().moreThan(0).max(10_000).required(),
+  }),
+  wash: shape({
+    retainedMl: finite().min(0).max(100_000).required(),
+    portionMl: finite().moreThan(0).max(100_000).required(),
+    goalPct: finite().moreThan(0).max(100).required(),
+    productGPer100Ml: finite().min(0).max(500).required(),
+    readings: array()
+      .of(shape({ portion: finite().min(0).max(200).required(), value: finite().min(0).required() }))
+      .max(200)
+      .required(),
+    goalReading: finite().moreThan(0).nullable().defined(),
+  }),
   run: shape({ plan: planSchema, events: array().of(storedEvent).max(50_000).required() }),
 } as const;
 

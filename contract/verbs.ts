@@ -31,6 +31,8 @@ import { formulaText } from '#core/substance';
 import { causesOf, type Ranked, type Scene, type Sign } from '#core/surprise';
 import type { Bench } from '#core/vessel';
 
+import { dish, wash } from './dish-verbs.ts';
+
 // What the compute door can do, without its schemas: the worker runs these on values that are already typed.
 
 export interface AgeingInput {
@@ -253,6 +255,8 @@ export const verbs = {
   surprise: ({ sign, ...scene }: { sign: Sign } & Scene): Result<readonly Ranked[]> => ok(causesOf(sign, scene)),
   clash: ({ present, added }: { present: readonly Present[]; added: Present }): Result<readonly Clash[]> =>
     ok(clashesOf(present, added)),
+  dish,
+  wash,
   sheet: ({ plan }: { plan: Plan }): Result<Sheet> => sheetOf(plan),
   run: ({ plan, events }: { plan: Plan; events: readonly RunEvent[] }): Result<RunState> => runState(plan, events),
 } as const;

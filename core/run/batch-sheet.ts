@@ -42,6 +42,8 @@ export interface Sheet {
   readonly boil: { readonly volume: Figure; readonly away: Figure } | null;
   readonly dish: Figure | null;
   readonly crystals: Figure | null;
+  /** g per 100 g water at the cold end. */
+  readonly solubility: Figure | null;
   readonly liquor: Figure | null;
   /** Crystals: dry mass expected. Solution: null. */
   readonly product: Figure | null;

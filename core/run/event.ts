@@ -38,6 +38,7 @@ export const quantities: readonly Quantity[] = [
   'left',
   'gain',
   'loss',
+  'conductivity',
 ];
 
 export type Quantity =
@@ -56,7 +57,8 @@ export type Quantity =
   | 'left'
   /** Mass that an absorber or the vessel gained, that left as gas. */
   | 'gain'
-  | 'loss';
+  | 'loss'
+  | 'conductivity';
 
 /** A value with its standard uncertainty. */
 export interface Doubted {

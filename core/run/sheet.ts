@@ -121,6 +121,7 @@ function assemble(context: Context, so: Walk, soFar: Walk | null, actuals: Actua
     boil,
     dish,
     crystals: so.crystals ?? null,
+    solubility: so.solubility ?? null,
     liquor,
     product: so.product ?? null,
     theory,

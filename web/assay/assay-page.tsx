@@ -79,7 +79,7 @@ function Weighings({ batchId }: { batchId: string }) {
       </div>
       {weighing.weighings.length > 1 ? <WeighingChart weighings={weighing.weighings} /> : null}
       {weighing.weighings.length > 0 ? (
-        <table className="record-table" style={{ maxWidth: 420 }}>
+        <table className="plain-table" style={{ maxWidth: 420 }}>
           <caption className="sr">Weighings</caption>
           <thead>
             <tr>

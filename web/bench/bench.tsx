@@ -119,6 +119,8 @@ function Rail({ run, current }: { run: Run; current: string | undefined }) {
 
 const TABS: readonly { pane: PaneName; name: string; key?: string }[] = [
   { pane: 'weigh', name: 'Weigh or measure', key: 'w' },
+  { pane: 'dish', name: 'Dish', key: 'd' },
+  { pane: 'wash', name: 'Wash', key: 'x' },
   { pane: 'log', name: 'Log a reading', key: 'l' },
   { pane: 'timer', name: 'Timer', key: 't' },
   { pane: 'note', name: 'Note', key: 'n' },
@@ -134,6 +136,8 @@ const FIRST_PANE: Partial<Record<StepState['panel'], PaneName>> = { charge: 'wei
 
 /** The panes that a kind of step has besides those of every step. */
 function hasPane(step: StepState, pane: PaneName): boolean {
+  if (pane === 'dish') return step.panel === 'dish';
+  if (pane === 'wash') return step.panel === 'filter';
   return pane !== 'weigh' || step.panel === 'charge' || step.panel === 'dry';
 }
 
@@ -155,7 +159,7 @@ function Step({ run, step, onNext }: { run: Run; step: StepState; onNext: () => 
     over,
   ]);
   useHotkeys(
-    'w,l,t,n,s',
+    'w,l,t,n,s,d,x',
     (event) => setPane(TABS.find((tab) => tab.key === event.key && hasPane(step, tab.pane))?.pane ?? null),
     {
       preventDefault: true,

@@ -59,7 +59,7 @@ function Record({ run }: { run: Run }) {
       ) : null}
       <Outcome run={run} />
       <h2>What went in</h2>
-      <table className="record-table">
+      <table className="plain-table">
         <thead>
           <tr>
             <th scope="col">from</th>
@@ -114,7 +114,7 @@ function Record({ run }: { run: Run }) {
         attach={{ routeId: batch.plan.routeId, step: null, bottleId: null, batchId: batch.id }}
       />
       <h2>Steps</h2>
-      <table className="record-table">
+      <table className="plain-table">
         <tbody>
           {state.steps.map((step) => (
             <tr key={step.key}>
@@ -126,7 +126,7 @@ function Record({ run }: { run: Run }) {
         </tbody>
       </table>
       <h2>Entries</h2>
-      <table className="record-table">
+      <table className="plain-table">
         <tbody>
           {[...state.log].reverse().map((line) => (
             <tr key={line.eventId}>

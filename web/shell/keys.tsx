@@ -11,6 +11,8 @@ const KEYS: readonly (readonly [string, string])[] = [
   ['T', 'at the bench: timer'],
   ['N', 'at the bench: note'],
   ['S', 'at the bench: a surprise'],
+  ['D', 'at the bench: the dish'],
+  ['X', 'at the bench: washing'],
   ['Esc', 'close what is open'],
 ];
 
