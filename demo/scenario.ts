@@ -145,6 +145,21 @@ export const demoBatches: readonly DemoBatch[] = [
   },
   { wish: '1 L of 0.5 mol/L hydrochloric acid', daysAgo: 13, bottled: true },
   {
+    wish: '60 g alum',
+    daysAgo: 26,
+    product: 0.98,
+    notes: { cool: 'School of cooling: one night in the cold. Small, a little cloudy.' },
+    bottled: true,
+  },
+  {
+    wish: '60 g alum',
+    daysAgo: 19,
+    product: 0.86,
+    controls: { spare: 40, cold: 16 },
+    notes: { cool: 'Left open five days instead of cooled: big clear octahedra, less of it.' },
+    bottled: true,
+  },
+  {
     wish: '15 g zinc carbonate',
     daysAgo: 9,
     product: 0.94,

@@ -44,13 +44,18 @@ test('stations', async ({ page, notebook }) => {
   await page.getByRole('button', { name: /^zinc to take/ }).click();
   await shot('plan');
 
-  await page.goto(`${notebook.origin}/bench/${batch(12)}`);
+  await page.goto(`${notebook.origin}/bench/${batch(14)}`);
   await expect(page.getByRole('article', { name: 'This step' })).toBeVisible();
   await shot('bench');
 
-  await page.goto(`${notebook.origin}/bench/${batch(14)}?step=soda`);
+  await page.goto(`${notebook.origin}/bench/${batch(16)}?step=soda`);
   await expect(page.getByText(/^Next:/)).toBeVisible();
   await shot('add');
+
+  await page.goto(`${notebook.origin}/bench/${batch(14)}?step=grow`);
+  await page.getByRole('button', { name: 'Dish', exact: true }).click();
+  await page.getByText('Once more').scrollIntoViewIfNeeded();
+  await shot('dish');
 
   await page.goto(`${notebook.origin}/assay/${batch(9)}`);
   await expect(page.getByRole('table')).toBeVisible();
@@ -65,7 +70,7 @@ test('stations', async ({ page, notebook }) => {
   await shot('batch');
 
   await page.setViewportSize({ width: 390, height: 780 });
-  await page.goto(`${notebook.origin}/bench/${batch(13)}?step=acid`);
+  await page.goto(`${notebook.origin}/bench/${batch(15)}?step=acid`);
   await expect(page.getByRole('article', { name: 'This step' })).toBeVisible();
   await shot('bench-phone');
 });

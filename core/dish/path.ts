@@ -1,7 +1,7 @@
 import { fail, ok, type Result } from '#core/problem';
 import type { Substance } from '#core/substance';
 import { solubilityOf, solubilityRange } from './solubility.ts';
-import { drySharePart, phaseFormula } from './solute.ts';
+import { drySharePart, phaseFormula, tableName } from './solute.ts';
 
 /** A dish at one temperature, left until nothing changes. Masses g, the water of crystals counted with the crystals. */
 export interface DishState {
@@ -86,7 +86,17 @@ export function dishPath(
   return ok({ states, curve: curveOf(substance) });
 }
 
+const CURVES = new Map<string, DishPath['curve']>();
+
+/** The curve of a substance; tables do not change, so it is drawn once. */
 function curveOf(substance: Substance): DishPath['curve'] {
+  const key = tableName(substance);
+  const known = CURVES.get(key) ?? drawn(substance);
+  CURVES.set(key, known);
+  return known;
+}
+
+function drawn(substance: Substance): DishPath['curve'] {
   const range = solubilityRange(substance);
   if (!range) return [];
   const [low, high] = range;

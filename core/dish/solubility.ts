@@ -18,8 +18,10 @@ const SOURCE = 'CRC Handbook; Linke-Seidell, Solubilities';
 export const SOLUBILITY_SD: Record<Grade, number> = { A: 0.015, B: 0.03, C: 0.09 };
 
 const ROWS = new Map<string, SolubilityRow[]>();
-for (const row of solubility) ROWS.set(row.solute, [...(ROWS.get(row.solute) ?? []), row]);
+for (const row of [...solubility].sort((a, b) => a.tempC - b.tempC))
+  ROWS.set(row.solute, [...(ROWS.get(row.solute) ?? []), row]);
 
+/** By rising temperature. */
 function rowsOf(substance: Substance): readonly SolubilityRow[] {
   return ROWS.get(tableName(substance)) ?? [];
 }
@@ -41,7 +43,7 @@ export function solubilityOf(anhydrous: Substance, tempC: number): Result<Solubi
   if (tempC < range[0] - 2 || tempC > range[1] + 2) {
     return fail('out-of-range', `The solubility of ${anhydrous.name} is tabulated from ${range[0]} to ${range[1]} °C.`);
   }
-  const rows = [...rowsOf(anhydrous)].sort((a, b) => a.tempC - b.tempC);
+  const rows = rowsOf(anhydrous);
   const phase = phaseAt(rows, tempC);
   const nodes = rows.filter((row) => row.phase.split('/').includes(phase));
   const after = nodes.findIndex((row) => row.tempC >= tempC);
