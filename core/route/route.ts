@@ -7,6 +7,8 @@ export type DoseRule =
   | { readonly by: 'share-of-water'; readonly control: string }
   /** Water that dissolves a role at a temperature, with some to spare; the water that is in already counts. */
   | { readonly by: 'to-dissolve'; readonly role: string; readonly control: string; readonly spare: string }
+  /** So many g for each 100 g that a role brings. */
+  | { readonly by: 'per-gram'; readonly role: string; readonly control: string }
   /** For these reactions to go to their end with what is in the vessel then, whatever that is. */
   | { readonly by: 'contents'; readonly reactions: readonly string[]; readonly overControl?: string };
 
@@ -43,6 +45,14 @@ export type Op =
   | { readonly do: 'boil-down'; readonly control: string }
   | { readonly do: 'evaporate'; readonly control: string }
   | { readonly do: 'crystallise'; readonly control: string }
+  /** Of four salts of two cations and two anions, one comes down: filtered off, or the crop. In the order AX, AY, BX, BY. */
+  | {
+      readonly do: 'pair';
+      readonly salts: readonly [string, string, string, string];
+      readonly control: string;
+      readonly drops: string;
+      readonly crop: boolean;
+    }
   /** What an insoluble product has come to. */
   | { readonly do: 'precipitate' }
   | { readonly do: 'collect' }

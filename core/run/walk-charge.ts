@@ -129,6 +129,12 @@ function plannedMass(walker: Walker, roleId: string): Figure {
     const M = molarMassFigure(content!.substance.formula);
     return derive(naming, '100 × n × M ÷ w', { n, M, w: content!.w }, (x) => (100 * x.n * x.M) / x.w);
   }
+  if (dose.by === 'per-gram') {
+    const line = so.charges.find((each) => each.role === dose.role);
+    const mass = line ? (line.actual ?? line.dose.mass) : plannedMass(walker, dose.role);
+    const set = controlFigure(context, dose.control);
+    return derive(naming, 'm₀ × set ÷ 100', { 'm₀': mass, set }, (x) => (x['m₀'] * x.set) / 100);
+  }
   if (dose.by === 'to-dissolve') return waterToDissolve(walker, roleId, dose);
   if (dose.by === 'dilute-to') {
     const acid = so.charges.find((line) => line.role === dose.role);

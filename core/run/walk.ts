@@ -7,6 +7,7 @@ import type { OrderedStep } from './steps.ts';
 import { addUnplanned, chargedExtents, chargeStep } from './walk-charge.ts';
 import { boilStep, collectStep, crystalStep, evaporateStep, precipitateStep, productName } from './walk-crystals.ts';
 import { withdraw } from './walk-keep.ts';
+import { pairStep } from './walk-pair.ts';
 import { passOn } from './walk-pass.ts';
 import { reactStep } from './walk-react.ts';
 import { makeUpStep } from './walk-solution.ts';
@@ -94,6 +95,8 @@ function act(walker: Walker, key: string, op: OrderedStep['op']): Result<true> {
     case 'precipitate':
       precipitateStep(walker);
       return ok(true);
+    case 'pair':
+      return pairStep(walker, op);
     case 'collect':
       collectStep(walker);
       return ok(true);

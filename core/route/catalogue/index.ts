@@ -2,6 +2,7 @@ import type { Route } from '../route.ts';
 import { acidDilution } from './acid-dilution.ts';
 import { saltsOfWeakAcids } from './carbonate-and-acid.ts';
 import { copperCarbonate } from './copper-carbonate.ts';
+import { potassiumNitrate } from './potassium-nitrate.ts';
 import { recrystallisations } from './recrystallise.ts';
 import { sodiumAcetate } from './sodium-acetate.ts';
 import { zincCarbonate } from './zinc-carbonate.ts';
@@ -14,6 +15,7 @@ export const catalogue: readonly Route[] = [
   zincSulfate,
   zincCarbonate,
   copperCarbonate,
+  potassiumNitrate,
   ...saltsOfWeakAcids,
   ...recrystallisations,
 ];
