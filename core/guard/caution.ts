@@ -113,6 +113,21 @@ const rules: Readonly<Record<CautionId, Rule>> = {
     title: 'Do not let it boil dry',
     text: 'The last of the water spatters and the glass cracks. Stay with it below a third of its volume.',
   }),
+  'ammonia-gas': ({ gas, roomM3 }) => {
+    if (gas?.id !== 'ammonia-gas' || gas.litres <= 0) return undefined;
+    return {
+      id: 'ammonia-gas',
+      severity: 'stop',
+      title: `Ammonia, about ${formatNumber(gas.litres, 2)} L`,
+      text: `In ${roomM3} m³ that would be ${formatNumber((gas.litres / 1000 / roomM3) * 1e6, 2)} ppm; 35 ppm is the limit for a quarter of an hour (NIOSH). Outdoors, upwind, eyes shut when it stings: walk away, do not hold your breath over it.`,
+    };
+  },
+  oxidiser: () => ({
+    id: 'oxidiser',
+    severity: 'watch',
+    title: 'Nitrates feed fires',
+    text: 'No paper, sugar, sulfur, charcoal or oil near it, dry or hot; nothing of it is ever ground or mixed with what burns.',
+  }),
   quench: ({ quench }) =>
     quench === '' ? undefined : { id: 'quench', severity: 'watch', title: 'It would crack', text: quench },
   'zinc-salt': () => ({

@@ -16,6 +16,7 @@ export interface Reaction {
 /** Substances that only appear as products and never stand on the shelf. */
 const PRODUCTS_ONLY: Record<string, Substance> = {
   hydrogen: { id: 'hydrogen', name: 'hydrogen', formula: 'H2', form: 'gas', names: [] },
+  'ammonia-gas': { id: 'ammonia-gas', name: 'ammonia', formula: 'NH3', form: 'gas', names: [] },
   'carbon-dioxide': { id: 'carbon-dioxide', name: 'carbon dioxide', formula: 'CO2', form: 'gas', names: [] },
 };
 

@@ -45,6 +45,8 @@ export type Op =
   | { readonly do: 'boil-down'; readonly control: string }
   | { readonly do: 'evaporate'; readonly control: string }
   | { readonly do: 'crystallise'; readonly control: string }
+  /** Leaves what does not dissolve behind. */
+  | { readonly do: 'filter-off' }
   /** Of four salts of two cations and two anions, one comes down: filtered off, or the crop. In the order AX, AY, BX, BY. */
   | {
       readonly do: 'pair';
@@ -72,6 +74,8 @@ export type CautionId =
   | 'hot-liquid'
   | 'boil-dry'
   | 'quench'
+  | 'ammonia-gas'
+  | 'oxidiser'
   | 'zinc-salt'
   | 'label'
   | 'law';

@@ -109,18 +109,26 @@ function stateAt(value: number, watch: number, stop: number): Gauge['state'] {
   return value >= watch ? 'watch' : 'within';
 }
 
+/** Share of the room’s air that is the limit: a quarter of hydrogen’s burning limit, NIOSH’s for the others. */
+const GAS_LIMIT: Readonly<Record<string, number>> = { hydrogen: 0.01, 'carbon-dioxide': 0.005, 'ammonia-gas': 35e-6 };
+const GAS_NOTE: Readonly<Record<string, string>> = {
+  hydrogen: 'no flame, outdoors',
+  'ammonia-gas': 'outdoors, upwind',
+};
+const GAS_NAME: Readonly<Record<string, string>> = { hydrogen: 'hydrogen', 'ammonia-gas': 'ammonia' };
+
 function gasGauge(id: string, volume: Figure, roomM3: number): Gauge {
   const litres = volume.value;
-  const pct = litres / 1000 / roomM3;
-  const limit = id === 'hydrogen' ? 0.01 : 0.005;
+  const part = litres / 1000 / roomM3;
+  const limit = GAS_LIMIT[id] ?? 0.005;
   return {
     id: 'gas',
-    name: id === 'hydrogen' ? 'hydrogen' : 'gas',
+    name: GAS_NAME[id] ?? 'gas',
     figure: volume,
     shown: `${formatNumber(litres, 2)} L`,
-    note: id === 'hydrogen' ? 'no flame, outdoors' : `${formatNumber(pct * 100, 2)} % of the room’s air`,
-    level: Math.min(1.2, pct / limit),
-    state: id === 'hydrogen' || pct > limit / 2 ? 'watch' : 'within',
+    note: GAS_NOTE[id] ?? `${formatNumber(part * 100, 2)} % of the room’s air`,
+    level: Math.min(1.2, part / limit),
+    state: GAS_NOTE[id] !== undefined || part > limit / 2 ? 'watch' : 'within',
   };
 }
 

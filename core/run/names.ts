@@ -27,7 +27,7 @@ export function namesOf(context: Context, sheet: Omit<Sheet, 'names'>): Readonly
   names['heat.rise'] = rise ? rough(rise.rise, 2) : { shown: 'a few K' };
   names.vessel = { shown: sheet.vessel ? `the ${sheet.vessel.vessel.name}` : 'a large vessel' };
   names['gas.volume'] = sheet.gas ? rough(sheet.gas.volume, 2) : { shown: 'gas' };
-  for (const id of ['hydrogen', 'carbon-dioxide']) {
+  for (const id of ['hydrogen', 'carbon-dioxide', 'ammonia-gas']) {
     const gas = sheet.gases.find((each) => each.id === id);
     names[`gas.${id}`] = gas ? rough(gas.volume, 2) : { shown: 'some' };
   }

@@ -1,6 +1,6 @@
 import { type Figure, relabel } from '#core/figure';
 import { ok, type Result } from '#core/problem';
-import { type Contents, emptyContents, liquidVolume } from '#core/vessel';
+import { type Contents, emptyContents, isInsoluble, liquidVolume } from '#core/vessel';
 import type { Actuals } from './actual.ts';
 import type { Context } from './context.ts';
 import type { OrderedStep } from './steps.ts';
@@ -95,6 +95,9 @@ function act(walker: Walker, key: string, op: OrderedStep['op']): Result<true> {
     case 'precipitate':
       precipitateStep(walker);
       return ok(true);
+    case 'filter-off':
+      filterOff(so);
+      return ok(true);
     case 'pair':
       return pairStep(walker, op);
     case 'collect':
@@ -109,6 +112,12 @@ function act(walker: Walker, key: string, op: OrderedStep['op']): Result<true> {
     case 'nothing':
       return ok(true);
   }
+}
+
+/** What does not dissolve stays in the paper; what the paper holds of the liquor is left out. */
+function filterOff(so: Mutable<Walk>): void {
+  const amounts = Object.fromEntries(Object.entries(so.contents.amounts).filter(([id]) => !isInsoluble(id)));
+  so.contents = { ...so.contents, amounts, inertG: emptyContents.inertG };
 }
 
 function markLimiting(

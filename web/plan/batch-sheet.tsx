@@ -63,7 +63,7 @@ export function BatchSheet({ sheet, plan, choice, onControl, onBottle }: BatchSh
       </div>
       <div className="gauges">
         {sheet.gauges.map((gauge) => (
-          <GaugeBar key={gauge.id} gauge={gauge} />
+          <GaugeBar key={gauge.name} gauge={gauge} />
         ))}
       </div>
     </>

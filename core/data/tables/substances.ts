@@ -144,6 +144,8 @@ export const substances: readonly SubstanceRow[] = [
   row('barium-chloride-dihydrate', 'barium chloride dihydrate', 'BaCl2.2H2O', 'solid', 'barium chloride', { tint: 'white' }),
   row('strontium-chloride', 'strontium chloride hexahydrate', 'SrCl2.6H2O', 'solid', 'strontium chloride', { tint: 'white' }),
   row('ammonium-hydrogencarbonate', 'ammonium hydrogencarbonate', 'NH4HCO3', 'solid', "baker's ammonia; salt of hartshorn; ammonium bicarbonate", { tint: 'white' }),
+  row('calcium-ammonium-nitrate', 'dry calcium ammonium nitrate', 'Ca5NH4(NO3)11', 'solid', '', { tint: 'white' }),
+  row('calcium-ammonium-nitrate-hydrate', 'calcium ammonium nitrate decahydrate', 'Ca5NH4(NO3)11.10H2O', 'solid', 'calcium ammonium nitrate; calcium nitrate fertiliser; calcium nitrate fertilizer', { anhydrous: 'calcium-ammonium-nitrate', tint: 'white' }),
   row('ammonium-nitrate', 'ammonium nitrate', 'NH4NO3', 'solid', 'cold pack salt', { tint: 'white' }),
   row('ammonium-persulfate', 'ammonium persulfate', '(NH4)2S2O8', 'solid', 'ammonium peroxodisulfate; ammonium persulphate', { tint: 'white' }),
   row('ammonium-alum', 'ammonium aluminium sulfate dodecahydrate', 'NH4Al(SO4)2.12H2O', 'solid', 'ammonium alum; ammonia alum', { tint: 'white' }),

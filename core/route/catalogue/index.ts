@@ -5,6 +5,7 @@ import { copperCarbonate } from './copper-carbonate.ts';
 import { potassiumNitrate } from './potassium-nitrate.ts';
 import { recrystallisations } from './recrystallise.ts';
 import { sodiumAcetate } from './sodium-acetate.ts';
+import { sodiumNitrate } from './sodium-nitrate.ts';
 import { zincCarbonate } from './zinc-carbonate.ts';
 import { zincSulfate } from './zinc-sulfate.ts';
 
@@ -16,6 +17,7 @@ export const catalogue: readonly Route[] = [
   zincCarbonate,
   copperCarbonate,
   potassiumNitrate,
+  sodiumNitrate,
   ...saltsOfWeakAcids,
   ...recrystallisations,
 ];

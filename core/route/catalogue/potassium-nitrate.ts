@@ -217,7 +217,7 @@ export const potassiumNitrate: Route = {
       act: 'Close. Label: potassium nitrate, oxidiser, date, batch.',
       expect: 'Dry needles.',
       why: 'An oxidiser has to be known as one.',
-      cautions: ['label', 'law'],
+      cautions: ['label', 'oxidiser'],
     }),
   ],
 };
