@@ -58,7 +58,7 @@ test('wishes that cannot be are explained', async ({ page }) => {
     ['1 L of 35 % hydrochloric acid', 'water cannot make it stronger'],
     ['1 L hydrochloric acid', 'How strong should'],
     ['500 L of 1 % hydrochloric acid', 'At most 20 L'],
-    ['10 g potassium nitrate', 'No route here makes'],
+    ['10 g silver nitrate', 'No route here makes'],
   ] as const) {
     await wish.fill(text);
     await expect(page.getByText(said).first()).toBeVisible();

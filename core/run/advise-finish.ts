@@ -45,9 +45,19 @@ export function finishOfStep(sheet: Sheet, op: string, reads: readonly TimedRead
     const finish = finishOf(course, timed, sd, course === 'steady' ? goal : 0);
     const latestAt =
       finish.latest === null ? null : new Date(start + Math.min(finish.latest, 1e5) * HOUR).toISOString();
-    return { of, sentence: finishSentence(finish), latestAt, finish };
+    const wet =
+      op === 'dry' && finish.endsAt
+        ? ` About ${formatNumber(Math.max(0, lastValue(timed) - finish.endsAt.value), 2)} g of water still in it.`
+        : '';
+    return { of, sentence: finishSentence(finish) + wet, latestAt, finish };
   }
   return null;
+}
+
+/** The last value read. */
+function lastValue(timed: readonly TimedReading[]): number {
+  const last = [...timed].sort((a, b) => b.hours - a.hours).find(({ low, high }) => low !== null && high !== null);
+  return last ? (last.low! + last.high!) / 2 : 0;
 }
 
 function timedOf({ body, at, giveOrTakeMin }: TimedRead, start: number): TimedReading {

@@ -237,3 +237,19 @@ describe('how far it has come', () => {
     expect(state(...acidIn, done('dissolve'), scoop).log[0]!.text).toContain('4 × tea scoop');
   });
 });
+
+describe('drying', () => {
+  it('says where the mass levels out and how much water is still in', () => {
+    const at = (hours: number, grams: number) => ({
+      id: `ev_dry${hours}`,
+      happened: { at: new Date(Date.parse(START) + hours * 3_600_000).toISOString(), giveOrTakeMin: 0 },
+      writtenAt: START,
+      body: { kind: 'read', step: 'dry', quantity: 'mass', reading: exactReading(grams, 'g'), place: '' } as const,
+    });
+    // 16 g dry, 8 g of water leaving with a time constant of 5 h.
+    const events = [0, 3, 6, 9, 12].map((h) => at(h, Number((16 + 8 * Math.exp(-h / 5)).toFixed(2))));
+    const { finish } = unwrap(advise(plan, events, 'dry', START));
+    expect(finish!.finish.endsAt!.value).toBeCloseTo(16, 0);
+    expect(finish!.sentence).toMatch(/About 0\.[67]\d* g of water still in it/);
+  });
+});

@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { portionsFor, washed, washings, washReading } from './index.ts';
+import { paperHolds, portionsFor, rinse, washed, washings, washReading } from './index.ts';
 
 describe('washing', () => {
   it('leaves the closed form R/(R + V) for every portion', () => {
@@ -49,5 +49,17 @@ describe('washing', () => {
       ),
     ).toBeUndefined();
     expect(washReading([], 10)).toBeUndefined();
+  });
+});
+
+describe('a rinse of the paper', () => {
+  it('brings back V ÷ (V + R) of what the paper holds, and costs its boiling', () => {
+    // 125 mm: 122.7 cm² × 0.03 = 3.68 mL; at 40 g in 100 mL 1.47 g; 5 mL brings 57.6 % back and boils off in 2 min at 150 g/h.
+    expect(paperHolds(125, false)).toBeCloseTo(3.68, 2);
+    const worth = rinse(3.68, 40, 5, 150);
+    expect(worth.heldG).toBeCloseTo(1.472, 3);
+    expect(worth.backG).toBeCloseTo(0.848, 3);
+    expect(worth.minutes).toBeCloseTo(2, 9);
+    expect(rinse(0, 40, 0, 150)).toEqual({ heldG: 0, backG: 0, minutes: 0 });
   });
 });
