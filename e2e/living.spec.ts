@@ -192,7 +192,6 @@ test('an alarm is seen, the type can be large, and one who works alone is asked'
   await putBottle(page, 'zinc 99% 900 g 14.00', /Zinc/);
   await putBottle(page, 'battery acid 37% 1 L 7.90', /Battery acid/);
   await putBottle(page, 'washing soda 1 kg 2.10', /Washing soda/i);
-  await page.clock.install();
   await begin(page, notebook);
   await page.getByRole('link', { name: /Warm to 60/ }).click();
   await page.getByRole('button', { name: 'Begin' }).click();
@@ -200,12 +199,15 @@ test('an alarm is seen, the type can be large, and one who works alone is asked'
   await expect(page.getByRole('alert').filter({ hasText: 'above the ceiling of 80' })).toBeVisible({ timeout: 40_000 });
   await page.keyboard.press('Escape');
   await page.locator('body').press('?');
-  await page.getByLabel('Large type').click();
+  const large = page.getByRole('switch', { name: 'Large type' });
+  await large.press('Space');
+  await expect(large).toBeChecked();
   await expect(page.locator('html')).toHaveAttribute('data-type', 'large');
   await page.getByText('15', { exact: true }).click();
   await page.getByRole('button', { name: 'Close' }).click();
+  await page.clock.install();
   await page.clock.fastForward('16:00');
-  await expect(page.getByRole('dialog', { name: 'Are you well?' })).toBeVisible();
+  await expect(page.getByRole('dialog', { name: 'Are you well?' })).toBeVisible({ timeout: 20_000 });
   await page.getByRole('button', { name: 'I am' }).click();
   await expect(page.getByRole('dialog', { name: 'Are you well?' })).toBeHidden();
 });
