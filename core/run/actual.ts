@@ -89,6 +89,8 @@ export function weighingSd(balanceG: number): number {
   return balanceG / Math.sqrt(6);
 }
 
+const LEAST = 1e-9;
+
 /**
  * Grams that a charge reading stands for, as a figure: a mass as it is, a volume through the density of what is poured
  * (water when there is no bottle). Undefined for a reading without a number or a volume without a density.
@@ -101,8 +103,10 @@ export function chargeMass(
   bench: Bench,
   planned = false,
 ): Figure | undefined {
-  const read = readingValue(reading);
-  if (!read) return undefined;
+  const found = readingValue(reading);
+  if (!found) return undefined;
+  // Less than an atom's worth on any balance is nothing; dividing by it would overflow.
+  const read = { ...found, value: Math.abs(found.value) < LEAST ? 0 : found.value };
   const band = (own: number, id: string, what: string) => ({
     ...(own > 0 ? { [`${id}:${name}`]: { name: what, effect: own } } : {}),
     ...(read.sd > 0 ? { [`band:${name}`]: { name: `coarse reading of ${name}`, effect: read.sd } } : {}),

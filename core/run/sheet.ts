@@ -83,7 +83,7 @@ function assemble(context: Context, so: Walk, soFar: Walk | null, actuals: Actua
   const vessel = fitVessel(plan.bench.vessels, liquidMl, foamMl, (each) => suits(judge(each))) ?? null;
   const theory = theoryOf(context, so);
   const yieldPct =
-    so.product && theory
+    so.product && theory && theory.value > 0
       ? derive(
           { symbol: 'Y', name: 'expected yield', unit: '%' },
           '100 × m ÷ theory',

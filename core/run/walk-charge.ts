@@ -151,9 +151,9 @@ function plannedMass(walker: Walker, roleId: string): Figure {
   const whole = finalMass(context, extentFor(walker, null));
   return derive(
     naming,
-    '(m₁ − m₀) × set ÷ 100',
+    'max(0; m₁ − m₀) × set ÷ 100',
     { 'm₁': whole, 'm₀': acidMass, set: share },
-    (x) => ((x['m₁'] - x['m₀']) * x.set) / 100,
+    (x) => (Math.max(0, x['m₁'] - x['m₀']) * x.set) / 100,
   );
 }
 

@@ -68,7 +68,8 @@ function riseOf(Q: Figure, contents: Contents): Figure {
     (sum, [id, n]) => sum + n.value * molarMass(substanceById(id)?.formula ?? 'H2O'),
     0,
   );
-  const capacity = heatCapacity(contents.waterG.value, solutes);
+  // Next to nothing in the vessel: a rise of it means nothing, and must stay a number.
+  const capacity = Math.max(0.1, heatCapacity(contents.waterG.value, solutes));
   const C = datum({ symbol: 'C', name: 'heat capacity of what is in the vessel', unit: 'J/K' }, capacity, {
     source: 'water 4.18, solutes 1.2 J/(g K), good to 10 %',
     grade: 'C',

@@ -1,0 +1,32 @@
+import type { Route, ShelfBottle } from '#core/route';
+import { type Plan, startPlan } from '#core/run';
+import { parseLabel } from '#core/stock';
+import { substanceById } from '#core/substance';
+import { BenchDefaults } from '#core/vessel';
+
+/** A bottle for every role of a route: what it accepts first, as strong as it is sold. */
+export function shelfForRoute(route: Route): readonly ShelfBottle[] {
+  return route.roles.flatMap((role) => {
+    const substance = substanceById(role.accepts[0] ?? '');
+    if (!substance) return [];
+    const pct = substance.form === 'dissolved' ? 30 : 99;
+    const { card } = parseLabel(`${substance.name} ${pct}% 2 kg`, '2026-01-01', 20);
+    return [{ id: `bottle_${role.id}`, card: { ...card!, substanceId: substance.id }, usedG: 0, archived: false }];
+  });
+}
+
+/** A plan of any route: 50 g of a solid, half a litre of a solution. */
+export function planForRoute(route: Route): Plan {
+  const bottles = Object.fromEntries(
+    route.roles.map((role) => [role.id, role.accepts.length > 0 ? `bottle_${role.id}` : null]),
+  );
+  const { makes } = route;
+  const solution = makes.kind === 'solution';
+  const target = {
+    substanceId: makes.kind === 'solution' ? route.roles[0]!.accepts[0]! : makes.substanceId,
+    amount: solution ? ({ value: 500, unit: 'mL' } as const) : ({ value: 50, unit: 'g' } as const),
+    strength: solution ? ({ value: 1, unit: 'mol/L' } as const) : null,
+    fromRole: null,
+  };
+  return startPlan(route, target, bottles, shelfForRoute(route), BenchDefaults, '2026-01-01');
+}
