@@ -10,7 +10,10 @@ export function withdraw({ actuals, so }: Walker, step: string): void {
     const read = readingValue(reading);
     const massNow = contentsMass(so.contents);
     if (at !== step || !read || massNow <= 0) continue;
-    const taken = read.unit === 'mL' ? read.value * (massNow / liquidVolume(so.contents)) : read.value;
+    const liquidMl = liquidVolume(so.contents);
+    // Millilitres of dry metal are none.
+    if (read.unit === 'mL' && liquidMl <= 0) continue;
+    const taken = read.unit === 'mL' ? read.value * (massNow / liquidMl) : read.value;
     const naming = { symbol: 'kept', name: 'part left after the test portion', unit: '' };
     keepPart(so, given(naming, Math.max(0, 1 - taken / massNow), 'test portion booked at the bench'));
   }

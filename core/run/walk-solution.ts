@@ -24,7 +24,9 @@ export function makeUpStep(walker: Walker, step: string): Result<true> {
     (x) => x['m₁'] / x.ρ,
   );
   const read = actuals.finals.find((each) => each.step === step);
-  const value = read ? readingValue(read.reading) : undefined;
+  const found = read ? readingValue(read.reading) : undefined;
+  // Made up to nothing is a slip of the pen, not a volume.
+  const value = found && found.value > 0.001 ? found : undefined;
   const volume = given(
     { symbol: 'V', name: value ? 'volume it was made up to' : 'made up to', unit: 'mL' },
     {
