@@ -34,10 +34,21 @@ await page.getByText('sodium carbonate decahydrate').first().waitFor();
 await browser.close();
 server.kill();
 
+// What a worker imports at its start is not seen by the page: it is followed in the files.
+const workerParts = new Set<string>();
+const follow = (path: string): void => {
+  if (workerParts.has(path)) return;
+  workerParts.add(path);
+  const text = readFileSync(join('dist/web', path), 'utf8');
+  for (const [, name] of text.matchAll(/(?:from|import)\s*"\.\/([\w-]+\.js)"/g)) follow(`/assets/${name}`);
+};
+for (const path of scripts) if (path.includes('worker')) follow(path);
+for (const path of workerParts) scripts.add(path);
+
 const sizes = [...scripts]
   .map((path) => ({ path, bytes: gzipSync(readFileSync(join('dist/web', path))).length }))
   .sort((a, b) => b.bytes - a.bytes);
-const isWorker = ({ path }: { path: string }) => path.includes('worker');
+const isWorker = ({ path }: { path: string }) => workerParts.has(path);
 const kB = (list: typeof sizes) => list.reduce((sum, { bytes }) => sum + bytes, 0) / 1000;
 report('first load to a usable shelf, script, gzipped', `${kB(sizes).toFixed(0)} kB`, '< 300 kB');
 console.log(

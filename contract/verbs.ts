@@ -1,7 +1,6 @@
-import { type Figure, sdOf } from '#core/figure';
+import type { Figure } from '#core/figure';
 import { type Clash, clashesOf, type Present } from '#core/guard';
 import { ok, type Problem, type Result } from '#core/problem';
-import { type Ageing, ageingOf, daysBetween, type Keeping } from '#core/rate';
 import { type Reckoning, reckon } from '#core/reckon';
 import {
   bottlesForRole,
@@ -25,48 +24,13 @@ import {
   sheetOf,
   startPlan,
 } from '#core/run';
-import { strengthsOf } from '#core/solution';
-import { type BottleCard, type Content, contentOf, type LabelReading, parseLabel } from '#core/stock';
-import { formulaText } from '#core/substance';
 import { causesOf, type Ranked, type Scene, type Sign } from '#core/surprise';
 import type { Bench } from '#core/vessel';
 
 import { dish, wash } from './dish-verbs.ts';
+import { shelfVerbs } from './shelf-verbs.ts';
 
 // What the compute door can do, without its schemas: the worker runs these on values that are already typed.
-
-export interface AgeingInput {
-  readonly id: string;
-  readonly card: BottleCard;
-  readonly today: string;
-  readonly tempC: number;
-  readonly light: 'dark' | 'daylight';
-}
-
-export interface BottleView {
-  readonly content: Content;
-  readonly strengths: readonly Figure[];
-  readonly formula: string;
-}
-
-/** What a drawn bottle shows. */
-export interface BottleFace {
-  readonly id: string;
-  readonly formula: string;
-  readonly strength: Figure | null;
-  readonly level: number | null;
-  readonly left: Figure | null;
-  readonly moles: Figure | null;
-  /** Past the day it wanted a new assay. */
-  readonly stale: boolean;
-  readonly problem: Problem | null;
-}
-
-export interface LabelAnswer {
-  readonly reading: LabelReading;
-  /** The bottle it would make, when nothing is missing. */
-  readonly view: BottleView | null;
-}
 
 export interface WishChoice {
   readonly plan: Plan;
@@ -95,42 +59,6 @@ export interface WishAnswer {
   readonly problems: readonly Problem[];
   readonly text: string;
   readonly choices: readonly WishChoice[];
-}
-
-function viewOf(id: string, card: BottleCard, usedG: number, tempC: number, today: string): Result<BottleView> {
-  const content = contentOf(id, card, usedG, tempC, today);
-  if (!content.ok) return content;
-  const { w, substance, dissolved } = content.value;
-  return ok({
-    content: content.value,
-    strengths: strengthsOf(w, substance, tempC, dissolved),
-    formula: formulaText(substance.formula),
-  });
-}
-
-function label({ text, today, tempC }: { text: string; today: string; tempC: number }): Result<LabelAnswer> {
-  const reading = parseLabel(text, today, tempC);
-  const view =
-    reading.card && reading.problems.length === 0 ? viewOf('label', reading.card, 0, tempC, today) : undefined;
-  if (view && !view.ok) return ok({ reading: { ...reading, problems: [view.problem] }, view: null });
-  return ok({ reading, view: view?.value ?? null });
-}
-
-function face(bottle: ShelfBottle, tempC: number, today: string): BottleFace {
-  const content = contentOf(bottle.id, bottle.card, bottle.usedG, tempC, today);
-  const nothing = { strength: null, level: null, left: null, moles: null, stale: false };
-  if (!content.ok) return { id: bottle.id, formula: '', ...nothing, problem: content.problem };
-  const { w, substance, level, leftG, leftMol } = content.value;
-  return {
-    id: bottle.id,
-    formula: formulaText(substance.formula),
-    strength: w,
-    level: level ?? null,
-    left: leftG ?? null,
-    moles: leftMol ?? null,
-    stale: isStale(bottle, tempC, today),
-    problem: null,
-  };
 }
 
 function wish({
@@ -197,49 +125,9 @@ function rowOf(sheet: Sheet, route: Route): NonNullable<WishChoice['row']> {
   };
 }
 
-/** How a bottle keeps, from the day on its card to half a year from today. */
-function ageing({ id, card, today, tempC, light }: AgeingInput): Result<Ageing | null> {
-  // Not aged: the curve starts from the label.
-  const content = contentOf(id, card, 0, tempC, null);
-  if (!content.ok) return content;
-  const { substance, w } = content.value;
-  const keeping: Keeping = { tempC, light };
-  const start = { pct: w.value, band: 2 * sdOf(w) };
-  return ok(ageingOf(substance, start, daysBetween(card.since, today), 183, keeping) ?? null);
-}
-
-function isStale({ id, card }: ShelfBottle, tempC: number, today: string): boolean {
-  const due = ageing({ id, card, today, tempC, light: 'dark' });
-  const day = due.ok ? due.value?.reassayDay : undefined;
-  return day !== null && day !== undefined && daysBetween(card.since, today) > day;
-}
-
 export const verbs = {
-  label,
+  ...shelfVerbs,
   reckon: ({ text }: { text: string }): Result<Reckoning> => reckon(text),
-  bottle: ({
-    id,
-    card,
-    usedG,
-    tempC,
-    today,
-  }: {
-    id: string;
-    card: BottleCard;
-    usedG: number;
-    tempC: number;
-    today: string;
-  }): Result<BottleView> => viewOf(id, card, usedG, tempC, today),
-  shelf: ({
-    bottles,
-    tempC,
-    today,
-  }: {
-    bottles: readonly ShelfBottle[];
-    tempC: number;
-    today: string;
-  }): Result<readonly BottleFace[]> => ok(bottles.map((each) => face(each, tempC, today))),
-  ageing,
   wish,
   advise: ({
     plan,

@@ -1,7 +1,7 @@
 import { useId } from 'react';
 import { Link } from 'react-router';
 import type { BottleAnswer } from '#contract/api';
-import type { BottleFace } from '#contract/verbs';
+import type { BottleFace } from '#contract/shelf-verbs';
 import { BottleDrawing } from './bottle-drawing.tsx';
 import { labelStrength, leftText } from './face-text.ts';
 import { tintOf } from './tint.ts';

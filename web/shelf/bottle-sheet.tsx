@@ -8,12 +8,13 @@ import { formatNumber } from '#core/units';
 import { sentenceOf } from '../api/client.ts';
 import { useBatches, useBottleEvent } from '../api/queries.ts';
 import { dayText, today } from '../parts/day.ts';
-import { Lessons } from '../parts/lessons.tsx';
 import { Num, NumRow } from '../parts/num.tsx';
 import { NumberField } from '../parts/number-field-lazy.tsx';
 import { useCompute } from '../worker/compute.ts';
 
 const CardForm = lazy(async () => ({ default: (await import('./card-form.tsx')).CardForm }));
+
+const Lessons = lazy(async () => ({ default: (await import('../parts/lessons.tsx')).Lessons }));
 
 const AgeingChart = lazy(async () => ({ default: (await import('./ageing-chart.tsx')).AgeingChart }));
 
@@ -114,11 +115,13 @@ export function BottleSheet({ bottle, tempC }: { bottle: BottleAnswer; tempC: nu
       {change.isError ? <p className="problem">{sentenceOf(change.error)}</p> : null}
       <Keeping bottle={bottle} tempC={tempC} />
       <Lineage bottle={bottle} />
-      <Lessons
-        title="Learnt of it"
-        which={(each) => each.bottleId === id}
-        attach={{ routeId: '', step: null, bottleId: id, batchId: null }}
-      />
+      <Suspense fallback={null}>
+        <Lessons
+          title="Learnt of it"
+          which={(each) => each.bottleId === id}
+          attach={{ routeId: '', step: null, bottleId: id, batchId: null }}
+        />
+      </Suspense>
       {card.note ? <p className="small">{card.note}</p> : null}
       {card.labelText ? <p className="quiet small">Label: “{card.labelText}”</p> : null}
       {editing ? (

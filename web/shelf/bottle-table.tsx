@@ -1,7 +1,7 @@
 import { Table, type TableColumnsType } from 'antd';
 import { Link } from 'react-router';
 import type { BottleAnswer } from '#contract/api';
-import type { BottleFace } from '#contract/verbs';
+import type { BottleFace } from '#contract/shelf-verbs';
 import type { BottleGroup } from '#core/stock';
 import { formatNumber } from '#core/units';
 import { dayText } from '../parts/day.ts';

@@ -1,4 +1,4 @@
-import type { BottleFace } from '#contract/verbs';
+import type { BottleFace } from '#contract/shelf-verbs';
 import type { Strength } from '#core/solution';
 import type { BottleCard } from '#core/stock';
 import { formatNumber, formatPlain } from '#core/units';

@@ -1,7 +1,7 @@
 import { lazy, Suspense, useMemo } from 'react';
 import { useParams, useSearchParams } from 'react-router';
 import type { BottleAnswer } from '#contract/api';
-import type { BottleFace } from '#contract/verbs';
+import type { BottleFace } from '#contract/shelf-verbs';
 import { type BottleGroup, groups } from '#core/stock';
 import { sentenceOf } from '../api/client.ts';
 import { useBench, useBottles } from '../api/queries.ts';

@@ -1,8 +1,10 @@
-import { Modal } from 'antd';
-import { useEffect, useState } from 'react';
+import { lazy, Suspense, useEffect, useState } from 'react';
 import { beep } from './beep.ts';
 import { useChoice } from './choice.tsx';
 import { useNow } from './use-now.ts';
+
+// The dialog is fetched when it is first wanted: nothing of it belongs to the first load.
+const CheckInDialog = lazy(async () => ({ default: (await import('./check-in-dialog.tsx')).CheckInDialog }));
 
 /** A minute to answer before it sounds on and on. */
 const GRACE_MS = 60_000;
@@ -30,22 +32,8 @@ export function CheckIn() {
   }, [asks, late, now]);
   if (!asks) return null;
   return (
-    <Modal
-      open
-      title="Are you well?"
-      okText="I am"
-      onOk={() => setSeen(Date.now())}
-      onCancel={() => setSeen(Date.now())}
-      cancelButtonProps={{ style: { display: 'none' } }}
-    >
-      <p>
-        You asked to be asked every {alone} minutes while you work alone.
-        {late ? ' Whoever hears this: look in, and call for help if there is no answer.' : ''}
-      </p>
-      <p>
-        In the eyes or on the skin: water at once, for twenty minutes. Breathed in: out into the air, sit, call for
-        help.
-      </p>
-    </Modal>
+    <Suspense fallback={null}>
+      <CheckInDialog minutes={alone} late={late} onWell={() => setSeen(Date.now())} />
+    </Suspense>
   );
 }

@@ -15,8 +15,8 @@ function door(): Remote<Door> {
 
 /** One computation in the worker. */
 export async function compute<V extends Verb>(verb: V, input: VerbInput<V>): Promise<Result<VerbOutput<V>>> {
-  const call = door()[verb] as unknown as (value: VerbInput<V>) => Promise<Result<VerbOutput<V>>>;
-  return await call(input);
+  const call = door().compute as unknown as (name: V, value: VerbInput<V>) => Promise<Result<VerbOutput<V>>>;
+  return await call(verb, input);
 }
 
 export interface Computed<T> {

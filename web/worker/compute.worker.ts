@@ -1,10 +1,19 @@
 import { expose } from 'comlink';
-import { verbs } from '#contract/verbs';
-import { type Spread, spreadOf } from '#core/figure';
-import { type Plan, sheetOf } from '#core/run';
+import { shelfVerbs } from '#contract/shelf-verbs';
+import type { Verb, VerbInput, VerbOutput } from '#contract/verbs';
+import type { Spread } from '#core/figure';
+import type { Result } from '#core/problem';
+import type { Plan } from '#core/run';
 
 const SAMPLES = 10_000;
 let latest = 0;
+
+/** Any verb of the compute door. What the shelf asks is here at once; the rest is fetched when it is first wanted. */
+async function compute<V extends Verb>(verb: V, input: VerbInput<V>): Promise<Result<VerbOutput<V>>> {
+  const verbs = verb in shelfVerbs ? shelfVerbs : (await import('#contract/verbs')).verbs;
+  const run = verbs[verb as keyof typeof shelfVerbs] as unknown as (value: VerbInput<V>) => Result<VerbOutput<V>>;
+  return run(input);
+}
 
 /**
  * Monte Carlo of a plan's result. Between thousands of samples the worker takes its messages, so a newer call (a higher
@@ -12,6 +21,7 @@ let latest = 0;
  */
 async function spread(plan: Plan, token: number): Promise<Spread | null> {
   latest = token;
+  const [{ sheetOf }, { spreadOf }] = await Promise.all([import('#core/run'), import('#core/figure')]);
   const sheet = sheetOf(plan);
   const figure = sheet.ok ? (sheet.value.product ?? sheet.value.made?.strength) : undefined;
   if (!figure) return null;
@@ -25,6 +35,6 @@ async function spread(plan: Plan, token: number): Promise<Spread | null> {
 }
 
 // The same functions as behind HTTP and the command line, away from the page's own thread.
-const door = { ...verbs, spread };
+const door = { compute, spread };
 export type Door = typeof door;
 expose(door);

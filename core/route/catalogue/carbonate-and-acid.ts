@@ -1,5 +1,6 @@
 import { substanceById } from '#core/substance';
 import type { Route } from '../route.ts';
+import { collect, coolOvernight, dry } from './common-steps.ts';
 import { step } from './step.ts';
 
 interface SaltOf {
@@ -172,46 +173,18 @@ function saltOf(of: SaltOf): Route {
         ceilingC: 50,
         waitH: [48, 240],
       }),
-      step({
-        id: 'cool',
-        title: 'Cool to {cold.temp}',
-        act: 'Stand it at {cold.temp} overnight.',
-        until: 'No more crystals between two looks.',
-        expect: 'About {crystals.mass}.',
+      coolOvernight({
         why: 'The last of it comes down in the cold.',
         skipCosts: 'A tenth of the yield.',
-        op: { do: 'crystallise', control: 'cold' },
-        panel: 'dish',
-        timer: { name: 'cold night', minutes: 720 },
         leave: { alone: true, lookEveryMin: 720, reason: 'covered, away from food' },
-        waitH: [8, 16],
+        handsOnMin: 5,
       }),
-      step({
-        id: 'collect',
-        title: 'Filter off and rinse',
+      collect({
         act: 'Drain, press, rinse with a spoon of cold water with a drop of acid in it.',
-        expect: '{liquor.volume} of mother liquor.',
         why: 'The liquor is sour and sticky.',
         skipCosts: 'Crystals that stick and smell.',
-        op: { do: 'collect' },
-        panel: 'filter',
-        handsOnMin: 10,
       }),
-      step({
-        id: 'dry',
-        title: 'Dry in air below {dry.ceiling} to constant mass',
-        act: 'Spread on paper below {dry.ceiling}. Weigh, wait four hours, weigh again.',
-        until: 'Two weighings differ by less than 0.5 %.',
-        expect: 'About {product.mass}.',
-        why: 'Wet crystals weigh more than they are.',
-        skipCosts: 'A yield that looks too good.',
-        op: { do: 'dry' },
-        panel: 'dry',
-        timer: { name: 'weigh again', minutes: 240 },
-        leave: { alone: true, lookEveryMin: 720, reason: 'drying in air needs nobody' },
-        ceilingC: of.ceilingC,
-        waitH: [12, 48],
-      }),
+      dry({ ceilingC: of.ceilingC }),
       step({
         id: 'jar',
         title: 'Into a jar, with a label',

@@ -1,4 +1,5 @@
 import type { Route } from '../route.ts';
+import { dry, settle, washThrice } from './common-steps.ts';
 import { step } from './step.ts';
 
 export const copperCarbonate: Route = {
@@ -141,18 +142,13 @@ export const copperCarbonate: Route = {
       ceilingC: 60,
       handsOnMin: 25,
     }),
-    step({
-      id: 'settle',
+    settle({
       title: 'Let it settle, warm',
       act: 'Below 60 °C for an hour, then let it stand and pour off the clear.',
       until: 'A clear layer stands above the green.',
       expect: 'The green settles to a third of the height.',
       why: 'The grains grow and turn from blue slime to green powder.',
       skipCosts: 'A clogged paper.',
-      op: { do: 'precipitate' },
-      panel: 'hold',
-      timer: { name: 'settling', minutes: 60 },
-      leave: { alone: true, lookEveryMin: 60, reason: 'warm, not hot' },
       ceilingC: 60,
       waitH: [1, 12],
     }),
@@ -168,32 +164,19 @@ export const copperCarbonate: Route = {
       handsOnMin: 20,
       waitH: [0.3, 2],
     }),
-    step({
-      id: 'wash',
+    washThrice({
       title: 'Wash with warm water, three portions',
       act: 'Three portions of warm water, each drained before the next.',
-      until: 'Barium chloride no longer clouds the washings.',
       expect: 'Neutral washings.',
-      why: 'Each portion carries the sodium sulfate down to about a fifth.',
       skipCosts: 'Sulfate in everything made of it.',
-      panel: 'filter',
-      handsOnMin: 15,
-      waitH: [0.3, 1],
     }),
-    step({
-      id: 'dry',
+    dry({
       title: 'Dry below {dry.ceiling} to constant mass',
       act: 'Spread thinly, airy. Weigh, wait four hours, weigh again.',
-      until: 'Two weighings differ by less than 0.5 %.',
-      expect: 'About {product.mass}.',
       why: 'The cake holds twice its weight of water.',
       skipCosts: 'A yield over 100 %.',
-      op: { do: 'dry' },
-      panel: 'dry',
-      timer: { name: 'weigh again', minutes: 240 },
       leave: { alone: true, lookEveryMin: 720, reason: 'drying needs nobody' },
       ceilingC: 60,
-      waitH: [12, 48],
     }),
     step({
       id: 'jar',

@@ -1,4 +1,5 @@
 import type { Route } from '../route.ts';
+import { collect, dry } from './common-steps.ts';
 import { step } from './step.ts';
 
 const PAIR = ['sodium-chloride', 'sodium-nitrate', 'potassium-chloride', 'potassium-nitrate'] as const;
@@ -185,31 +186,13 @@ export const potassiumNitrate: Route = {
       leave: { alone: true, lookEveryMin: 480, reason: 'cooling needs nobody' },
       waitH: [6, 16],
     }),
-    step({
-      id: 'collect',
-      title: 'Filter off and rinse',
-      act: 'Drain, press, rinse once with a spoon of ice-cold water.',
-      expect: '{liquor.volume} of mother liquor.',
-      why: 'The liquor holds the salt.',
-      skipCosts: 'Salty saltpetre: recrystallise once.',
-      op: { do: 'collect' },
-      panel: 'filter',
-      handsOnMin: 10,
-    }),
-    step({
-      id: 'dry',
+    collect({ why: 'The liquor holds the salt.', skipCosts: 'Salty saltpetre: recrystallise once.' }),
+    dry({
       title: 'Dry below {dry.ceiling} to constant mass',
       act: 'Spread on a plate, no paper towel near a heater. Weigh, wait four hours, weigh again.',
-      until: 'Two weighings differ by less than 0.5 %.',
-      expect: 'About {product.mass}.',
       why: 'Wet it cakes.',
-      skipCosts: 'A yield that looks too good.',
-      op: { do: 'dry' },
-      panel: 'dry',
-      timer: { name: 'weigh again', minutes: 240 },
       leave: { alone: true, lookEveryMin: 720, reason: 'drying needs nobody' },
       ceilingC: 100,
-      waitH: [12, 48],
     }),
     step({
       id: 'jar',

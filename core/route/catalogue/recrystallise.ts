@@ -1,5 +1,6 @@
 import { substanceById } from '#core/substance';
 import type { Route } from '../route.ts';
+import { collect, coolOvernight, dry } from './common-steps.ts';
 import { step } from './step.ts';
 
 interface Recrystallised {
@@ -145,48 +146,18 @@ function recrystallised(of: Recrystallised): Route {
         cautions: ['hot-liquid'],
         handsOnMin: 10,
       }),
-      step({
-        id: 'cool',
+      coolOvernight({
         title: 'Cool slowly to {cold.temp}',
         act: 'Covered, undisturbed, to room temperature; then to {cold.temp}.',
-        until: 'No more crystals between two looks.',
-        expect: 'About {crystals.mass}.',
         trouble: 'None by morning: scratch the glass, drop in a crystal.',
         why: 'Slow crystals are clear ones and hold little liquor.',
         skipCosts: 'Half the yield stays dissolved.',
-        op: { do: 'crystallise', control: 'cold' },
-        panel: 'dish',
         timer: { name: 'cooling', minutes: 480 },
         leave: { alone: true, lookEveryMin: 480, reason: 'cooling needs nobody' },
-        handsOnMin: 5,
         waitH: [6, 16],
       }),
-      step({
-        id: 'collect',
-        title: 'Filter off and rinse',
-        act: 'Drain, press, rinse once with a spoon of ice-cold water.',
-        expect: '{liquor.volume} of mother liquor.',
-        why: 'The liquor holds the impurity.',
-        skipCosts: 'The impurity dries onto the crystals.',
-        op: { do: 'collect' },
-        panel: 'filter',
-        handsOnMin: 10,
-      }),
-      step({
-        id: 'dry',
-        title: 'Dry below {dry.ceiling} to constant mass',
-        act: 'Spread on paper below {dry.ceiling}. Weigh, wait four hours, weigh again.',
-        until: 'Two weighings differ by less than 0.5 %.',
-        expect: 'About {product.mass}.',
-        why: 'Wet crystals weigh more than they are.',
-        skipCosts: 'A yield that looks too good.',
-        op: { do: 'dry' },
-        panel: 'dry',
-        timer: { name: 'weigh again', minutes: 240 },
-        leave: { alone: true, lookEveryMin: 720, reason: 'drying in air needs nobody' },
-        ceilingC: of.drying?.ceilingC ?? 60,
-        waitH: [12, 48],
-      }),
+      collect({}),
+      dry({ title: 'Dry below {dry.ceiling} to constant mass', ceilingC: of.drying?.ceilingC ?? 60 }),
       step({
         id: 'jar',
         title: 'Into a jar, with a label',

@@ -1,4 +1,5 @@
 import type { Route } from '../route.ts';
+import { boilDown, collect, coolOvernight, dry } from './common-steps.ts';
 import { step } from './step.ts';
 
 export const sodiumAcetate: Route = {
@@ -160,25 +161,18 @@ export const sodiumAcetate: Route = {
       panel: 'filter',
       handsOnMin: 10,
     }),
-    step({
-      id: 'boil-down',
-      title: 'Boil down to {boil.volume}',
+    boilDown({
       act: 'Simmer gently to {boil.volume}; {boil.away} of water has to go. Stir when it thickens.',
       until: 'The liquid stands at {boil.volume}, or a drop on a cold plate sets.',
       expect: 'Steady simmering, a skin only at the very end.',
       trouble: 'White crust on the wall: anhydrous salt; add a little water and stop sooner.',
       why: 'Acetate stays dissolved until there is little water left.',
       skipCosts: 'Few or no crystals.',
-      op: { do: 'boil-down', control: 'boil-to' },
-      panel: 'hold',
-      leave: { alone: false, lookEveryMin: 10, reason: 'it can boil dry or splash' },
       cautions: ['hot-liquid', 'boil-dry'],
       ceilingC: 120,
-      handsOnMin: 20,
       waitH: [1, 6],
     }),
-    step({
-      id: 'cool',
+    coolOvernight({
       title: 'Cool to {cold.temp} and wait',
       act: 'Cover, let it cool slowly to room temperature, then to {cold.temp}. If nothing has come by then, drop in one crystal.',
       until: 'No more crystals grow between two looks.',
@@ -186,40 +180,23 @@ export const sodiumAcetate: Route = {
       trouble: 'Stays liquid: acetate supersaturates readily; scratch the glass or seed it. It warms as it sets.',
       why: 'Slow cooling gives crystals that filter and rinse well.',
       skipCosts: 'A mush that holds its mother liquor.',
-      op: { do: 'crystallise', control: 'cold' },
-      panel: 'dish',
       timer: { name: 'crystallising', minutes: 720 },
       leave: { alone: true, lookEveryMin: 480, reason: 'covered and cold, nothing can boil or spill' },
-      handsOnMin: 5,
       waitH: [8, 24],
     }),
-    step({
-      id: 'collect',
-      title: 'Filter off and rinse',
+    collect({
       act: 'Drain on a filter, press, rinse once with a spoon of ice-cold water. Keep the mother liquor.',
       expect: 'White needles; {liquor.volume} of mother liquor.',
       why: 'The liquor carries what was not acetate.',
       skipCosts: 'Sticky crystals that smell of vinegar.',
-      op: { do: 'collect' },
-      panel: 'filter',
-      handsOnMin: 10,
     }),
-    step({
-      id: 'dry',
-      title: 'Dry in air below {dry.ceiling} to constant mass',
+    dry({
       act: 'Spread thin on paper in a dry room below {dry.ceiling}. Weigh, wait four hours, weigh again.',
-      until: 'Two weighings differ by less than 0.5 %.',
       expect: 'About {product.mass} of dry needles.',
       trouble: 'Still losing after two days: it may be losing crystal water; stop at the first flat stretch.',
-      why: 'Wet crystals weigh more than they are.',
       skipCosts: 'A yield over 100 % and a weak reagent.',
-      op: { do: 'dry' },
-      panel: 'dry',
-      timer: { name: 'weigh again', minutes: 240 },
-      leave: { alone: true, lookEveryMin: 720, reason: 'drying in air needs nobody' },
       ceilingC: 40,
       handsOnMin: 10,
-      waitH: [12, 48],
     }),
     step({
       id: 'jar',

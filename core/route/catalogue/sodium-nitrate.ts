@@ -1,4 +1,5 @@
 import type { Route } from '../route.ts';
+import { boilDown, collect, coolOvernight, dry } from './common-steps.ts';
 import { step } from './step.ts';
 
 export const sodiumNitrate: Route = {
@@ -199,63 +200,36 @@ export const sodiumNitrate: Route = {
       cautions: ['hot-liquid'],
       handsOnMin: 20,
     }),
-    step({
-      id: 'boil-down',
-      title: 'Boil down to {boil.volume}',
+    boilDown({
       act: 'Simmer to {boil.volume}; {boil.away} of water has to go. A drop of nitric acid until paper shows pH 7.',
-      until: 'The liquid stands at {boil.volume}.',
-      expect: 'Clear to the end.',
       trouble: 'Crust: a spoon of water.',
       why: 'Cold water holds four fifths of what hot water does: little water is everything.',
       skipCosts: 'No crystals.',
-      op: { do: 'boil-down', control: 'boil-to' },
-      panel: 'hold',
       leave: { alone: false, lookEveryMin: 10, reason: 'it can boil dry' },
       cautions: ['hot-liquid', 'boil-dry', 'oxidiser'],
-      handsOnMin: 20,
-      waitH: [0.5, 4],
     }),
-    step({
-      id: 'cool',
-      title: 'Cool to {cold.temp}',
+    coolOvernight({
       act: 'Cool slowly, then in the cold overnight.',
-      until: 'No more crystals between two looks.',
-      expect: 'About {crystals.mass}.',
       why: 'Half of it comes down.',
       skipCosts: 'It stays in the liquor.',
-      op: { do: 'crystallise', control: 'cold' },
-      panel: 'dish',
       timer: { name: 'cold night', minutes: 480 },
       leave: { alone: true, lookEveryMin: 480, reason: 'cooling needs nobody' },
       waitH: [6, 16],
+      handsOnMin: 5,
     }),
-    step({
-      id: 'collect',
-      title: 'Filter off and rinse',
+    collect({
       act: 'Drain, press, rinse once with a little ice-cold water.',
-      expect: '{liquor.volume} of mother liquor.',
       why: 'The liquor holds the soda that was over.',
       skipCosts: 'Soda in the crystals.',
-      op: { do: 'collect' },
-      panel: 'filter',
-      handsOnMin: 10,
     }),
-    step({
-      id: 'dry',
+    dry({
       title: 'Test for ammonium, then dry below {dry.ceiling}',
       act: 'A pinch with a drop of lye, warmed: no smell, litmus red. Then spread and dry. Weigh, wait four hours, weigh again.',
-      until: 'Two weighings differ by less than 0.5 %.',
-      expect: 'About {product.mass}.',
       trouble: 'Ammonia: do not heat it. Redissolve with soda and boil again.',
       why: 'Only a salt free of ammonium may be warmed.',
       skipCosts: 'A hazard in a jar.',
-      op: { do: 'dry' },
-      panel: 'dry',
-      timer: { name: 'weigh again', minutes: 240 },
-      leave: { alone: true, lookEveryMin: 720, reason: 'drying in air needs nobody' },
       cautions: ['oxidiser'],
       ceilingC: 100,
-      waitH: [12, 48],
     }),
     step({
       id: 'jar',

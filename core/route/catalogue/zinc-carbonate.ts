@@ -1,4 +1,5 @@
 import type { Route } from '../route.ts';
+import { dry, settle, washThrice } from './common-steps.ts';
 import { step } from './step.ts';
 import { batteryAcid, dilutingWater, zincAndAcid, zincDissolves } from './zinc-in-acid.ts';
 
@@ -187,23 +188,7 @@ export const zincCarbonate: Route = {
       cautions: ['foam', 'zinc-salt'],
       handsOnMin: 25,
     }),
-    step({
-      id: 'settle',
-      title: 'Warm to 60 °C and let it settle',
-      act: 'Warm for half an hour, then let it stand.',
-      until: 'A clear layer stands above the white.',
-      expect: 'The white settles to a third of the height.',
-      why: 'Warmed, the grains grow and can be filtered.',
-      skipCosts: 'A slime that clogs the paper.',
-      op: { do: 'precipitate' },
-      panel: 'hold',
-      timer: { name: 'settling', minutes: 60 },
-      leave: { alone: true, lookEveryMin: 60, reason: 'warm, not hot' },
-      ceilingC: 80,
-      cautions: ['hot-liquid'],
-      handsOnMin: 10,
-      waitH: [1, 3],
-    }),
+    settle({ ceilingC: 80, cautions: ['hot-liquid'], handsOnMin: 10 }),
     step({
       id: 'collect',
       title: 'Filter off the carbonate',
@@ -219,34 +204,16 @@ export const zincCarbonate: Route = {
       handsOnMin: 20,
       waitH: [0.3, 2],
     }),
-    step({
-      id: 'wash',
-      title: 'Wash with hot water, three portions',
-      act: 'Three portions of hot water, each drained before the next.',
-      until: 'A drop of the washings leaves no rim on glass, or barium chloride no longer clouds it.',
-      expect: 'The last washings neutral to paper.',
-      why: 'Each portion carries the sodium sulfate down to about a fifth.',
-      skipCosts: 'Several percent of sodium sulfate in the product, and a yield that looks too good.',
-      panel: 'filter',
-      handsOnMin: 15,
-      waitH: [0.3, 1],
-    }),
-    step({
-      id: 'dry',
+    washThrice({ until: 'A drop of the washings leaves no rim on glass, or barium chloride no longer clouds it.' }),
+    dry({
       title: 'Dry below {dry.ceiling} to constant mass',
       act: 'Spread thinly, warm and airy. Weigh, wait four hours, weigh again.',
-      until: 'Two weighings differ by less than 0.5 %.',
-      expect: 'About {product.mass}.',
       trouble: 'Lumps that stay cool are wet inside: crush them.',
       why: 'The cake holds twice its weight of water.',
       skipCosts: 'A yield over 100 % and a weak reagent.',
-      op: { do: 'dry' },
-      panel: 'dry',
-      timer: { name: 'weigh again', minutes: 240 },
       leave: { alone: true, lookEveryMin: 720, reason: 'drying needs nobody' },
       ceilingC: 100,
       handsOnMin: 10,
-      waitH: [12, 48],
     }),
     step({
       id: 'jar',

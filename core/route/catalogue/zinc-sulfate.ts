@@ -1,4 +1,5 @@
 import type { Route } from '../route.ts';
+import { boilDown, collect, coolOvernight, dry } from './common-steps.ts';
 import { step } from './step.ts';
 import { batteryAcid, dilutingWater, zincAndAcid, zincDissolves } from './zinc-in-acid.ts';
 
@@ -136,22 +137,12 @@ export const zincSulfate: Route = {
       cautions: ['zinc-salt'],
       handsOnMin: 15,
     }),
-    step({
-      id: 'boil-down',
-      title: 'Boil down to {boil.volume}',
-      act: 'Simmer to {boil.volume}; {boil.away} of water has to go.',
-      until: 'The liquid stands at {boil.volume}.',
-      expect: 'Clear to the end.',
+    boilDown({
       trouble: 'White crust while hot is the monohydrate: add water until it is gone.',
       why: 'Brings it near saturation, so that the open dish can do the rest.',
       skipCosts: 'A week more in the dish.',
-      op: { do: 'boil-down', control: 'boil-to' },
-      panel: 'hold',
-      leave: { alone: false, lookEveryMin: 10, reason: 'it can boil dry or splash' },
       cautions: ['hot-liquid', 'boil-dry', 'zinc-salt'],
       ceilingC: 105,
-      handsOnMin: 20,
-      waitH: [0.5, 4],
     }),
     step({
       id: 'grow',
@@ -170,49 +161,18 @@ export const zincSulfate: Route = {
       handsOnMin: 5,
       waitH: [48, 144],
     }),
-    step({
-      id: 'cool',
-      title: 'Cool to {cold.temp}',
-      act: 'Stand it at {cold.temp} overnight.',
-      until: 'No more crystals between two looks.',
-      expect: 'About {crystals.mass} of clear prisms.',
-      why: 'Cold halves what stays in the liquor.',
-      skipCosts: 'A tenth to a fifth of the yield.',
-      op: { do: 'crystallise', control: 'cold' },
-      panel: 'dish',
-      timer: { name: 'cold night', minutes: 720 },
-      leave: { alone: true, lookEveryMin: 720, reason: 'cold and covered, away from food' },
-      handsOnMin: 5,
-      waitH: [8, 16],
-    }),
-    step({
-      id: 'collect',
-      title: 'Filter off and rinse',
+    coolOvernight({ expect: 'About {crystals.mass} of clear prisms.', why: 'Cold halves what stays in the liquor.' }),
+    collect({
       act: 'Drain, press, rinse once with a spoon of ice-cold water. Keep the mother liquor.',
-      expect: '{liquor.volume} of mother liquor.',
       why: 'The liquor holds the acid and the iron.',
       skipCosts: 'Damp, sour crystals.',
-      op: { do: 'collect' },
-      panel: 'filter',
       cautions: ['zinc-salt'],
-      handsOnMin: 10,
     }),
-    step({
-      id: 'dry',
-      title: 'Dry in air below {dry.ceiling} to constant mass',
-      act: 'Spread on paper below {dry.ceiling}. Weigh, wait four hours, weigh again.',
-      until: 'Two weighings differ by less than 0.5 %.',
-      expect: 'About {product.mass}.',
+    dry({
       trouble: 'Turning white and opaque: it is losing crystal water; into a jar at once.',
-      why: 'Wet crystals weigh more than they are.',
       skipCosts: 'A yield over 100 % and a weak reagent.',
-      op: { do: 'dry' },
-      panel: 'dry',
-      timer: { name: 'weigh again', minutes: 240 },
-      leave: { alone: true, lookEveryMin: 720, reason: 'drying in air needs nobody' },
       ceilingC: 35,
       handsOnMin: 10,
-      waitH: [12, 48],
     }),
     step({
       id: 'jar',
