@@ -18,6 +18,8 @@ export interface Caution {
 export interface CautionFacts {
   /** Acids in the batch: substance id, product name and mass %. */
   readonly acids: readonly { substanceId: string; name: string; pct: number }[];
+  /** Everything that comes from a bottle: what the law may have a word on. */
+  readonly products: readonly { substanceId: string; pct: number }[];
   /** Litres of gas at the bench, and which. */
   readonly gas: { readonly id: string; readonly litres: number } | null;
   readonly roomM3: number;
@@ -142,8 +144,8 @@ const rules: Readonly<Record<CautionId, Rule>> = {
     title: 'Label before you leave it',
     text: 'Name, strength, date and hazard, on the container itself. Out of reach of children; never in a food or drink bottle.',
   }),
-  law: ({ acids }) => {
-    const notes = acids.flatMap(({ substanceId, pct }) =>
+  law: ({ products }) => {
+    const notes = products.flatMap(({ substanceId, pct }) =>
       legalNotes(substanceId, pct).map((note) => `${name(substanceId)}, ${note}`),
     );
     if (notes.length === 0) return undefined;

@@ -13,6 +13,7 @@ import {
 
 const facts: CautionFacts = {
   acids: [{ substanceId: 'sulfuric-acid', name: 'Top-up Acid', pct: 37 }],
+  products: [{ substanceId: 'sulfuric-acid', pct: 37 }],
   gas: { id: 'hydrogen', litres: 6.3 },
   roomM3: 20,
   riseK: 30,
@@ -125,5 +126,19 @@ describe('vessels against what is in them', () => {
     expect(quenchSays('jar glass', 98, 5)).toContain('45 °C first');
     expect(quenchSays('glass', 98, 5)).toBe('');
     expect(quenchSays('stainless steel', 300, 5)).toBe('');
+  });
+});
+
+describe('the law', () => {
+  it('has its word on nitrates that rows name together, each with where and when', () => {
+    const notes = legalNotes('potassium-nitrate', 99);
+    expect(notes.some((note) => note.startsWith('EU: any amount'))).toBe(true);
+    expect(notes.some((note) => note.startsWith('CA:'))).toBe(true);
+    for (const note of notes) expect(note).toMatch(/\d{4}/);
+    expect(legalNotes('sodium-nitrate', 99).length).toBeGreaterThan(0);
+    expect(legalNotes('sodium-chloride', 99)).toEqual([]);
+    expect(cautionFor('law', { ...facts, products: [{ substanceId: 'potassium-nitrate', pct: 99 }] })!.text).toContain(
+      'potassium nitrate',
+    );
   });
 });

@@ -197,6 +197,7 @@ function factsOf(context: Context, foamMl: number, liquidMl: number): Omit<Cauti
     }));
   return {
     acids,
+    products: Object.values(context.contents).map(({ substance, w }) => ({ substanceId: substance.id, pct: w.value })),
     roomM3: context.plan.bench.roomM3,
     startC: context.plan.bench.tempC,
     foamMl,
@@ -213,11 +214,7 @@ function cautionsByStep(
   const by: Record<string, readonly Caution[]> = {};
   for (const [i, step] of context.route.steps.entries()) {
     const riseK = so.heats.find((each) => each.step === step.id)?.rise.value ?? null;
-    // The gas of this step, or of the next one that gives some.
-    const later = new Set(context.route.steps.slice(i).map(({ id }) => id));
-    const first = so.gases.find((each) => later.has(each.step)) ?? so.gases[0];
-    const [total] = gasTotals(so.gases.filter((each) => each.step === first?.step));
-    const gas = total ? { id: total.id, litres: gasOf(context, total.id, total.amount).volume.value } : null;
+    const gas = step.cautions.some((id) => OF_GAS.has(id)) ? gasAfter(context, so, i) : null;
     // A hot liquor that is cooled: the boil stands before the cold.
     const quench =
       step.op.do === 'crystallise' ? quenchSays(material, 98, context.plan.controls[step.op.control] ?? 5) : '';
@@ -226,6 +223,17 @@ function cautionsByStep(
     if (said.length > 0) by[step.id] = said;
   }
   return by;
+}
+
+/** Cautions that are about the gas of a step. */
+const OF_GAS: ReadonlySet<CautionId> = new Set(['hydrogen', 'foam', 'ammonia-gas']);
+
+/** The largest gas of a step, or of the next one that gives some, or of the one before; litres. */
+function gasAfter(context: Context, so: Walk, at: number): CautionFacts['gas'] {
+  const later = new Set(context.route.steps.slice(at).map(({ id }) => id));
+  const first = so.gases.find((each) => later.has(each.step)) ?? so.gases[0];
+  const [total] = gasTotals(so.gases.filter((each) => each.step === first?.step));
+  return total ? { id: total.id, litres: gasOf(context, total.id, total.amount).volume.value } : null;
 }
 
 function shortages({ contents, names }: Context, charges: readonly ChargeLine[], actuals: Actuals): readonly Problem[] {

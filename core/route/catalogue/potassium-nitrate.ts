@@ -119,6 +119,7 @@ export const potassiumNitrate: Route = {
       title: 'Weigh {nitrate.mass} of sodium nitrate',
       act: 'Weigh {nitrate.mass} of {nitrate.name} into {vessel}.',
       expect: 'White grains.',
+      cautions: ['law', 'oxidiser'],
       why: 'It limits.',
       skipCosts: 'Nothing to exchange.',
       op: { do: 'charge', role: 'nitrate' },

@@ -128,7 +128,7 @@ export const sodiumNitrate: Route = {
       why: '{gas.ammonia-gas} of ammonia will come off.',
       skipCosts: 'A room nobody can stay in.',
       where: 'outdoors',
-      cautions: ['ammonia-gas'],
+      cautions: ['ammonia-gas', 'law'],
     }),
     step({
       id: 'soda',
