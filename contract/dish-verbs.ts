@@ -2,7 +2,7 @@ import {
   type DishPath,
   type DishStage,
   dishPath,
-  drySharePart,
+  dryShare,
   leastWater,
   type Pass,
   recrystallisations,
@@ -49,7 +49,7 @@ export function dish(input: DishInput): Result<DishAnswer> {
   if (!substance) return fail('unknown-substance', `“${input.substanceId}” is not a substance known here.`);
   const { grams, waterG, hotC, coldC, boilAwayG, crops, airC } = input;
   if (coldC > hotC) return fail('out-of-range', 'The cold end lies below the hot one.', { field: 'coldC' });
-  const r = drySharePart(substance.formula);
+  const r = dryShare(substance.formula);
   const dryG = r * grams;
   const inAll = waterG + (1 - r) * grams;
   if (boilAwayG >= waterG && boilAwayG > 0)
@@ -84,7 +84,7 @@ export function dish(input: DishInput): Result<DishAnswer> {
   const passes = recrystallisations(substance, { grams, impurityPct: input.impurityPct }, { hotC, coldC }, 3);
   const collected = path.value.states.filter(({ collectedG }) => collectedG > 0);
   const crystalsG = collected.reduce((sum, each) => sum + each.collectedG, 0);
-  const gotDry = collected.reduce((sum, each) => sum + drySharePart(each.phase) * each.collectedG, 0);
+  const gotDry = collected.reduce((sum, each) => sum + dryShare(each.phase) * each.collectedG, 0);
   return ok({
     path: path.value,
     leastWaterG: least.value,

@@ -7,4 +7,4 @@ export { type DishPath, type DishStage, type DishState, dishAt, dishPath, leastW
 export { type SaltDown, type SaltPair, saltsDown } from './salt-pair.ts';
 export { type Pass, recrystallisations, type School, schools } from './schools.ts';
 export { SOLUBILITY_SD, type SolubilityAnswer, solubilityOf, solubilityRange } from './solubility.ts';
-export { dryFormula, drySharePart } from './solute.ts';
+export { dryFormula, dryShare } from './solute.ts';

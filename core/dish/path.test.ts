@@ -9,7 +9,7 @@ import {
   dishEvaporation,
   dishHours,
   dishPath,
-  drySharePart,
+  dryShare,
   leastWater,
   type OpenDish,
   recrystallisations,
@@ -85,7 +85,7 @@ describe('a dish', () => {
         fc.integer({ min: 5, max: 60 }),
         (id, dryG, waterG, tempC) => {
           const at = unwrap(dishAt(of(id), dryG, waterG, tempC));
-          const r = drySharePart(at.phase);
+          const r = dryShare(at.phase);
           expect(at.dissolvedG + r * at.crystalsG).toBeCloseTo(dryG, 6);
           expect(at.liquidWaterG + (1 - r) * at.crystalsG).toBeCloseTo(waterG, 6);
           expect(Math.min(at.dissolvedG, at.liquidWaterG, at.crystalsG)).toBeGreaterThanOrEqual(-1e-9);
@@ -118,7 +118,7 @@ describe('a dish', () => {
 
   it('dissolves in the least water, and no more', () => {
     const water = unwrap(leastWater(of('potassium-alum'), 100, 60));
-    const r = drySharePart('KAl(SO4)2.12H2O');
+    const r = dryShare('KAl(SO4)2.12H2O');
     expect(unwrap(dishAt(of('potassium-alum'), 100 * r, water + 100 * (1 - r), 60)).crystalsG).toBeCloseTo(0, 6);
     expect(unwrap(dishAt(of('potassium-alum'), 100 * r, 0.97 * water + 100 * (1 - r), 60)).crystalsG).toBeGreaterThan(
       0,

@@ -1,7 +1,7 @@
 import { fail, ok, type Result } from '#core/problem';
 import type { Substance } from '#core/substance';
 import { solubilityOf, solubilityRange } from './solubility.ts';
-import { drySharePart, phaseFormula, tableName } from './solute.ts';
+import { dryShare, phaseFormula, tableName } from './solute.ts';
 
 /** A dish at one temperature, left until nothing changes. Masses g, the water of crystals counted with the crystals. */
 export interface DishState {
@@ -25,7 +25,7 @@ export function dishAt(substance: Substance, dryG: number, waterG: number, tempC
   const at = solubilityOf(substance, tempC);
   if (!at.ok) return at;
   const { gPer100gWater: s, phase } = at.value;
-  const r = drySharePart(phaseFormula(phase));
+  const r = dryShare(phaseFormula(phase));
   const crystalsG = crystalMass(dryG, waterG, s, r);
   return ok({
     tempC,
@@ -110,6 +110,6 @@ function drawn(substance: Substance): DishPath['curve'] {
 export function leastWater(substance: Substance, grams: number, tempC: number): Result<number> {
   const at = solubilityOf(substance, tempC);
   if (!at.ok) return at;
-  const r = drySharePart(substance.formula);
+  const r = dryShare(substance.formula);
   return ok(Math.max(0, (100 * r * grams) / at.value.gPer100gWater - (1 - r) * grams));
 }

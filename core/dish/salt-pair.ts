@@ -1,7 +1,7 @@
 import { fail, ok, type Result } from '#core/problem';
 import { molarMass, type Substance } from '#core/substance';
 import { solubilityOf } from './solubility.ts';
-import { drySharePart, phaseFormula } from './solute.ts';
+import { dryShare, phaseFormula } from './solute.ts';
 
 /** Two cations and two anions in one water: which of their four salts come down, and how much. */
 export interface SaltPair {
@@ -40,7 +40,7 @@ export function saltsDown(pair: SaltPair, tempC: number): Result<readonly SaltDo
   for (const salt of pair.salts) {
     const at = solubilityOf(salt, tempC);
     if (!at.ok) return at;
-    const M = molarMass(phaseFormula(at.value.phase)) * drySharePart(phaseFormula(at.value.phase));
+    const M = molarMass(phaseFormula(at.value.phase)) * dryShare(phaseFormula(at.value.phase));
     limits.push({ s: (10 * at.value.gPer100gWater) / M, phase: phaseFormula(at.value.phase) });
   }
   const kg = Math.max(1e-9, pair.waterG / 1000);

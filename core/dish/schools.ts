@@ -2,7 +2,7 @@ import { fail, ok, type Result } from '#core/problem';
 import type { Substance } from '#core/substance';
 import { dishHours, type OpenDish } from './evaporate.ts';
 import { type DishStage, dishPath, leastWater } from './path.ts';
-import { drySharePart } from './solute.ts';
+import { dryShare } from './solute.ts';
 
 export interface School {
   readonly id: 'cooling' | 'slow evaporation' | 'gentle boil-down';
@@ -34,7 +34,7 @@ export function schools(
   if (!(grams > 0)) return fail('out-of-range', 'An amount is more than 0 g.');
   const least = leastWater(substance, grams, temps.hotC);
   if (!least.ok) return least;
-  const r = drySharePart(substance.formula);
+  const r = dryShare(substance.formula);
   const dryG = r * grams;
   const waterG = 1.1 * least.value + (1 - r) * grams;
   const hot: DishStage = { label: 'hot', tempC: temps.hotC, awayG: 0, collect: false };
@@ -69,7 +69,7 @@ export function schools(
       found.push({
         id,
         crystalsG: last.crystalsG,
-        yieldPct: (100 * drySharePart(last.phase) * last.crystalsG) / dryG,
+        yieldPct: (100 * dryShare(last.phase) * last.crystalsG) / dryG,
         impurityKeptPct: 100 * held,
         hours,
         risk,
@@ -103,7 +103,7 @@ export function recrystallisations(
     const own = grams - impurityG;
     const least = leastWater(substance, own, temps.hotC);
     if (!least.ok) return least;
-    const r = drySharePart(substance.formula);
+    const r = dryShare(substance.formula);
     const path = dishPath(substance, { dryG: r * own, waterG: 1.1 * least.value + (1 - r) * own }, [
       { label: 'cold', tempC: temps.coldC, awayG: 0, collect: true },
     ]);

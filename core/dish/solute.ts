@@ -36,7 +36,7 @@ export function phaseFormula(phase: string): string {
 }
 
 /** g of dry substance in a g of a solid, 0 to 1. */
-export function drySharePart(formula: string): number {
+export function dryShare(formula: string): number {
   const dry = dryFormula(formula);
   return molarMass(dry) / (molarMass(dry) + hydrateWater(formula) * WATER);
 }

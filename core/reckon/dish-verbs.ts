@@ -1,4 +1,4 @@
-import { dishAt, drySharePart, leastWater, SOLUBILITY_SD, solubilityOf } from '#core/dish';
+import { dishAt, dryShare, leastWater, SOLUBILITY_SD, solubilityOf } from '#core/dish';
 import { datum, type Figure, type Grade, given } from '#core/figure';
 import { fail, ok, type Result } from '#core/problem';
 import { parseNumber, parseQuantity } from '#core/units';
@@ -34,7 +34,7 @@ export function solubilityVerb(line: string): Result<Found> | undefined {
   const at = solubilityOf(substance, tempC.value);
   if (!at.ok) return { ok: false, problem: { ...at.problem, at: pointAt(line, match[1]!) } };
   const { gPer100gWater, phase, grade, source } = at.value;
-  const r = drySharePart(substance.formula);
+  const r = dryShare(substance.formula);
   // The typed solid’s own crystal water dissolves the rest of it: m r = s (W + m (1 − r)) / 100.
   const spread = r - (gPer100gWater * (1 - r)) / 100;
   if (spread <= 0)
@@ -67,7 +67,7 @@ export function crystalsVerb(rest: string, line: string): Result<Found> {
   if (!water.ok) return water;
   if (!hot.ok) return hot;
   if (!cold.ok) return cold;
-  const r = drySharePart(substance.formula);
+  const r = dryShare(substance.formula);
   const dryG = r * amount.value;
   const waterG = water.value + (1 - r) * amount.value;
   const states = [hot.value, cold.value].map((tempC) => dishAt(substance, dryG, waterG, tempC));
@@ -79,7 +79,7 @@ export function crystalsVerb(rest: string, line: string): Result<Found> {
   const grade = at.ok ? at.value.grade : 'C';
   const source = at.ok ? at.value.source : '';
   // What the table's doubt moves: a gram more stays dissolved, more than a gram of a hydrate is missing, its water is free.
-  const part = drySharePart(after.value.phase);
+  const part = dryShare(after.value.phase);
   const spread = part - (after.value.saturation * (1 - part)) / 100;
   const sd = after.value.crystalsG > 0 ? (after.value.dissolvedG * SOLUBILITY_SD[grade]) / Math.max(0.05, spread) : 0;
   const doubted = (name: string, value: number, effect: number) =>

@@ -1,6 +1,6 @@
 import { Slider } from 'antd';
 import { lazy, Suspense, useMemo, useState } from 'react';
-import { drySharePart, type School } from '#core/dish';
+import { dryShare, type School } from '#core/dish';
 import { hoursSaid } from '#core/rate';
 import { substanceById } from '#core/substance';
 import { formatNumber, formatPlain } from '#core/units';
@@ -110,7 +110,7 @@ function startOf({ state }: PaneProps['run']): { grams: number; waterG: number; 
   const grams = sheet.theory?.value ?? 0;
   if (!solid) return { grams: 0, waterG: 1, hotC: 80 };
   const water = now?.contents.waterG.value ?? 0;
-  const bound = (1 - drySharePart(solid.formula)) * grams;
+  const bound = (1 - dryShare(solid.formula)) * grams;
   // Before anything is in, as much water as dissolves it warm is a fair guess.
   return { grams, waterG: Math.max(1, Math.round(water > bound ? water - bound : grams)), hotC: 80 };
 }
