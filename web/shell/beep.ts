@@ -2,6 +2,7 @@ let audio: AudioContext | undefined;
 
 /** So many short tones. Browsers allow sound only after the page was touched once; before that it stays silent. */
 export function beep(times: number): void {
+  if (!navigator.userActivation?.hasBeenActive) return;
   try {
     audio ??= new AudioContext();
     if (audio.state === 'suspended') void audio.resume();

@@ -28,28 +28,38 @@ export function Keys({ onClose }: { onClose: () => void }) {
           <KeyRow key={key} name={key} what={what} />
         ))}
       </div>
-      <p style={{ marginTop: 16 }}>
-        <Switch checked={theme === 'night'} onChange={(on) => setTheme(on ? 'night' : 'day')} aria-label="Night look" />{' '}
-        Night look, for the dark shed
-      </p>
-      <p>
-        <Switch checked={type === 'large'} onChange={(on) => setType(on ? 'large' : 'plain')} aria-label="Large type" />{' '}
-        Large type, to read at two metres with goggles on
-      </p>
-      <p>
-        <Switch checked={sound === 'on'} onChange={(on) => setSound(on ? 'on' : 'off')} aria-label="Sound" /> Sound for
-        alarms, timers and missed looks
-      </p>
-      <p>
-        I work alone, ask me every{' '}
-        <Segmented
-          aria-label="Check-in, minutes"
-          options={['off', '15', '30', '60'] as const}
-          value={alone}
-          onChange={(value) => setAlone(value)}
-        />{' '}
-        min
-      </p>
+      <div className="choices" style={{ marginTop: 16 }}>
+        <p>
+          <Switch
+            checked={theme === 'night'}
+            onChange={(on) => setTheme(on ? 'night' : 'day')}
+            aria-label="Night look"
+          />{' '}
+          Night look, for the dark shed
+        </p>
+        <p>
+          <Switch
+            checked={type === 'large'}
+            onChange={(on) => setType(on ? 'large' : 'plain')}
+            aria-label="Large type"
+          />{' '}
+          Large type, to read at two metres with goggles on
+        </p>
+        <p>
+          <Switch checked={sound === 'on'} onChange={(on) => setSound(on ? 'on' : 'off')} aria-label="Sound" /> Sound
+          for alarms, timers and missed looks
+        </p>
+        <p>
+          I work alone, ask me every{' '}
+          <Segmented
+            aria-label="Check-in, minutes"
+            options={['off', '15', '30', '60'] as const}
+            value={alone}
+            onChange={(value) => setAlone(value)}
+          />{' '}
+          min
+        </p>
+      </div>
     </Modal>
   );
 }
