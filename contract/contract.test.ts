@@ -88,6 +88,14 @@ describe('schemas', () => {
       'is one of',
     ],
     [{ kind: 'timer-set', step: 'z', timer: 'timer_abc123', name: 'x', minutes: 0 }, 'minutes'],
+    [
+      { kind: 'read', step: 'z', quantity: 'left', reading: { is: 'exact', value: -1, unit: 'g' }, place: '' },
+      '0 or more for this quantity',
+    ],
+    [
+      { kind: 'withdrawn', step: 'z', reading: { is: 'exact', value: 1e9, unit: 'g' }, purpose: '', returned: false },
+      'at most a tonne',
+    ],
     ['nonsense', 'is one of'],
     [null, 'null'],
   ])('refuse the entry %j', (body, part) => {

@@ -1,5 +1,13 @@
 import { array, boolean, lazy, mixed, number, object, type Schema, string } from 'yup';
-import { type Plan, quantities, type Reading, type RunEvent } from '#core/run';
+import {
+  type Plan,
+  type Quantity,
+  quantities,
+  type Reading,
+  type RunEvent,
+  readingLeast,
+  readingProblem,
+} from '#core/run';
 import { type Strength, strengthUnits } from '#core/solution';
 import { type BottleCard, containers, groups } from '#core/stock';
 import { signs } from '#core/surprise';
@@ -146,11 +154,17 @@ const readingKinds: Readonly<Record<string, Schema>> = {
 
 const reading = lazy((value: unknown) => pick(readingKinds, value, 'is')) as unknown as Schema<Reading>;
 const amount = lazy((value: unknown) =>
-  (pick(readingKinds, value, 'is') as Schema).test(
-    'not-negative',
-    ({ path }) => `${path} is 0 or more`,
-    (each) => !hasNegative(each),
-  ),
+  (pick(readingKinds, value, 'is') as Schema)
+    .test(
+      'not-negative',
+      ({ path }) => `${path} is 0 or more`,
+      (each) => !hasNegative(each),
+    )
+    .test(
+      'not-a-tonne',
+      ({ path }) => `${path} is at most a tonne`,
+      (each) => (readingLeast(each as Reading) ?? 0) <= 1e6,
+    ),
 ) as unknown as Schema<Reading>;
 
 const step = () => text(60).required();
@@ -176,7 +190,14 @@ const eventBodies: Readonly<Record<string, Schema>> = {
       .required(),
     reading,
     place: text(60).defined(),
-  }),
+  }).test(
+    'sense',
+    ({ path }) => `${path}.reading is 0 or more for this quantity`,
+    (body) => {
+      const { quantity, reading: read } = (body ?? {}) as { quantity?: Quantity; reading?: Reading };
+      return !quantity || !read || readingProblem(quantity, read) === '';
+    },
+  ),
   noted: shape({ kind: string(), step: step(), text: text(4000).required() }),
   photographed: shape({
     kind: string(),

@@ -16,6 +16,7 @@ export { durationText, hoursText } from './gauge.ts';
 export { type Plan, type PlanBottle, planTitle, productTitle, startPlan } from './plan.ts';
 export type { PortionState } from './portion.ts';
 export { parseReading } from './read-reading.ts';
+export { portionProblem, readingProblem } from './sense.ts';
 export { type ChargeLine, type Gauge, type Sheet, type StepHeat, sheetOf } from './sheet.ts';
 export { joinRuns, type Standing, splitRun } from './split.ts';
 export { type LogLine, type RunState, runState, type StepState, type StepStatus, type TimerState } from './state.ts';

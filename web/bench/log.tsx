@@ -1,6 +1,6 @@
 import { Input } from 'antd';
 import { useState } from 'react';
-import { type EventBody, type LogLine, parseReading, readingLeast } from '#core/run';
+import { type EventBody, type LogLine, parseReading, readingLeast, readingProblem } from '#core/run';
 import { instantText } from '../parts/day.ts';
 import { plainText } from '../parts/sentence.tsx';
 import { span } from '../shell/due-text.ts';
@@ -100,6 +100,8 @@ function Correct({ run, line, onClose }: { run: Run; line: LogLine; onClose: () 
     if (!read.ok) return setProblem(read.problem.message);
     if (body.kind !== 'read' && read.value.is === 'word') return setProblem('An amount is needed here, such as 17.3.');
     if (body.kind !== 'read' && (readingLeast(read.value) ?? 0) < 0) return setProblem('An amount is 0 or more.');
+    const senseless = body.kind === 'read' ? readingProblem(body.quantity, read.value) : '';
+    if (senseless) return setProblem(senseless);
     run.enter({ kind: 'corrected', of: line.eventId, body: { ...body, reading: read.value }, reason: '' });
     onClose();
   };

@@ -1,6 +1,6 @@
 import { Input, type InputRef, Select } from 'antd';
 import { useEffect, useId, useRef, useState } from 'react';
-import { type Happened, parseReading, type Quantity } from '#core/run';
+import { type Happened, parseReading, type Quantity, readingProblem } from '#core/run';
 import type { PaneProps } from './pane-props.ts';
 import { ReadingField } from './reading-field.tsx';
 import { WhenField } from './when-field.tsx';
@@ -41,6 +41,8 @@ export function ReadingPane({ run, step }: PaneProps) {
         ? ({ ok: true, value: { is: 'word', text: text.trim() } } as const)
         : parseReading(text, kind.unit);
     if (!read.ok) return setProblem(read.problem.message);
+    const senseless = readingProblem(quantity, read.value);
+    if (senseless) return setProblem(senseless);
     run.enter({ kind: 'read', step: step.key, quantity, reading: read.value, place: place.trim() }, when?.());
     setText('');
     setProblem('');

@@ -1,7 +1,7 @@
 import { Checkbox, Input, type InputRef } from 'antd';
 import type { TextAreaRef } from 'antd/es/input/TextArea';
 import { useEffect, useId, useRef, useState } from 'react';
-import { parseReading, readingLeast } from '#core/run';
+import { parseReading, portionProblem } from '#core/run';
 import { parseQuantity } from '#core/units';
 import { sentenceOf } from '../api/client.ts';
 import { newId } from '../api/ids.ts';
@@ -110,8 +110,8 @@ export function PortionPane({ run, step, onClose }: PaneProps) {
   const enter = () => {
     const read = parseReading(text, 'g');
     if (!read.ok) return setProblem(read.problem.message);
-    if (read.value.is === 'word') return setProblem('How much was taken? A number of grams, such as 2.5, or a band.');
-    if ((readingLeast(read.value) ?? 0) < 0) return setProblem('A portion is 0 g or more.');
+    const senseless = portionProblem(read.value, run.state.sheet.now);
+    if (senseless) return setProblem(senseless);
     run.enter({ kind: 'withdrawn', step: step.key, reading: read.value, purpose: purpose.trim() || 'test', returned });
     onClose();
   };
