@@ -155,9 +155,9 @@ describe('witnesses of the extent', () => {
   });
 
   it('stay within 0 and 100 % whatever is read', () => {
-    const any = fc.double({ min: 0, max: 200, noNaN: true });
+    const read = fc.double({ min: 0, max: 200, noNaN: true });
     fc.assert(
-      fc.property(any, any, any, (a, b, c) => {
+      fc.property(read, read, read, (a, b, c) => {
         const report = combineExtents([
           extentByDose({ value: a, sd: 1 }, { value: 50, sd: 1 }),
           extentByGas({ value: b, sd: 1 }, 100),

@@ -2,7 +2,7 @@
 // From one follow the heat per extent (Hess, from formation enthalpies) and the litres of gas at the bench's temperature and pressure.
 export { type Balanced, balance, balancedText } from './balance.ts';
 export type { Equation, Species } from './equation.ts';
-export { gasVolume } from './gas.ts';
+export { gasVolume, molarVolume } from './gas.ts';
 export { reactionHeat } from './heat.ts';
 export { imbalance, type Reaction, type ReactionTerm, reactionSubstance, reactionText } from './reaction.ts';
 export { sideReactions } from './side.ts';

@@ -1,10 +1,10 @@
 import { derive, type Figure } from '#core/figure';
-import { type Reaction, reactionHeat, reactionSubstance } from '#core/reaction';
+import { molarVolume, type Reaction, reactionHeat, reactionSubstance } from '#core/reaction';
 import type { Adding, Op, StepTemplate } from '#core/route';
 import { heatCapacity } from '#core/solution';
 import { molarMass, molarMassFigure, substanceById } from '#core/substance';
 import { formatNumber } from '#core/units';
-import { type Contents, isInsoluble, liquidVolume, total } from '#core/vessel';
+import { type Contents, isInsoluble, liquidVolume, solutesG, total } from '#core/vessel';
 import type { Context } from './context.ts';
 import type { Walk } from './walker.ts';
 
@@ -15,7 +15,7 @@ export interface Stage {
   readonly takes: string;
   /** g of the product added that this stretch needs. */
   readonly grams: Figure;
-  /** L of gas at the bench for each g. */
+  /** L of gas at the bench for each g, all of them; and which there is most of. */
   readonly gasLPerG: number;
   readonly gasId: string | null;
   /** kJ for each g, positive is warm; null where no data are held. */
@@ -125,16 +125,18 @@ function stageOf(context: Context, role: string, before: Contents, reaction: Rea
     (x) => (100 * ratio * x.n * x.M) / x.w,
   );
   const molPerG = w.value / 100 / M.value / takes.n;
-  const gas = reaction.products.find(({ substanceId }) => reactionSubstance(substanceId).form === 'gas');
+  const gases = reaction.products
+    .filter(({ substanceId }) => reactionSubstance(substanceId).form === 'gas')
+    .sort((a, b) => b.n - a.n);
+  const gasMol = gases.reduce((sum, { n }) => sum + n, 0);
   const { tempC, pressureHPa } = context.plan.bench;
-  const litresPerMol = (83.14462618 * (tempC + 273.15)) / pressureHPa;
   const dH = reactionHeat(reaction, { [own]: substance.id });
   return {
     reactionId: reaction.id,
     takes: reactionSubstance(other.substanceId).name,
     grams,
-    gasLPerG: gas ? gas.n * molPerG * litresPerMol : 0,
-    gasId: gas?.substanceId ?? null,
+    gasLPerG: gasMol * molPerG * molarVolume(tempC, pressureHPa),
+    gasId: gases[0]?.substanceId ?? null,
     kJPerG: dH === undefined ? null : -dH * molPerG,
   };
 }
@@ -142,11 +144,4 @@ function stageOf(context: Context, role: string, before: Contents, reaction: Rea
 function withoutMetal(contents: Contents, own: string): Contents {
   const amounts = Object.fromEntries(Object.entries(contents.amounts).filter(([id]) => id !== own));
   return { ...contents, amounts };
-}
-
-function solutesG(contents: Contents): number {
-  return Object.entries(contents.amounts).reduce(
-    (sum, [id, n]) => sum + n.value * molarMass(substanceById(id)?.formula ?? 'H2O'),
-    0,
-  );
 }

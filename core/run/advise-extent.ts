@@ -10,6 +10,8 @@ import {
   extentBySign,
 } from '#core/add';
 import { type Figure, sdOf } from '#core/figure';
+import { molarVolume, reactionSubstance } from '#core/reaction';
+import { molarMass } from '#core/substance';
 import { weighingSd } from './actual.ts';
 import type { Addition } from './adding.ts';
 import { type Quantity, readingValue } from './event.ts';
@@ -34,8 +36,8 @@ export function extentOfStep(
   const allGasL = stages.reduce((sum, stage) => sum + Math.min(goes, stage.grams.value) * stage.gasLPerG, 0);
   const kJ = stages.reduce((sum, stage) => sum + Math.min(goes, stage.grams.value) * (stage.kJPerG ?? 0), 0);
   const gas = stages[0]?.gasId;
-  const gramsPerL =
-    (gas === 'hydrogen' ? 2.016 : 44.01) / ((83.14462618 * (plan.bench.tempC + 273.15)) / plan.bench.pressureHPa);
+  const gasM = gas ? molarMass(reactionSubstance(gas).formula) : 0;
+  const gramsPerL = gasM / molarVolume(plan.bench.tempC, plan.bench.pressureHPa);
   const found: ExtentEstimate[] = [];
   if (inG) found.push(extentByDose({ value: inG.value, sd: sdOf(inG) }, { value: enough.value, sd: sdOf(enough) }));
   const latest = (quantity: Quantity) => {

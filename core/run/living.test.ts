@@ -2,7 +2,9 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { sdOf } from '#core/figure';
 import { unwrap } from '#core/problem';
+import { catalogue } from '#core/route';
 import { molarMass } from '#core/substance';
+import { planForRoute } from '../testing/catalogue.ts';
 import { eventsAt, planFor, testShelf } from '../testing/shelf.ts';
 import { advise, type EventBody, exactReading, runState, sheetOf } from './index.ts';
 
@@ -251,5 +253,18 @@ describe('drying', () => {
     const { finish } = unwrap(advise(plan, events, 'dry', START));
     expect(finish!.finish.endsAt!.value).toBeCloseTo(16, 0);
     expect(finish!.sentence).toMatch(/About 0\.[67]\d* g of water still in it/);
+  });
+});
+
+describe('an addition that gives two gases', () => {
+  it('counts both, and weighs them by the one there is most of', () => {
+    const route = catalogue.find(({ id }) => id === 'sodium-nitrate')!;
+    const nitrate = planForRoute(route);
+    const { add, gases } = unwrap(sheetOf(nitrate));
+    const stage = add.fertiliser!.stages[0]!;
+    expect(stage.gasId).toBe('ammonia-gas');
+    // 2 NH3 and 1 CO2 for 2 mol of the double salt.
+    const litres = gases.reduce((sum, { volume }) => sum + volume.value, 0);
+    expect(stage.gasLPerG * Math.min(add.fertiliser!.plannedG, stage.grams.value)).toBeCloseTo(litres, 1);
   });
 });

@@ -1,8 +1,8 @@
 import { datum, derive, type Figure } from '#core/figure';
 import { type Reaction, reactionHeat } from '#core/reaction';
 import { heatCapacity, heatOfDilution } from '#core/solution';
-import { molarMass, substanceById } from '#core/substance';
-import type { Contents } from '#core/vessel';
+import { molarMass } from '#core/substance';
+import { type Contents, solutesG } from '#core/vessel';
 import type { Context } from './context.ts';
 
 export interface StepHeat {
@@ -64,12 +64,8 @@ export function heatOfReaction(
 }
 
 function riseOf(Q: Figure, contents: Contents): Figure {
-  const solutes = Object.entries(contents.amounts).reduce(
-    (sum, [id, n]) => sum + n.value * molarMass(substanceById(id)?.formula ?? 'H2O'),
-    0,
-  );
   // Next to nothing in the vessel: a rise of it means nothing, and must stay a number.
-  const capacity = Math.max(0.1, heatCapacity(contents.waterG.value, solutes));
+  const capacity = Math.max(0.1, heatCapacity(contents.waterG.value, solutesG(contents)));
   const C = datum({ symbol: 'C', name: 'heat capacity of what is in the vessel', unit: 'J/K' }, capacity, {
     source: 'water 4.18, solutes 1.2 J/(g K), good to 10 %',
     grade: 'C',

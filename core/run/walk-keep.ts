@@ -1,6 +1,5 @@
 import { derive, type Figure, given } from '#core/figure';
-import { molarMass, substanceById } from '#core/substance';
-import { type Contents, liquidVolume } from '#core/vessel';
+import { type Contents, liquidVolume, solutesG } from '#core/vessel';
 import { readingValue } from './event.ts';
 import type { Mutable, Walk, Walker } from './walker.ts';
 
@@ -20,12 +19,8 @@ export function withdraw({ actuals, so }: Walker, step: string): void {
 }
 
 /** g of everything in the vessel. */
-export function contentsMass({ amounts, waterG, inertG }: Contents): number {
-  const solutes = Object.entries(amounts).reduce(
-    (sum, [id, n]) => sum + n.value * molarMass(substanceById(id)?.formula ?? 'H2O'),
-    0,
-  );
-  return waterG.value + inertG.value + solutes;
+export function contentsMass(contents: Contents): number {
+  return contents.waterG.value + contents.inertG.value + solutesG(contents);
 }
 
 /** Leaves a part of everything in the vessel. */

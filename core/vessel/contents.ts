@@ -187,6 +187,14 @@ function nameOf(substanceId: string): string {
   return substanceById(substanceId)?.name ?? substanceId.replace('-', ' ');
 }
 
+/** g of everything but water and inert matter. */
+export function solutesG(contents: Contents): number {
+  return Object.entries(contents.amounts).reduce(
+    (sum, [id, n]) => sum + n.value * molarMass(substanceById(id)?.formula ?? 'H2O'),
+    0,
+  );
+}
+
 /** mL that a g of an insoluble solid takes: carbonates, oxides and hydroxides are 3 to 5 g/mL. */
 export const UNDISSOLVED_ML_PER_G = 0.27;
 

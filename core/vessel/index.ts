@@ -18,6 +18,7 @@ export {
   isInsoluble,
   liquidVolume,
   react,
+  solutesG,
   total,
   UNDISSOLVED_ML_PER_G,
 } from './contents.ts';

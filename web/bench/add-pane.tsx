@@ -5,7 +5,6 @@ import { formatNumber, formatPlain } from '#core/units';
 import { AmountField, readAmount, refusedAmount } from './amount-field.tsx';
 import { DoseBar } from './dose-bar.tsx';
 import type { PaneProps } from './pane-props.ts';
-import { useAdvice } from './use-advice.ts';
 
 /** Papers as one reads them: a colour and the band it stands for. */
 const PAPERS: readonly { name: string; low: number; high: number }[] = [
@@ -22,9 +21,8 @@ const FOAMS: readonly { name: string; share: number }[] = [
 ];
 
 /** Adding a little, looking, deciding: the next portion and when, what is in, where to stop, and what was seen. */
-export function AddPane({ run, step }: PaneProps) {
+export function AddPane({ run, step, add }: Pick<PaneProps, 'run' | 'step'> & { add: AddAdvice | null }) {
   const { plan } = run.batch;
-  const add = useAdvice(run, step.key)?.add;
   const first = useRef<InputRef>(null);
   const [text, setText] = useState('');
   const [unit, setUnit] = useState<string>(step.charge?.dose.take.unit ?? 'g');

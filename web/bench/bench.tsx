@@ -15,6 +15,7 @@ import { Portions } from './portions.tsx';
 import { Reckoning } from './reckoning.tsx';
 import { StepAdvice } from './step-advice.tsx';
 import { Timers } from './timers.tsx';
+import { useAdvice } from './use-advice.ts';
 import type { Run } from './use-run.ts';
 
 const MARKS: Readonly<Record<StepState['status'], string>> = {
@@ -144,6 +145,7 @@ function hasPane(step: StepState, pane: PaneName): boolean {
 function Step({ run, step, onNext }: { run: Run; step: StepState; onNext: () => void }) {
   const { state, enter } = run;
   const [pane, setPane] = useState<PaneName | null>(step.status === 'done' ? null : (FIRST_PANE[step.panel] ?? null));
+  const advice = useAdvice(run, step.key);
   const over = state.status === 'abandoned';
   const adds = step.panel === 'add' && step.status !== 'done' && step.status !== 'skipped' && !over;
   const closed = step.status === 'done' || step.status === 'skipped';
@@ -180,10 +182,10 @@ function Step({ run, step, onNext }: { run: Run; step: StepState; onNext: () => 
       </div>
       {adds ? (
         <div className="pane">
-          <AddPane run={run} step={step} onClose={() => {}} />
+          <AddPane run={run} step={step} add={advice?.add ?? null} />
         </div>
       ) : null}
-      <StepAdvice run={run} step={step} />
+      {advice ? <StepAdvice run={run} step={step} advice={advice} /> : null}
       <dl className="step-lines">
         <StepLine name="until" parts={step.until} />
         <StepLine name="you see" parts={step.expect} />

@@ -1,17 +1,15 @@
 import dayjs from 'dayjs';
 import type { ExtentReport } from '#core/add';
-import type { StallAdvice, StepState } from '#core/run';
+import type { Advice, StallAdvice, StepState } from '#core/run';
 import { formatNumber } from '#core/units';
 import { sentenceOf } from '../api/client.ts';
 import { useBottleEvent, useBottles } from '../api/queries.ts';
 import { Num } from '../parts/num.tsx';
-import { useAdvice } from './use-advice.ts';
 import type { Run } from './use-run.ts';
 
 /** What the readings of a step say: how far it has come, when it will be done, and what a stall tells of a bottle. */
-export function StepAdvice({ run, step }: { run: Run; step: StepState }) {
-  const advice = useAdvice(run, step.key);
-  if (!advice || (!advice.extent && !advice.finish && !advice.stall)) return null;
+export function StepAdvice({ run, step, advice }: { run: Run; step: StepState; advice: Advice }) {
+  if (!advice.extent && !advice.finish && !advice.stall) return null;
   const { extent, finish, stall } = advice;
   return (
     <section className="advice" aria-label="What the readings say">
