@@ -54,7 +54,7 @@ export function Lessons({ title, which, attach }: LessonsProps) {
               style={{ flex: 1 }}
               value={text}
               maxLength={1000}
-              placeholder="cut the zinc smaller"
+              placeholder="what to do differently"
               onChange={(event) => setText(event.target.value)}
             />
             <button type="submit" className="link" disabled={text.trim() === '' || add.isPending}>
