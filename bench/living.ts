@@ -1,5 +1,6 @@
+import { advise } from '#core/advise';
 import { finishOf } from '#core/rate';
-import { advise, type EventBody, exactReading, runState } from '#core/run';
+import { type EventBody, exactReading, runState } from '#core/run';
 import { causesOf, type Sign, signs } from '#core/surprise';
 import { eventsAt, planFor } from '../core/testing/shelf.ts';
 import { median, report } from './report.ts';

@@ -1,3 +1,4 @@
+import { type Advice, advise } from '#core/advise';
 import type { Figure } from '#core/figure';
 import { type Clash, clashesOf, type Present } from '#core/guard';
 import { ok, type Problem, type Result } from '#core/problem';
@@ -13,8 +14,6 @@ import {
   targetText,
 } from '#core/route';
 import {
-  type Advice,
-  advise,
   durationText,
   type Plan,
   type RunEvent,

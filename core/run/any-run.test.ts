@@ -1,12 +1,13 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
+import { advise } from '#core/advise';
 import { unwrap } from '#core/problem';
 import { catalogue, type Route } from '#core/route';
 import { molarMass, substanceById } from '#core/substance';
 import { planForRoute } from '../testing/catalogue.ts';
 import { figuresIn } from '../testing/recompute.ts';
 import { eventsAt, testShelf } from '../testing/shelf.ts';
-import { advise, clockOf, type EventBody, exactReading, quantities, runState } from './index.ts';
+import { clockOf, type EventBody, exactReading, quantities, runState } from './index.ts';
 
 const START = '2026-03-14T08:00:00.000Z';
 const amount = fc.oneof(fc.double({ min: 0, max: 500, noNaN: true }), fc.constantFrom(0, 1e-9, 1e5));

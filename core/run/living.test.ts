@@ -1,12 +1,13 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
+import { advise } from '#core/advise';
 import { sdOf } from '#core/figure';
 import { unwrap } from '#core/problem';
 import { catalogue } from '#core/route';
 import { molarMass } from '#core/substance';
 import { planForRoute } from '../testing/catalogue.ts';
 import { eventsAt, planFor, testShelf } from '../testing/shelf.ts';
-import { advise, type EventBody, exactReading, runState, sheetOf } from './index.ts';
+import { type EventBody, exactReading, runState, sheetOf } from './index.ts';
 
 const START = '2026-03-14T08:00:00.000Z';
 const plan = planFor('20 g basic zinc carbonate');

@@ -1,6 +1,7 @@
 import type { InputRef } from 'antd';
 import { useEffect, useRef, useState } from 'react';
-import { type AddAdvice, exactReading, type Quantity, type Reading } from '#core/run';
+import type { AddAdvice } from '#core/advise';
+import { exactReading, type Quantity, type Reading } from '#core/run';
 import { formatNumber, formatPlain } from '#core/units';
 import { AmountField, readAmount, refusedAmount } from './amount-field.tsx';
 import { DoseBar } from './dose-bar.tsx';

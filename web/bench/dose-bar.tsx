@@ -1,4 +1,4 @@
-import type { AddAdvice } from '#core/run';
+import type { AddAdvice } from '#core/advise';
 import { formatNumber } from '#core/units';
 
 const WIDTH = 640;

@@ -11,11 +11,8 @@ import {
 } from '#core/add';
 import { type Figure, sdOf } from '#core/figure';
 import { molarVolume, reactionSubstance } from '#core/reaction';
+import { type Addition, type Plan, type Quantity, readingValue, weighingSd } from '#core/run';
 import { molarMass } from '#core/substance';
-import { weighingSd } from './actual.ts';
-import type { Addition } from './adding.ts';
-import { type Quantity, readingValue } from './event.ts';
-import type { Plan } from './plan.ts';
 import type { TimedRead } from './timed-read.ts';
 
 /** Words that tell whether the endpoint is there. */

@@ -1,11 +1,7 @@
 import { inferStrength } from '#core/add';
 import { derive, type Figure, given, sdOf } from '#core/figure';
+import { type Addition, type Context, readingValue, type Sheet, weighingSd } from '#core/run';
 import { formatNumber } from '#core/units';
-import { weighingSd } from './actual.ts';
-import type { Addition } from './adding.ts';
-import type { Context } from './context.ts';
-import { readingValue } from './event.ts';
-import type { Sheet } from './sheet.ts';
 import type { TimedRead } from './timed-read.ts';
 
 export interface StallAdvice {

@@ -1,16 +1,11 @@
 import type { ExtentReport } from '#core/add';
 import { ok, type Result } from '#core/problem';
+import { applyCorrections, chargeMass, contextOf, type Plan, type RunEvent, sheetOf, stepsOf } from '#core/run';
 import { total } from '#core/vessel';
-import { chargeMass } from './actual.ts';
-import { type AddAdvice, addAdvice } from './advise-add.ts';
-import { extentOfStep } from './advise-extent.ts';
-import { type FinishAdvice, finishOfStep } from './advise-finish.ts';
-import { type StallAdvice, stallOf } from './advise-stall.ts';
-import { contextOf } from './context.ts';
-import { applyCorrections, type RunEvent } from './event.ts';
-import type { Plan } from './plan.ts';
-import { sheetOf } from './sheet.ts';
-import { stepsOf } from './steps.ts';
+import { type AddAdvice, addAdvice } from './add.ts';
+import { extentOfStep } from './extent.ts';
+import { type FinishAdvice, finishOfStep } from './finish.ts';
+import { type StallAdvice, stallOf } from './stall.ts';
 import type { TimedRead } from './timed-read.ts';
 
 /** What the readings and portions of one step say at a moment. */

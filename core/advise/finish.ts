@@ -1,9 +1,7 @@
 import { type Course, type Finish, finishOf, hoursSaid, type TimedReading } from '#core/rate';
+import { type Quantity, readingValue, type Sheet, weighingSd } from '#core/run';
 import { formatNumber } from '#core/units';
 import type { Bench } from '#core/vessel';
-import { weighingSd } from './actual.ts';
-import { type Quantity, readingValue } from './event.ts';
-import type { Sheet } from './sheet.ts';
 import type { TimedRead } from './timed-read.ts';
 
 export interface FinishAdvice {

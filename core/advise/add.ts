@@ -1,10 +1,8 @@
 import { nextPortion, type PortionAdvice, type StopBand, stopBand, unreacted } from '#core/add';
 import type { Figure } from '#core/figure';
+import { type Addition, excessPrice, readingValue, type Sheet, type Stage } from '#core/run';
 import { formatNumber } from '#core/units';
 import { type Bench, fitVessel } from '#core/vessel';
-import { type Addition, excessPrice, type Stage } from './adding.ts';
-import { readingValue } from './event.ts';
-import type { Sheet } from './sheet.ts';
 import { lastRead, type TimedRead } from './timed-read.ts';
 
 export interface AddAdvice {

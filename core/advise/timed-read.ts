@@ -1,4 +1,4 @@
-import { type EventBody, type Quantity, readingValue } from './event.ts';
+import { type EventBody, type Quantity, readingValue } from '#core/run';
 
 type ReadBody = Extract<EventBody, { kind: 'read' }>;
 /** A reading at a step, with when it was taken (ms) and how far that may be off. */
