@@ -4,22 +4,30 @@
 export type { DensitySeries, DensityTable } from './density-table.ts';
 export type {
   AcidRow,
+  AntisolventRow,
   AtomicWeightRow,
   HazardRow,
   HeatOfSolutionRow,
   IncompatibilityRow,
+  LimitRow,
+  MixedSaltRow,
   RegulatedRow,
   SolubilityRow,
+  SparingRow,
   ThermochemRow,
 } from './rows.ts';
 export type { Form, SubstanceRow } from './substance-row.ts';
 export { acids } from './tables/acids.ts';
+export { antisolvents } from './tables/antisolvent.ts';
 export { atomicWeights } from './tables/atomic-weights.ts';
 export { densityTables, waterDensity } from './tables/density/index.ts';
 export { hazards } from './tables/hazards.ts';
 export { heatsOfSolution } from './tables/heats-of-solution.ts';
 export { incompatibilities } from './tables/incompatibilities.ts';
+export { limits } from './tables/limits.ts';
+export { mixedSalts } from './tables/mixed-salts.ts';
 export { regulated } from './tables/regulated.ts';
 export { solubility } from './tables/solubility.ts';
+export { sparing } from './tables/sparing.ts';
 export { substances } from './tables/substances.ts';
 export { thermochem } from './tables/thermochem.ts';

@@ -94,3 +94,56 @@ export interface IncompatibilityRow {
   readonly condition: string;
   readonly grade: 'A' | 'B' | 'C';
 }
+
+/** A temperature (°C) or a humidity (%) at which a solid changes. */
+export interface LimitRow {
+  readonly formula: string;
+  readonly property:
+    | 'decomposition'
+    | 'boil-down-limit'
+    | 'melts-in-own-water'
+    | 'dehydration'
+    | 'deliquescence'
+    | 'hydrate-pair'
+    | 'sublimation'
+    | 'melting-point'
+    | 'solution-transition';
+  readonly low?: number;
+  readonly high?: number;
+  readonly detail: string;
+  readonly grade: Grade;
+}
+
+export interface MixedSaltRow {
+  readonly added: 'NaOH' | 'HCl';
+  readonly tempC: number;
+  readonly molPerKgWater: number;
+  readonly gSaltPer100gWater: number;
+  readonly grade: Grade;
+}
+
+export interface AntisolventRow {
+  readonly formula: string;
+  readonly tempC: number;
+  /** Mass % of ethanol in the salt-free solvent. */
+  readonly ethanolPct: number;
+  readonly gPer100g: number;
+  readonly grade: Grade;
+}
+
+export interface IonOf {
+  readonly ion: string;
+  readonly z: number;
+  /** How many of it in the formula. */
+  readonly n: number;
+}
+
+export interface SparingRow {
+  readonly formula: string;
+  readonly name: string;
+  readonly cation: IonOf;
+  readonly anion: IonOf;
+  readonly ksp: number;
+  readonly grade: Grade;
+  readonly note?: string;
+}

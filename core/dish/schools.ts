@@ -1,11 +1,12 @@
 import { fail, ok, type Result } from '#core/problem';
 import type { Substance } from '#core/substance';
+import { hasAntisolvent, solubilityInSpirit } from './antisolvent.ts';
 import { dishHours, type OpenDish } from './evaporate.ts';
 import { type DishStage, dishPath, leastWater } from './path.ts';
 import { dryShare } from './solute.ts';
 
 export interface School {
-  readonly id: 'cooling' | 'slow evaporation' | 'gentle boil-down';
+  readonly id: 'cooling' | 'slow evaporation' | 'gentle boil-down' | 'antisolvent';
   readonly crystalsG: number;
   /** Of what the solid charged could give. */
   readonly yieldPct: number;
@@ -20,6 +21,7 @@ const HELD: Readonly<Record<School['id'], number>> = {
   cooling: 0.06,
   'slow evaporation': 0.02,
   'gentle boil-down': 0.1,
+  antisolvent: 0.12,
 };
 /** A liquor is never taken further than this share of the water that was poured on: below it everything comes down. */
 const LEAST_WATER = 0.25;
@@ -75,7 +77,30 @@ export function schools(
         risk,
       });
   }
-  return ok(found);
+  const spirit = bySpirit(substance, dryG, waterG, temps.airC);
+  return ok(spirit ? [...found, spirit] : found);
+}
+
+/** Ethanol poured in until the solvent holds this much of it, %: beyond, the yield gains little and oils come down. */
+const SPIRIT_PCT = 50;
+
+/** Spirit into the solution at room temperature, where data exist: quick, fine crystals. Anhydrous salts only are held. */
+function bySpirit(substance: Substance, dryG: number, waterG: number, airC: number): School | undefined {
+  if (!hasAntisolvent(substance)) return undefined;
+  const s = solubilityInSpirit(substance, SPIRIT_PCT, airC);
+  if (!s.ok) return undefined;
+  const stays = Math.min(dryG, (s.value * waterG) / 100);
+  const crystalsG = dryG - stays;
+  const ethanolG = waterG * (SPIRIT_PCT / (100 - SPIRIT_PCT));
+  const held = Math.min(1, (HELD.antisolvent * crystalsG) / (waterG + ethanolG + stays));
+  return {
+    id: 'antisolvent',
+    crystalsG,
+    yieldPct: (100 * crystalsG) / dryG,
+    impurityKeptPct: 100 * held,
+    hours: [0.5, 2],
+    risk: `about ${Math.round(ethanolG)} g of spirit: no flame; fine crystals that hold liquor`,
+  };
 }
 
 function openHours(grams: number, dish: OpenDish): School['hours'] | undefined {

@@ -13,7 +13,17 @@ export interface Desiccant {
   readonly not: readonly { readonly kind: LiquidKind; readonly why: string }[];
 }
 
-export type LiquidKind = 'alcohol' | 'ester' | 'ketone' | 'hydrocarbon' | 'ether' | 'acid' | 'amine' | 'chlorinated';
+export const liquidKinds = [
+  'alcohol',
+  'ester',
+  'ketone',
+  'hydrocarbon',
+  'ether',
+  'acid',
+  'amine',
+  'chlorinated',
+] as const;
+export type LiquidKind = (typeof liquidKinds)[number];
 
 export const desiccants: readonly Desiccant[] = [
   {

@@ -1,5 +1,7 @@
+import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { constantMass, desiccantDoses, hydrateBy } from './index.ts';
+import { hydrateWater, molarMass } from '#core/substance';
+import { ceilingOf, constantMass, desiccantDoses, dryingSchools, hydrateBy, hydrateByLoss } from './index.ts';
 
 const at = (hour: number, grams: number) => ({ at: new Date(Date.UTC(2026, 2, 14, hour)).toISOString(), grams });
 
@@ -64,5 +66,87 @@ describe('drying a liquid', () => {
       desiccantDoses('ester', 100, 2, 40).find(({ desiccant }) => desiccant.id === 'sodium-sulfate')!.forbidden,
     ).toContain('32 °C');
     for (const { grams } of desiccantDoses('hydrocarbon', 100, 0, 18)) expect(grams).toBe(0);
+  });
+});
+
+describe('a loss on heating', () => {
+  it('tells the hydrate of a sample', () => {
+    // 2.500 g of CuSO4·5H2O leave 2.5 × 159.6 ÷ 249.7 = 1.598 g.
+    expect(hydrateByLoss('CuSO4.5H2O', 2.5, 1.598, 0.004)!.water).toBeCloseTo(5, 1);
+    expect(hydrateByLoss('CuSO4.5H2O', 2.5, 1.598, 0.004)).toMatchObject({ says: 'as its formula' });
+    expect(hydrateByLoss('CuSO4.5H2O', 2.5, 1.868, 0.004)!.water).toBeCloseTo(3, 1);
+    expect(hydrateByLoss('CuSO4.5H2O', 2.5, 2.6, 0.004)).toBeUndefined();
+    expect(hydrateByLoss('CuSO4.5H2O', 2.5, 0, 0.004)).toBeUndefined();
+  });
+
+  it('is the inverse of a hydrate’s own water, whichever it is', () => {
+    fc.assert(
+      fc.property(
+        fc.constantFrom('CuSO4.5H2O', 'MgSO4.7H2O', 'Na2CO3.10H2O', 'KAl(SO4)2.12H2O', 'H2C2O4.2H2O'),
+        fc.double({ min: 0.5, max: 500, noNaN: true }),
+        (formula, grams) => {
+          const left = (grams * molarMass(formula.replace(/\.\d+H2O$/, ''))) / molarMass(formula);
+          expect(hydrateByLoss(formula, grams, left, 0.0001)!.water).toBeCloseTo(hydrateWater(formula), 2);
+        },
+      ),
+    );
+  });
+});
+
+describe('the ceiling of a solid', () => {
+  it.each([
+    ['NH4Fe(SO4)2.12H2O', 34],
+    ['Na2S2O3.5H2O', 43],
+    ['NaHCO3', 45],
+    ['ZnSO4.7H2O', 34],
+    ['KNO3', 395],
+  ])('%s is dried below %d °C', (formula, tempC) => expect(ceilingOf(formula)!.tempC).toBe(tempC));
+
+  it('is not made up', () => {
+    expect(ceilingOf('SiO2')).toBeUndefined();
+  });
+});
+
+describe('schools of drying', () => {
+  const room = { waterG: 10, areaCm2: 300, roomC: 20, humidityPct: 50, pressureHPa: 1013, routeCeiling: undefined };
+  const of = (formula: string, classes: readonly string[] = [], over = {}) =>
+    dryingSchools({ ...room, formula, classes: new Set(classes), ...over });
+  const school = (id: string, found: ReturnType<typeof of>) => found.schools.find((each) => each.id === id)!;
+
+  it('leave a salt that draws water out of the air', () => {
+    expect(school('air', of('Ca(NO3)2.4H2O', ['nitrate'], { humidityPct: 60 })).verdict).toBe('no');
+    expect(school('air', of('KNO3', ['nitrate'])).verdict).toBe('good');
+    expect(school('desiccator', of('KNO3', ['nitrate'])).verdict).toBe('good');
+  });
+
+  it('keep a hydrate from weathering', () => {
+    const epsom = of('MgSO4.7H2O', ['sulfate']);
+    expect(school('air', epsom)).toMatchObject({ verdict: 'mind' });
+    expect(school('desiccator', epsom).says).toContain('54 %');
+    expect(school('air', of('MgSO4.7H2O', ['sulfate'], { humidityPct: 70 })).verdict).toBe('good');
+    // Oxalic acid keeps its water down to 13 %: a desiccator may have it.
+    expect(school('desiccator', of('H2C2O4.2H2O', ['formic_oxalic'])).verdict).toBe('good');
+  });
+
+  it('allow no oven where there is no room under the ceiling, and no spirit on a nitrate or an acid', () => {
+    expect(school('oven', of('Zn(NO3)2.6H2O', [], { roomC: 25 }))).toMatchObject({ verdict: 'no', hours: null });
+    expect(school('oven', of('NaCl'))).toMatchObject({ verdict: 'good', tempC: 105 });
+    expect(school('solvent rinse', of('KNO3', ['nitrate'])).verdict).toBe('no');
+    expect(school('solvent rinse', of('H3BO3', ['acid_weak'])).verdict).toBe('no');
+  });
+
+  it('take the lower of the route’s ceiling and the published one', () => {
+    const mine = { tempC: 30, why: 'the route says so', grade: 'B' as const };
+    expect(of('CuSO4.5H2O', [], { routeCeiling: mine }).ceiling).toEqual(mine);
+    expect(of('ZnSO4.7H2O', [], { routeCeiling: { ...mine, tempC: 60 } }).ceiling!.tempC).toBe(34);
+  });
+
+  it('take longer for more water, damper air and a smaller plate, and no time for none', () => {
+    const hours = (over: object) => school('air', of('NaCl', [], over)).hours!;
+    expect(hours({ waterG: 20 })[0]).toBeCloseTo(2 * hours({})[0], 6);
+    expect(hours({ humidityPct: 65 })[1]).toBeGreaterThan(hours({})[1]);
+    expect(hours({ areaCm2: 100 })[0]).toBeCloseTo(3 * hours({})[0], 6);
+    expect(hours({ waterG: 0 })).toEqual([0, 0]);
+    expect(school('air', of('SiO2', [], { humidityPct: 99 })).hours).toBeNull();
   });
 });

@@ -39,3 +39,15 @@ export function hydrateBy(
         sentence: `${shown}: over-dried, or product was lost. Leave it in moist air, or call it the lower hydrate.`,
       };
 }
+
+/** Which hydrate a sample was, from its mass before and after it was heated until it lost no more: only water may leave it. */
+export function hydrateByLoss(
+  formula: string,
+  beforeG: number,
+  afterG: number,
+  sdG: number,
+): HydrateFinding | undefined {
+  if (!(afterG > 0) || !(beforeG >= afterG)) return undefined;
+  const dry = molarMass(formula.replace(/\.\d*(?:\.\d+)?H2O$/, ''));
+  return hydrateBy(formula, beforeG, afterG / dry, sdG, sdG / dry);
+}

@@ -1,5 +1,8 @@
-// Dry: weighings until the mass stays. constantMass() judges repeated weighings of one product against the balance and the
-// half-percent rule of the routes; hydrateBy() says which hydrate a mass stands for; desiccantDoses() dries liquids.
+// Dry: a solid to constant mass, under its ceiling, by the school that suits it; a liquid over a salt. constantMass() judges
+// weighings, dryingSchools() compares air, oven, desiccator and rinse, hydrateBy() says which hydrate a mass stands for.
+// Ceilings and humidity points are published; hours are about.
+export { boilLimit, type Ceiling, ceilingOf } from './ceiling.ts';
 export { type ConstantMass, constantMass, type Weighing } from './constant-mass.ts';
-export { type Desiccant, type DesiccantDose, desiccantDoses, type LiquidKind } from './desiccant.ts';
-export { type HydrateFinding, hydrateBy } from './hydrate.ts';
+export { type Desiccant, type DesiccantDose, desiccantDoses, type LiquidKind, liquidKinds } from './desiccant.ts';
+export { type HydrateFinding, hydrateBy, hydrateByLoss } from './hydrate.ts';
+export { type DryingSchool, dryingSchools } from './schools.ts';
