@@ -106,7 +106,9 @@ function roleChoice(
   substanceId: string,
   shelf: readonly ShelfBottle[],
 ): WishChoice['roles'][number] {
-  const wanted = route.makes.kind === 'solution' && route.makes.role === role.id ? substanceId : undefined;
+  const { makes } = route;
+  const dilutes = makes.kind === 'solution' && makes.substanceId === undefined && makes.role === role.id;
+  const wanted = dilutes ? substanceId : undefined;
   const bottles = bottlesForRole(role, shelf, wanted).map(({ id, card }) => ({ id, name: card.name }));
   return { id: role.id, name: role.name, tolerates: role.tolerates, bottles };
 }

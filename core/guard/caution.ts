@@ -138,6 +138,18 @@ const rules: Readonly<Record<CautionId, Rule>> = {
     title: 'Zinc salts harm eyes and kill water life',
     text: 'Goggles, no food near. Nothing of it to a drain or on soil: precipitate leftovers with soda, filter, hand in the sludge.',
   }),
+  'molten-alkali': () => ({
+    id: 'molten-alkali',
+    severity: 'stop',
+    title: 'Molten alkali blinds and burns to the bone',
+    text: 'Face shield over goggles, leather gloves, outdoors, a tray of dry sand under it. Iron, steel or nickel crucible: never glass, porcelain, aluminium or zinc. Not a drop of water near the melt; never alone.',
+  }),
+  peroxide: () => ({
+    id: 'peroxide',
+    severity: 'watch',
+    title: 'Peroxide heats and froths as it reacts',
+    text: 'Spoon by spoon into the stirred, cool liquid, the vessel open and less than half full. No acetone anywhere near it, now or at the rinse.',
+  }),
   label: () => ({
     id: 'label',
     severity: 'watch',

@@ -23,6 +23,19 @@ const DISSOLVED: Record<string, readonly (readonly [string, number])[]> = {
     ['Zn_aq', 1],
     ['SO4_aq', 1],
   ],
+  'zinc-chloride': [
+    ['Zn_aq', 1],
+    ['Cl_aq', 2],
+  ],
+  'iron-sulfate': [
+    ['Fe2_aq', 1],
+    ['SO4_aq', 1],
+  ],
+  'iron-sulfate-ferric': [
+    ['Fe3_aq', 2],
+    ['SO4_aq', 3],
+  ],
+  'hydrogen-peroxide': [['H2O2_aq', 1]],
   'sodium-sulfate': [
     ['Na_aq', 2],
     ['SO4_aq', 1],
@@ -51,7 +64,9 @@ export function reactionHeat(reaction: Reaction, charged: Readonly<Record<string
     sum += n * value;
   }
   for (const { substanceId, n } of reaction.reactants) {
-    const form = charged[substanceId] ?? substanceId;
+    // A solid whose own value lacks is taken as dissolved already.
+    const bottled = charged[substanceId] ?? substanceId;
+    const form = formation(bottled) === undefined ? substanceId : bottled;
     const value = formation(form);
     if (value === undefined) return undefined;
     const water = form === substanceId ? 0 : hydrateWater(reactionSubstance(form).formula);

@@ -42,6 +42,8 @@ export type Op =
   /** `reacts`: what happens as it goes in, in this order. */
   | { readonly do: 'charge'; readonly role: string; readonly reacts?: readonly string[] }
   | { readonly do: 'react'; readonly reaction: string }
+  /** Solids melted together: a part of them reacts, as far as a control says or what is weighed back at a step tells. */
+  | { readonly do: 'fuse'; readonly reaction: string; readonly control: string; readonly weighedAt: string }
   | { readonly do: 'boil-down'; readonly control: string }
   | { readonly do: 'evaporate'; readonly control: string }
   | { readonly do: 'crystallise'; readonly control: string }
@@ -58,8 +60,11 @@ export type Op =
   /** What an insoluble product has come to. */
   | { readonly do: 'precipitate' }
   | { readonly do: 'collect' }
-  | { readonly do: 'dry' }
+  /** `waterControl`: % of water that the product keeps. */
+  | { readonly do: 'dry'; readonly waterControl?: string }
   | { readonly do: 'make-up' }
+  /** What was caught goes back into solution. Only ever put in at the bench. */
+  | { readonly do: 'redissolve' }
   | { readonly do: 'nothing' };
 
 export type Panel = 'charge' | 'add' | 'hold' | 'filter' | 'dish' | 'dry' | 'plain';
@@ -77,6 +82,8 @@ export type CautionId =
   | 'ammonia-gas'
   | 'oxidiser'
   | 'zinc-salt'
+  | 'molten-alkali'
+  | 'peroxide'
   | 'label'
   | 'law';
 
@@ -124,9 +131,12 @@ export interface Route {
   readonly title: string;
   readonly summary: string;
   readonly source: string;
-  /** A solution of what was charged, or one solid: crystals, or a precipitate (dissolved as itself). */
+  /**
+   * A solution: of what a role brings, or of `substanceId`, which the reactions make of it. Or one solid: crystals, or a
+   * precipitate (dissolved as itself).
+   */
   readonly makes:
-    | { readonly kind: 'solution'; readonly role: string }
+    | { readonly kind: 'solution'; readonly role: string; readonly substanceId?: string }
     | {
         readonly kind: 'crystals';
         readonly substanceId: string;

@@ -39,14 +39,16 @@ function left({ card, usedG }: ShelfBottle): number {
 /** The ways to make a substance, each with the bottles the shelf offers and what is missing. */
 export function routesFor(substanceId: string, shelf: readonly ShelfBottle[]): Result<readonly RouteChoice[]> {
   const name = substanceById(substanceId)?.name ?? substanceId;
-  const routes = catalogue.filter((route) => makes(route, substanceId));
+  const routes = catalogue.filter((route) => canMake(route, substanceId));
   if (routes.length === 0) {
     const known = [...new Set(catalogue.flatMap(productNames))].join(', ');
     return fail('no-route', `No route here makes ${name} yet. There are routes to ${known}.`, { field: 'target' });
   }
   return ok(
     routes.map((route) => {
-      const wanted = route.makes.kind === 'solution' ? { [route.makes.role]: substanceId } : {};
+      const { makes } = route;
+      const dilutes = makes.kind === 'solution' && makes.substanceId === undefined;
+      const wanted = dilutes ? { [makes.role]: substanceId } : {};
       const picks = route.roles.map(
         (role) => [role, bottlesForRole(role, shelf, (wanted as Record<string, string>)[role.id])[0]] as const,
       );
@@ -61,16 +63,18 @@ export function routesFor(substanceId: string, shelf: readonly ShelfBottle[]): R
   );
 }
 
-function makes(route: Route, substanceId: string): boolean {
+function canMake(route: Route, substanceId: string): boolean {
   if (route.makes.kind === 'crystals')
     return [route.makes.substanceId, route.makes.anhydrousId, ...(route.makes.also ?? [])].includes(substanceId);
-  const { role } = route.makes;
+  const { role, substanceId: made } = route.makes;
+  if (made !== undefined) return made === substanceId;
   return route.roles.some((each) => each.id === role && each.accepts.includes(substanceId));
 }
 
 function productNames(route: Route): string[] {
   const { makes: made } = route;
   if (made.kind === 'crystals') return [substanceById(made.substanceId)?.name ?? made.substanceId];
+  if (made.substanceId !== undefined) return [`${substanceById(made.substanceId)?.name ?? made.substanceId} solution`];
   const role = route.roles.find((each) => each.id === made.role);
   return (role?.accepts ?? []).map((id) => `${substanceById(id)?.name ?? id} solution`);
 }

@@ -9,7 +9,7 @@ import { fitVessel, type Material } from '#core/vessel';
 import { type Actuals, actualsOf, noActuals } from './actual.ts';
 import { addingOf } from './adding.ts';
 import type { Sheet, SheetGas } from './batch-sheet.ts';
-import { type Context, contextOf } from './context.ts';
+import { type Context, contextOf, controlFigure } from './context.ts';
 import type { RunEvent } from './event.ts';
 import { gaugesOf } from './gauge.ts';
 import { suits, vesselJudge } from './material.ts';
@@ -36,7 +36,9 @@ export function sheetOf(plan: Plan, events: readonly RunEvent[] = []): Result<Sh
   if (context.targetPct !== undefined) {
     const allowed = scopeLimit(plan.target.substanceId, context.targetPct);
     if (!allowed.ok) return allowed;
-    const stock = context.contents[context.route.makes.kind === 'solution' ? context.route.makes.role : ''];
+    const { makes } = context.route;
+    const dilutes = makes.kind === 'solution' && makes.substanceId === undefined;
+    const stock = dilutes ? context.contents[makes.role] : undefined;
     if (stock && stock.w.value < context.targetPct) return tooWeak(context, stock.w.value);
   }
   const planned = wantedExtent(context);
@@ -156,11 +158,18 @@ function theoryOf(context: Context, so: Walk): Figure | null {
   const solid = substanceById(makes.substanceId)!;
   const nu = productPerExtent(context.route);
   const M = molarMassFigure(solid.formula);
+  const naming = { symbol: 'theory', name: `${solid.name}, all of the limiting reagent`, unit: 'g' };
+  const formula = nu === 1 ? 'ξ × M' : `${nu} × ξ × M`;
+  const all = derive(naming, formula, { ξ: so.extent, M }, (x) => nu * x.ξ * x.M);
+  const kept = context.route.steps.flatMap(({ op }) =>
+    op.do === 'dry' && op.waterControl ? [op.waterControl] : [],
+  )[0];
+  if (kept === undefined) return all;
   return derive(
-    { symbol: 'theory', name: `${solid.name}, all of the limiting reagent`, unit: 'g' },
-    nu === 1 ? 'ξ × M' : `${nu} × ξ × M`,
-    { ξ: so.extent, M },
-    (x) => nu * x.ξ * x.M,
+    naming,
+    '100 × m ÷ (100 − set)',
+    { m: all, set: controlFigure(context, kept) },
+    (x) => (100 * x.m) / (100 - x.set),
   );
 }
 

@@ -1,8 +1,8 @@
 import { coldFigure, crystallise } from '#core/dish';
-import { datum, derive, type Figure } from '#core/figure';
+import { datum, derive, type Figure, relabel } from '#core/figure';
 import { ok, type Result } from '#core/problem';
-import { molarMassFigure, substanceById } from '#core/substance';
-import { emptyContents, liquidVolume, UNDISSOLVED_ML_PER_G } from '#core/vessel';
+import { hydrateWater, molarMassFigure, substanceById } from '#core/substance';
+import { type Contents, emptyContents, liquidVolume, total, UNDISSOLVED_ML_PER_G } from '#core/vessel';
 import { type Context, controlFigure } from './context.ts';
 import type { Walker } from './walker.ts';
 
@@ -110,7 +110,8 @@ function setLiquorApart({ context, so }: Walker): void {
       { n: dissolved, c: caught },
       (x) => Math.max(0, x.n - x.c),
     );
-  so.liquor = { ...so.contents, amounts: { ...so.contents.amounts, ...(left ? { [anhydrousId]: left } : {}) } };
+  const liquor = { ...so.contents, amounts: { ...so.contents.amounts, ...(left ? { [anhydrousId]: left } : {}) } };
+  so.liquor = so.liquor ? together(so.liquor, liquor) : liquor;
   so.contents = { ...emptyContents, amounts: { [substanceId]: caught } };
 }
 
@@ -130,6 +131,63 @@ export function collectStep(walker: Walker): void {
     { m: so.crystals, loss },
     (x) => (x.m * (100 - x.loss)) / 100,
   );
+}
+
+/** Two liquors poured together. */
+function together(a: Contents, b: Contents): Contents {
+  const amounts = { ...a.amounts };
+  for (const [id, n] of Object.entries(b.amounts)) {
+    const had = amounts[id];
+    amounts[id] = had ? total(n.name, 'mol', had, n) : n;
+  }
+  return {
+    amounts,
+    waterG: total('water', 'g', a.waterG, b.waterG),
+    inertG: total('inert matter', 'g', a.inertG, b.inertG),
+  };
+}
+
+/** Dried to constant mass: as it is, or down to the water that it is to keep. */
+export function dryStep({ context, so }: Walker, waterControl: string | undefined): void {
+  const naming = { name: `${productName(context)}, dry`, symbol: 'm(dry)' };
+  if (!so.product) return;
+  so.product =
+    waterControl === undefined
+      ? relabel(so.product, naming)
+      : derive(
+          { ...naming, unit: 'g' },
+          '100 × m ÷ (100 − set)',
+          { m: so.product, set: controlFigure(context, waterControl) },
+          (x) => (100 * x.m) / (100 - x.set),
+        );
+}
+
+/** What was caught goes back into the vessel's water: the solid less what stuck in paper and vessel. */
+export function redissolveStep({ context, so }: Walker): void {
+  const { makes } = context.route;
+  if (makes.kind !== 'crystals' || !so.product || so.product.value <= 0) return;
+  const solid = substanceById(makes.substanceId)!;
+  const M = molarMassFigure(solid.formula);
+  const naming = { symbol: 'n', name: `${solid.name} redissolved`, unit: 'mol' };
+  const n = derive(naming, 'm ÷ M', { m: so.product, M }, (x) => x.m / x.M);
+  const h = datum({ symbol: 'h', name: 'water in the crystal', unit: 'mol/mol' }, hydrateWater(solid.formula), {
+    source: 'its formula',
+    grade: 'A',
+  });
+  const waterG = derive(
+    { symbol: 'm(water)', name: 'crystal water set free', unit: 'g' },
+    'n × h × Mw',
+    { n, h, Mw: molarMassFigure('H2O') },
+    (x) => x.n * x.h * x.Mw,
+  );
+  const others = Object.fromEntries(Object.entries(so.contents.amounts).filter(([id]) => id !== makes.substanceId));
+  so.contents = {
+    ...so.contents,
+    amounts: { ...others, [makes.anhydrousId]: n },
+    waterG: waterG.value > 0 ? total('water', 'g', so.contents.waterG, waterG) : so.contents.waterG,
+  };
+  so.crystals = undefined;
+  so.product = undefined;
 }
 
 export function productName(context: Context): string {

@@ -17,6 +17,8 @@ export function passOn(walker: Walker, step: string): void {
       keepPart(so, kept);
       // What can still come of this batch goes with it; a test portion, by contrast, is a loss to its yield.
       if (so.extent) so.extent = part(so.extent, kept);
+      if (so.product) so.product = part(so.product, kept);
+      if (so.crystals) so.crystals = part(so.crystals, kept);
       continue;
     }
     const from = `batch ${body.number}`;

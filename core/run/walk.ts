@@ -1,11 +1,21 @@
-import { type Figure, relabel } from '#core/figure';
+import type { Figure } from '#core/figure';
 import { ok, type Result } from '#core/problem';
+import { substanceById } from '#core/substance';
 import { type Contents, emptyContents, isInsoluble, liquidVolume } from '#core/vessel';
 import type { Actuals } from './actual.ts';
 import type { Context } from './context.ts';
 import type { OrderedStep } from './steps.ts';
 import { addUnplanned, chargedExtents, chargeStep } from './walk-charge.ts';
-import { boilStep, collectStep, crystalStep, evaporateStep, precipitateStep, productName } from './walk-crystals.ts';
+import {
+  boilStep,
+  collectStep,
+  crystalStep,
+  dryStep,
+  evaporateStep,
+  precipitateStep,
+  redissolveStep,
+} from './walk-crystals.ts';
+import { fuseStep } from './walk-fuse.ts';
 import { withdraw } from './walk-keep.ts';
 import { pairStep } from './walk-pair.ts';
 import { passOn } from './walk-pass.ts';
@@ -79,10 +89,13 @@ export function walk(context: Context, extent: Figure, actuals: Actuals, way: Wa
 }
 
 function act(walker: Walker, key: string, op: OrderedStep['op']): Result<true> {
-  const { context, so } = walker;
+  const { so } = walker;
   switch (op.do) {
     case 'react':
       reactStep(walker, key, op.reaction);
+      return ok(true);
+    case 'fuse':
+      fuseStep(walker, key, op);
       return ok(true);
     case 'boil-down':
       boilStep(walker, op.control);
@@ -104,7 +117,10 @@ function act(walker: Walker, key: string, op: OrderedStep['op']): Result<true> {
       collectStep(walker);
       return ok(true);
     case 'dry':
-      so.product = so.product && relabel(so.product, { name: `${productName(context)}, dry`, symbol: 'm(dry)' });
+      dryStep(walker, op.waterControl);
+      return ok(true);
+    case 'redissolve':
+      redissolveStep(walker);
       return ok(true);
     case 'make-up':
       return makeUpStep(walker, key);
@@ -116,7 +132,8 @@ function act(walker: Walker, key: string, op: OrderedStep['op']): Result<true> {
 
 /** What does not dissolve stays in the paper; what the paper holds of the liquor is left out. */
 function filterOff(so: Mutable<Walk>): void {
-  const amounts = Object.fromEntries(Object.entries(so.contents.amounts).filter(([id]) => !isInsoluble(id)));
+  const stays = (id: string) => isInsoluble(id) || substanceById(id)?.form === 'metal';
+  const amounts = Object.fromEntries(Object.entries(so.contents.amounts).filter(([id]) => !stays(id)));
   so.contents = { ...so.contents, amounts, inertG: emptyContents.inertG };
 }
 

@@ -23,7 +23,7 @@ export function planForRoute(route: Route): Plan {
   const { makes } = route;
   const solution = makes.kind === 'solution';
   const target = {
-    substanceId: makes.kind === 'solution' ? route.roles[0]!.accepts[0]! : makes.substanceId,
+    substanceId: makes.substanceId ?? route.roles[0]!.accepts[0]!,
     amount: solution ? ({ value: 500, unit: 'mL' } as const) : ({ value: 50, unit: 'g' } as const),
     strength: solution ? ({ value: 1, unit: 'mol/L' } as const) : null,
     fromRole: null,

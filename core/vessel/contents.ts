@@ -207,6 +207,8 @@ const INSOLUBLE = new Set([
   'copper-carbonate',
   'copper-oxide',
   'magnesium-carbonate',
+  'silica',
+  'silica-gel',
 ]);
 
 export function isInsoluble(substanceId: string): boolean {

@@ -2,11 +2,15 @@ import type { Route } from '../route.ts';
 import { acidDilution } from './acid-dilution.ts';
 import { saltsOfWeakAcids } from './carbonate-and-acid.ts';
 import { copperCarbonate } from './copper-carbonate.ts';
+import { ferricAlum } from './ferric-alum.ts';
 import { potassiumNitrate } from './potassium-nitrate.ts';
 import { recrystallisations } from './recrystallise.ts';
+import { silica } from './silica.ts';
 import { sodiumAcetate } from './sodium-acetate.ts';
 import { sodiumNitrate } from './sodium-nitrate.ts';
 import { zincCarbonate } from './zinc-carbonate.ts';
+import { zincCarbonateFromSalt } from './zinc-carbonate-from-salt.ts';
+import { zincChloride } from './zinc-chloride.ts';
 import { zincSulfate } from './zinc-sulfate.ts';
 
 /** Every built-in route. A new one is a file beside this one and a line here. */
@@ -15,9 +19,13 @@ export const catalogue: readonly Route[] = [
   sodiumAcetate,
   zincSulfate,
   zincCarbonate,
+  zincCarbonateFromSalt,
+  zincChloride,
   copperCarbonate,
   potassiumNitrate,
   sodiumNitrate,
+  ferricAlum,
+  silica,
   ...saltsOfWeakAcids,
   ...recrystallisations,
 ];

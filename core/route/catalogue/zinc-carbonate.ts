@@ -1,7 +1,7 @@
 import type { Route } from '../route.ts';
-import { dry, settle, washThrice } from './common-steps.ts';
 import { step } from './step.ts';
-import { batteryAcid, dilutingWater, zincAndAcid, zincDissolves } from './zinc-in-acid.ts';
+import { sodaFor, sodaOver, throwDown, zincCarbonateIs } from './zinc-carbonate-down.ts';
+import { batteryAcid, dilutingWater, zincDissolves, zincInAcid } from './zinc-in-acid.ts';
 
 export const zincCarbonate: Route = {
   id: 'zinc-carbonate',
@@ -10,12 +10,6 @@ export const zincCarbonate: Route = {
     'Zinc dissolves in an excess of diluted sulfuric acid; washing soda first takes the acid left over, then throws down basic zinc carbonate, which is washed and dried.',
   source:
     'Brauer, Handbook of Preparative Inorganic Chemistry, basic zinc carbonate; composition varies about Zn5(CO3)2(OH)6',
-  makes: {
-    kind: 'crystals',
-    substanceId: 'basic-zinc-carbonate',
-    anhydrousId: 'basic-zinc-carbonate',
-    also: ['zinc-carbonate'],
-  },
   roles: [
     {
       id: 'zinc',
@@ -28,20 +22,7 @@ export const zincCarbonate: Route = {
     },
     batteryAcid,
     dilutingWater,
-    {
-      id: 'soda',
-      name: 'washing soda',
-      accepts: ['sodium-carbonate-decahydrate', 'sodium-carbonate', 'sodium-carbonate-monohydrate'],
-      refuses: [
-        {
-          substanceId: 'sodium-hydroxide',
-          why: 'Hydroxide throws down zinc hydroxide and dissolves it again when over.',
-        },
-      ],
-      tolerates: 'Salt and sulfate in the soda wash out.',
-      measure: 'mass',
-      dose: { by: 'contents', reactions: ['neutralise', 'precipitate'], overControl: 'soda-over' },
-    },
+    sodaFor(['neutralise', 'precipitate']),
   ],
   reactions: [
     zincDissolves,
@@ -92,35 +73,11 @@ export const zincCarbonate: Route = {
       start: 15,
       note: 'Weaker is slower and cooler; stronger heats and mists.',
     },
-    {
-      id: 'soda-over',
-      name: 'soda over',
-      unit: '%',
-      min: 0,
-      max: 30,
-      step: 1,
-      start: 5,
-      note: 'A little over leaves no zinc in the filtrate; more only has to be washed out.',
-    },
+    sodaOver,
   ],
-  handling: { lossPct: 5, sdPct: 2.5 },
-  foamShare: 0.4,
-  drying: {
-    ceilingC: 100,
-    short: 'begins to lose carbon dioxide above about 140',
-    why: 'the basic carbonate goes over into oxide from about 140 °C',
-  },
-  byProducts: [
-    { name: 'sodium sulfate filtrate', keep: 'Test for zinc with a pinch of soda; clear, it may be poured away.' },
-    { name: 'dark residue', keep: 'Lead and copper specks: filter off, collect for heavy-metal waste.' },
-  ],
-  identity: [
-    { test: 'a drop of acid', sight: 'fizzes and dissolves wholly' },
-    { test: 'heated on a spoon', sight: 'yellow while hot, white when cold' },
-  ],
-  storage: 'Closed jar, dry. Harmful to water life: nothing of it to a drain.',
+  ...zincCarbonateIs,
   steps: [
-    ...zincAndAcid({
+    ...zincInAcid({
       gives: '1.7 g of basic carbonate',
       acidOver: 'Acid over takes the last of the zinc in hours, not days.',
       withoutIt: 'Zinc is left undissolved.',
@@ -166,62 +123,10 @@ export const zincCarbonate: Route = {
       cautions: ['zinc-salt'],
       handsOnMin: 15,
     }),
-    step({
-      id: 'soda',
-      title: 'Add {soda.mass} of washing soda in portions',
-      act: 'Stirring well, portion by portion into {vessel}; let the foam fall before the next.',
-      until: 'A portion no longer fizzes and the paper turns from red to green-blue (pH 7 to 8).',
-      expect: 'Fizzing and clear at first, while acid is left; then white and thick.',
-      trouble: 'Foam climbing: stop adding, stir, a few drops of spirit. Too thick to stir: a little water.',
+    ...throwDown({
+      reactions: ['neutralise', 'precipitate'],
+      sees: 'Fizzing and clear at first, while acid is left; then white and thick.',
       why: 'The first of it only takes the acid left over; the rest throws the zinc down.',
-      skipCosts: 'No product.',
-      op: { do: 'charge', role: 'soda', reacts: ['neutralise', 'precipitate'] },
-      panel: 'add',
-      adding: {
-        halfLifeMin: 0.5,
-        foamPerGas: 0.25,
-        endpoint: 'a portion no longer fizzes, paper at pH 7 to 8',
-        overshoot:
-          'Soda over stays in the filtrate as sodium carbonate and is washed out: one washing more for every 10 % over.',
-      },
-      where: 'ventilated',
-      cautions: ['foam', 'zinc-salt'],
-      handsOnMin: 25,
-    }),
-    settle({ ceilingC: 80, cautions: ['hot-liquid'], handsOnMin: 10 }),
-    step({
-      id: 'collect',
-      title: 'Filter off the carbonate',
-      act: 'Pour off the clear, bring the white on the paper.',
-      expect: 'A white cake; the filtrate clear.',
-      trouble:
-        'Cloudy filtrate: pour it through again. A pinch of soda clouds it: zinc left, add the rest of the soda.',
-      why: 'The sodium sulfate leaves with the filtrate.',
-      skipCosts: 'A salt, not a carbonate.',
-      op: { do: 'collect' },
-      panel: 'filter',
-      cautions: ['zinc-salt'],
-      handsOnMin: 20,
-      waitH: [0.3, 2],
-    }),
-    washThrice({ until: 'A drop of the washings leaves no rim on glass, or barium chloride no longer clouds it.' }),
-    dry({
-      title: 'Dry below {dry.ceiling} to constant mass',
-      act: 'Spread thinly, warm and airy. Weigh, wait four hours, weigh again.',
-      trouble: 'Lumps that stay cool are wet inside: crush them.',
-      why: 'The cake holds twice its weight of water.',
-      skipCosts: 'A yield over 100 % and a weak reagent.',
-      leave: { alone: true, lookEveryMin: 720, reason: 'drying needs nobody' },
-      ceilingC: 100,
-      handsOnMin: 10,
-    }),
-    step({
-      id: 'jar',
-      title: 'Into a jar, with a label',
-      act: 'Close. Label: basic zinc carbonate, date, batch, harmful to water life.',
-      expect: 'A light white powder.',
-      why: 'Without a label it is any white powder.',
-      cautions: ['label', 'zinc-salt'],
     }),
   ],
 };

@@ -2,7 +2,7 @@ import type { Reaction } from '#core/reaction';
 import type { Role, StepTemplate } from '../route.ts';
 import { step } from './step.ts';
 
-// What every route that begins with zinc in diluted sulfuric acid has in common.
+// What every route that begins with zinc in diluted acid has in common.
 
 export const batteryAcid: Role = {
   id: 'acid',
@@ -39,15 +39,18 @@ export const zincDissolves: Reaction = {
   ],
 };
 
-/** The steps up to zinc and acid lying ready: `gives` is what a gram of zinc comes to, the rest why there is acid over. */
-export function zincAndAcid({
+/** The steps up to zinc and acid lying ready: `gives` is what a gram of zinc comes to, the rest why there is acid, or zinc, over. */
+export function zincInAcid({
   gives,
   acidOver,
   withoutIt,
+  limits,
 }: {
   gives: string;
   acidOver: string;
   withoutIt: string;
+  /** What stands instead when zinc does not limit. */
+  limits?: string;
 }): readonly StepTemplate[] {
   return [
     step({
@@ -65,7 +68,7 @@ export function zincAndAcid({
       title: 'Weigh {zinc.mass} of zinc',
       act: 'Cut it small, wash off grease, dry, weigh {zinc.mass} of {zinc.name}. Keep it aside.',
       expect: 'Bright grey cuttings, about 5 mm.',
-      why: `Zinc limits: every gram gives ${gives} at best.`,
+      why: limits ?? `Zinc limits: every gram gives ${gives} at best.`,
       skipCosts: 'Greasy zinc starts hours late.',
       op: { do: 'charge', role: 'zinc' },
       panel: 'charge',

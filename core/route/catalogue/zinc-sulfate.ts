@@ -1,7 +1,7 @@
 import type { Route } from '../route.ts';
 import { boilDown, collect, coolOvernight, dry } from './common-steps.ts';
 import { step } from './step.ts';
-import { batteryAcid, dilutingWater, zincAndAcid, zincDissolves } from './zinc-in-acid.ts';
+import { batteryAcid, dilutingWater, zincDissolves, zincInAcid } from './zinc-in-acid.ts';
 
 export const zincSulfate: Route = {
   id: 'zinc-sulfate',
@@ -96,7 +96,7 @@ export const zincSulfate: Route = {
   ],
   storage: 'Closed jar, below 30 °C. Harmful: away from food, and never to a drain, since it kills water life.',
   steps: [
-    ...zincAndAcid({
+    ...zincInAcid({
       gives: '4.4 g of crystals',
       acidOver: 'A little more acid than zinc needs keeps basic salts in solution.',
       withoutIt: 'White basic sulfate that will not dissolve.',
