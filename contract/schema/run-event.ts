@@ -103,6 +103,7 @@ const eventBodies: Readonly<Record<string, Schema>> = {
     after: step(),
     beside: boolean().required(),
     repeats: text(60).nullable().defined(),
+    does: string().oneOf(['as-before', 'redissolve']).optional(),
     title: text(120).required(),
     why: text(500).defined(),
     leave: shape({ alone: boolean().required(), lookEveryMin: finite().moreThan(0).max(525_600).nullable().defined() }),
@@ -128,6 +129,7 @@ const eventBodies: Readonly<Record<string, Schema>> = {
     step: step(),
     share: finite().moreThan(0).max(1).required(),
     batchId: text(60).nullable().defined(),
+    bottleId: idOf('bottle').optional(),
     why: text(500).defined(),
   }),
   'poured-in': shape({

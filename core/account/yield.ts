@@ -59,3 +59,27 @@ export function productMass(grams: number, sdG: number, name: string): Figure {
   const doubts = { 'balance:product': { name: 'weighing the product', effect: sdG } };
   return given({ symbol: 'm', name, unit: 'g' }, { value: grams, doubts }, 'weighed at the bench');
 }
+
+/** Yield of a solution: g dissolved in it, found by its density, against g of theory. */
+export function solutionYield(mass: Figure, theory: Figure): YieldAccount {
+  const yieldPct = derive(
+    { symbol: 'Y', name: 'yield', unit: '%' },
+    '100 × m ÷ theory',
+    { m: mass, theory },
+    (x) => (100 * x.m) / x.theory,
+  );
+  const beyond = yieldPct.value - 100;
+  if (beyond <= 0) return { yieldPct, mass, theory, over: 'no', explanations: [] };
+  const within = beyond <= 2 * sdOf(yieldPct);
+  return {
+    yieldPct,
+    mass,
+    theory,
+    over: within ? 'within-doubt' : 'clearly',
+    explanations: [
+      within
+        ? `Over 100 % by less than its doubt of ± ${formatNumber(2 * sdOf(yieldPct), 2)} %: it may be whole.`
+        : 'More is in it than the limiting reagent could give: other salts or acid raise the density, it was read cold, or the volume was less than entered.',
+    ],
+  };
+}

@@ -26,7 +26,7 @@ const reading = fc.oneof(
 /** Any entry at any step of a route, sensible or not. */
 function bodyFor(route: Route): fc.Arbitrary<EventBody> {
   const plan = planForRoute(route);
-  const step = fc.constantFrom(...route.steps.map(({ id }) => id), 'step_extra1', 'nowhere');
+  const step = fc.constantFrom(...route.steps.map(({ id }) => id), 'step_extra1', 'step_extra2', 'nowhere');
   const role = fc.constantFrom(...route.roles.map(({ id }) => id), null);
   const share = fc.double({ min: 0.01, max: 1, noNaN: true });
   return fc.oneof(
@@ -77,18 +77,30 @@ function bodyFor(route: Route): fc.Arbitrary<EventBody> {
     step.map((at): EventBody => ({ kind: 'started', step: at })),
     step.map((at): EventBody => ({ kind: 'reopened', step: at })),
     step.map((at): EventBody => ({ kind: 'looked', step: at })),
-    fc.tuple(step, fc.boolean()).map(
-      ([at, beside]): EventBody => ({
-        kind: 'step-inserted',
-        step: 'step_extra1',
-        after: at,
-        beside,
-        repeats: null,
-        title: 'More',
-        why: '',
-        leave: { alone: false, lookEveryMin: 10 },
-      }),
-    ),
+    {
+      weight: 2,
+      arbitrary: fc
+        .tuple(
+          step,
+          fc.boolean(),
+          fc.constantFrom(null, ...route.steps.map(({ id }) => id)),
+          fc.constantFrom(undefined, 'redissolve' as const, 'as-before' as const),
+          fc.constantFrom('step_extra1', 'step_extra2'),
+        )
+        .map(
+          ([at, beside, repeats, does, key]): EventBody => ({
+            kind: 'step-inserted',
+            step: key,
+            after: at,
+            beside,
+            repeats,
+            does,
+            title: 'More',
+            why: '',
+            leave: { alone: false, lookEveryMin: 10 },
+          }),
+        ),
+    },
     fc
       .tuple(step, share)
       .map(([at, part]): EventBody => ({ kind: 'poured-off', step: at, share: part, batchId: null, why: '' })),

@@ -51,6 +51,7 @@ export interface Sheet {
   readonly yieldPct: Figure | null;
   readonly made: {
     readonly volume: Figure;
+    readonly filled: Figure;
     readonly mass: Figure;
     readonly strength: Figure;
     readonly pct: Figure;

@@ -39,6 +39,7 @@ export const quantities: readonly Quantity[] = [
   'gain',
   'loss',
   'conductivity',
+  'density',
 ];
 
 export type Quantity =
@@ -58,7 +59,9 @@ export type Quantity =
   /** Mass that an absorber or the vessel gained, that left as gas. */
   | 'gain'
   | 'loss'
-  | 'conductivity';
+  | 'conductivity'
+  /** g/mL, of the finished solution at the bench's temperature. */
+  | 'density';
 
 /** A value with its standard uncertainty. */
 export interface Doubted {
@@ -124,6 +127,8 @@ export type EventBody =
       readonly beside: boolean;
       /** The step it repeats, when it does. */
       readonly repeats: string | null;
+      /** What it does to the vessel: what it repeats does, or what was caught goes back into solution; else only what is entered at it. */
+      readonly does?: 'as-before' | 'redissolve' | undefined;
       readonly title: string;
       readonly why: string;
       readonly leave: { readonly alone: boolean; readonly lookEveryMin: number | null };
@@ -144,6 +149,8 @@ export type EventBody =
       readonly step: string;
       readonly share: number;
       readonly batchId: string | null;
+      /** The bottle on the shelf that a part was taken on in. */
+      readonly bottleId?: string | undefined;
       readonly why: string;
     }
   /** What came from another batch, as it was then. */

@@ -78,7 +78,7 @@ function textOf(plan: Plan, body: EventBody): string {
     case 'enlarged':
       return `batch made ${formatPlain(body.factor)} times as large${body.why ? `: ${body.why}` : ''}`;
     case 'poured-off':
-      return `${formatPlain(body.share * 100, 3)} % poured ${body.batchId ? 'off into another batch' : 'away'}${body.why ? `: ${body.why}` : ''}`;
+      return `${formatPlain(body.share * 100, 3)} % ${wentWhere(body)}${body.why ? `: ${body.why}` : ''}`;
     case 'poured-in':
       return `joined by what came from batch ${body.number}`;
     case 'looked':
@@ -96,6 +96,11 @@ function textOf(plan: Plan, body: EventBody): string {
     case 'corrected':
       return 'correction';
   }
+}
+
+function wentWhere({ batchId, bottleId }: Extract<EventBody, { kind: 'poured-off' }>): string {
+  if (bottleId) return 'taken on, to the shelf';
+  return batchId ? 'poured off into another batch' : 'poured away';
 }
 
 function chargedName(plan: Plan, body: Extract<EventBody, { kind: 'charged' }>): string {

@@ -89,9 +89,9 @@ function molesPerLitre(context: Context): Result<Figure> {
 
 /** mol per extent of the crystals' substance. */
 export function productPerExtent(route: Route): number {
-  if (route.makes.kind !== 'crystals') return 1;
-  const { anhydrousId } = route.makes;
-  return route.reactions.flatMap((each) => each.products).find((each) => each.substanceId === anhydrousId)?.n ?? 1;
+  const { makes } = route;
+  const id = makes.kind === 'crystals' ? makes.anhydrousId : makes.substanceId;
+  return route.reactions.flatMap((each) => each.products).find((each) => each.substanceId === id)?.n ?? 1;
 }
 
 function extentFromReagent(context: Context, asked: Figure): Result<Figure> {

@@ -153,9 +153,9 @@ function gasOf({ plan }: Context, id: string, amount: Figure): SheetGas {
 }
 
 function theoryOf(context: Context, so: Walk): Figure | null {
-  const { makes } = context.route;
-  if (makes.kind !== 'crystals' || !so.extent) return null;
-  const solid = substanceById(makes.substanceId)!;
+  const { substanceId } = context.route.makes;
+  if (substanceId === undefined || !so.extent) return null;
+  const solid = substanceById(substanceId)!;
   const nu = productPerExtent(context.route);
   const M = molarMassFigure(solid.formula);
   const naming = { symbol: 'theory', name: `${solid.name}, all of the limiting reagent`, unit: 'g' };

@@ -1,18 +1,17 @@
-import { productMass, type YieldAccount, yieldOf } from '#core/account';
-import { type ConstantMass, constantMass } from '#core/dry';
+import type { YieldAccount } from '#core/account';
+import type { ConstantMass, HydrateFinding } from '#core/dry';
 import type { Caution } from '#core/guard';
 import type { Result } from '#core/problem';
 import { routeById, type StepTemplate } from '#core/route';
-import { substanceById } from '#core/substance';
-import { weighingSd } from './actual.ts';
 import { type Alarm, alarmsOf } from './alarm.ts';
-import { applyCorrections, type RunEvent, readingValue } from './event.ts';
+import { applyCorrections, type RunEvent } from './event.ts';
 import { type LogLine, logOf } from './log.ts';
 import type { Plan } from './plan.ts';
 import { type PortionState, portionsOf } from './portion.ts';
 import { type ChargeLine, type Sheet, sheetOf } from './sheet.ts';
 import { type RunStep, stepsOf } from './steps.ts';
 import { fillTemplate, type TextPart } from './template.ts';
+import { hydrateFinding, weighingOf, yieldAccount } from './yielded.ts';
 
 export type { LogLine } from './log.ts';
 export type { StepStatus } from './steps.ts';
@@ -53,6 +52,8 @@ export interface RunState {
   readonly log: readonly LogLine[];
   readonly weighing: ConstantMass;
   readonly yield: YieldAccount | null;
+  /** Which hydrate the mass at constant weight says; null where it cannot say. */
+  readonly hydrate: HydrateFinding | null;
   /** The substance that comes of it: the crystals, or what is dissolved. */
   readonly productId: string;
   readonly acknowledged: readonly string[];
@@ -83,7 +84,8 @@ export function runState(plan: Plan, events: readonly RunEvent[]): Result<RunSta
       portions: portionsOf(live, sheet.value),
       log: logOf(plan, events),
       weighing,
-      yield: yieldAccount(plan, sheet.value, weighing),
+      yield: yieldAccount(plan, live, sheet.value, weighing),
+      hydrate: hydrateFinding(plan, sheet.value, weighing),
       productId: productIdOf(plan),
       acknowledged: live.flatMap(({ body }) => (body.kind === 'acknowledged' ? [body.caution] : [])),
       status: statusOf(abandoned !== undefined, over, begun !== undefined),
@@ -101,8 +103,7 @@ export function runState(plan: Plan, events: readonly RunEvent[]): Result<RunSta
 }
 
 function productIdOf(plan: Plan): string {
-  const makes = routeById(plan.routeId)?.makes;
-  return makes?.kind === 'crystals' ? makes.substanceId : plan.target.substanceId;
+  return routeById(plan.routeId)?.makes.substanceId ?? plan.target.substanceId;
 }
 
 function statusOf(abandoned: boolean, over: boolean, begun: boolean): RunState['status'] {
@@ -151,47 +152,4 @@ function timersOf(events: readonly RunEvent[]): readonly TimerState[] {
       },
     ];
   });
-}
-
-/** Weighings of the product: masses read at the drying step or any repeat of it. */
-function weighingOf(plan: Plan, events: readonly RunEvent[]): ConstantMass {
-  const drying = new Set(
-    stepsOf(plan, events)
-      .filter((step) => step.template?.panel === 'dry')
-      .map((step) => step.key),
-  );
-  const weighings = events.flatMap(({ body, happened }) => {
-    if (body.kind !== 'read' || body.quantity !== 'mass' || !drying.has(body.step)) return [];
-    const read = readingValue(body.reading);
-    return read && read.unit === 'g' ? [{ at: happened.at, grams: read.value }] : [];
-  });
-  return constantMass(weighings, plan.bench.balanceG);
-}
-
-function yieldAccount(plan: Plan, sheet: Sheet, weighing: ConstantMass): YieldAccount | null {
-  const route = routeById(plan.routeId);
-  if (route?.makes.kind !== 'crystals' || weighing.grams === null || !sheet.theory || sheet.theory.value <= 0)
-    return null;
-  const solid = substanceById(route.makes.substanceId)!;
-  const spread = weighing.constant ? 0 : weighing.grams * 0.01;
-  const mass = productMass(
-    weighing.grams,
-    Math.hypot(weighingSd(plan.bench.balanceG), spread),
-    `${solid.name}, weighed`,
-  );
-  const line = sheet.charges.find((each) => each.limiting);
-  const pct = line && strengthPct(line);
-  return yieldOf(
-    mass,
-    sheet.theory,
-    solid,
-    line && pct !== undefined ? { name: line.name, pct } : null,
-    weighing.constant,
-  );
-}
-
-/** Mass % of a charge's product, from its own working. */
-function strengthPct(line: ChargeLine): number | undefined {
-  const { origin } = line.amount;
-  return origin.by === 'formula' ? origin.inputs.w?.value : undefined;
 }

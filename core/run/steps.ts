@@ -27,12 +27,17 @@ export function plannedOrder(route: Route): readonly OrderedStep[] {
   return route.steps.map(({ id, op }) => ({ key: id, op }));
 }
 
-/** The run's steps as they stand. What was put in, or is done once more, takes what is entered at it and does no more. */
+/** The run's steps as they stand. What was put in takes what is entered at it, and does no more unless it says so. */
 export function runOrder(plan: Plan, events: readonly RunEvent[]): readonly OrderedStep[] {
-  return stepsOf(plan, events).map(({ key, template, inserted }) => ({
-    key,
-    op: inserted || !template ? { do: 'nothing' } : template.op,
-  }));
+  return stepsOf(plan, events).map((step) => ({ key: step.key, op: opOf(step) }));
+}
+
+/** What a step of a run does to the vessel. */
+export function opOf({ template, inserted }: RunStep): Op {
+  if (inserted?.does === 'redissolve') return { do: 'redissolve' };
+  // Charging again would put the planned dose in a second time.
+  const acts = template && (!inserted || (inserted.does === 'as-before' && template.op.do !== 'charge'));
+  return acts ? template.op : { do: 'nothing' };
 }
 
 type Draft = { -readonly [K in keyof RunStep]: RunStep[K] };

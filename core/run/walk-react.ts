@@ -86,9 +86,9 @@ function run(walker: Walker, step: string, reaction: Reaction): void {
 }
 
 function makesProduct(route: Route, reaction: Reaction): boolean {
-  if (route.makes.kind !== 'crystals') return true;
-  const { anhydrousId } = route.makes;
-  return reaction.products.some(({ substanceId }) => substanceId === anhydrousId);
+  const { makes } = route;
+  const id = makes.kind === 'crystals' ? makes.anhydrousId : makes.substanceId;
+  return id === undefined || reaction.products.some(({ substanceId }) => substanceId === id);
 }
 
 /** mol of each gas in all, largest first. */

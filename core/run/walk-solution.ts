@@ -49,7 +49,7 @@ export function makeUpStep(walker: Walker, step: string): Result<true> {
     { n, M, V: volume, ρ: rho.value },
     (x) => (100 * x.n * x.M) / (x.V * x.ρ),
   );
-  so.made = { volume: planned, mass, strength, pct };
+  so.made = { volume: planned, filled: volume, mass, strength, pct };
   const soluteG = n.value * M.value;
   so.contents = {
     ...so.contents,

@@ -45,7 +45,14 @@ export interface Walk {
   readonly liquorMl: number | undefined;
   readonly product: Figure | undefined;
   readonly made:
-    | { readonly volume: Figure; readonly mass: Figure; readonly strength: Figure; readonly pct: Figure }
+    | {
+        readonly volume: Figure;
+        /** The volume it was really filled to, as far as is known. */
+        readonly filled: Figure;
+        readonly mass: Figure;
+        readonly strength: Figure;
+        readonly pct: Figure;
+      }
     | undefined;
   readonly peakMl: number;
   readonly reactMl: number;

@@ -15,6 +15,7 @@ const QUANTITIES: readonly { value: Quantity; label: string; unit: string; hint:
   { value: 'gain', label: 'mass gained', unit: 'g', hint: '3.1' },
   { value: 'loss', label: 'mass lost as gas', unit: 'g', hint: '2.4' },
   { value: 'foam', label: 'foam', unit: 'mL', hint: '100' },
+  { value: 'density', label: 'density', unit: 'g/mL', hint: '1.162' },
   { value: 'conductivity', label: 'conductivity', unit: 'µS/cm', hint: '850' },
   { value: 'time', label: 'time', unit: 'min', hint: '12' },
   { value: 'current', label: 'current', unit: 'A', hint: '1.8' },

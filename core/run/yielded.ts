@@ -1,0 +1,126 @@
+import { productMass, solutionYield, type YieldAccount, yieldOf } from '#core/account';
+import { type ConstantMass, constantMass, type HydrateFinding, hydrateBy } from '#core/dry';
+import { derive, type Figure, given, sdOf } from '#core/figure';
+import { type Route, routeById } from '#core/route';
+import { massFractionFigure, waterDensityAt } from '#core/solution';
+import { hydrateWater, molarMass, type Substance, substanceById } from '#core/substance';
+import { weighingSd } from './actual.ts';
+import { type Reading, type RunEvent, readingValue } from './event.ts';
+import type { Plan } from './plan.ts';
+import type { ChargeLine, Sheet } from './sheet.ts';
+import { stepsOf } from './steps.ts';
+
+/** Weighings of the product: masses read at the drying step or any repeat of it, since it was last redissolved. */
+export function weighingOf(plan: Plan, events: readonly RunEvent[]): ConstantMass {
+  const steps = stepsOf(plan, events);
+  const redissolved = steps.findLastIndex(({ inserted }) => inserted?.does === 'redissolve');
+  const drying = new Set(
+    steps
+      .slice(redissolved + 1)
+      .filter((step) => step.template?.panel === 'dry')
+      .map((step) => step.key),
+  );
+  const weighings = events.flatMap(({ body, happened }) => {
+    if (body.kind !== 'read' || body.quantity !== 'mass' || !drying.has(body.step)) return [];
+    const read = readingValue(body.reading);
+    return read && read.unit === 'g' ? [{ at: happened.at, grams: read.value }] : [];
+  });
+  return constantMass(weighings, plan.bench.balanceG);
+}
+
+/** The yield as it was found: a solid by its weighings, a solution that was made by its density. */
+export function yieldAccount(
+  plan: Plan,
+  events: readonly RunEvent[],
+  sheet: Sheet,
+  weighing: ConstantMass,
+): YieldAccount | null {
+  const route = routeById(plan.routeId);
+  const { theory } = sheet;
+  const solid = substanceById(route?.makes.substanceId ?? '');
+  if (!route || !solid || !theory || theory.value <= 0) return null;
+  if (route.makes.kind === 'solution') {
+    const mass = dissolvedMass(plan, route, events, sheet, solid);
+    return mass && solutionYield(mass, theory);
+  }
+  if (weighing.grams === null) return null;
+  const spread = weighing.constant ? 0 : weighing.grams * 0.01;
+  const sd = Math.hypot(weighingSd(plan.bench.balanceG), spread);
+  const mass = productMass(weighing.grams, sd, `${solid.name}, weighed`);
+  const line = sheet.charges.find((each) => each.limiting);
+  const pct = line && strengthPct(line);
+  const limiting = line && pct !== undefined ? { name: line.name, pct } : null;
+  return yieldOf(mass, theory, solid, limiting, weighing.constant);
+}
+
+/** Losses in paper and vessel are guessed: a mass this much below them may as well be crystal water that has gone. */
+const LEAST_SHARE = 0.5;
+
+/**
+ * Which hydrate a constant mass says, taking as much substance to be in it as the sheet expects. Null for what has no
+ * crystal water, before the mass is constant, and where so much is missing that water alone cannot be the cause.
+ */
+export function hydrateFinding(plan: Plan, sheet: Sheet, weighing: ConstantMass): HydrateFinding | null {
+  const solid = substanceById(routeById(plan.routeId)?.makes.substanceId ?? '');
+  if (!solid || !weighing.constant || weighing.grams === null || !sheet.product || sheet.product.value <= 0)
+    return null;
+  if (hydrateWater(solid.formula) === 0 || weighing.grams < LEAST_SHARE * sheet.product.value) return null;
+  const M = molarMass(solid.formula);
+  const found = hydrateBy(
+    solid.formula,
+    weighing.grams,
+    sheet.product.value / M,
+    weighingSd(plan.bench.balanceG),
+    sdOf(sheet.product) / M,
+  );
+  return found && found.water > 0 ? found : null;
+}
+
+/** g of what is dissolved in the finished solution, by its density and the volume it was filled to. */
+function dissolvedMass(
+  plan: Plan,
+  route: Route,
+  events: readonly RunEvent[],
+  sheet: Sheet,
+  solid: Substance,
+): Figure | null {
+  const step = route.steps.find(({ op }) => op.do === 'make-up');
+  const read = densityRead(events, step?.id ?? '');
+  const value = read && readingValue(read);
+  if (!value || !sheet.made || !(value.value > 0)) return null;
+  const { tempC } = plan.bench;
+  const doubts = { 'read:density': { name: 'reading the density', effect: Math.max(value.sd, DENSITY_SD) } };
+  const rho = given(
+    { symbol: 'ρ', name: 'density, read', unit: 'g/mL' },
+    { value: value.value, doubts },
+    'read at the bench',
+  );
+  const d = derive(
+    { symbol: 'd', name: 'density against water at 20 °C', unit: '' },
+    'ρ ÷ 0.9982',
+    { ρ: rho },
+    (x) => x.ρ / waterDensityAt(20),
+  );
+  const w = massFractionFigure(d, 'SG', solid, tempC, true);
+  if (!w.ok) return null;
+  return derive(
+    { symbol: 'm', name: `${solid.name} in it, by its density`, unit: 'g' },
+    'V × ρ × w ÷ 100',
+    { V: sheet.made.filled, ρ: rho, w: w.value },
+    (x) => (x.V * x.ρ * x.w) / 100,
+  );
+}
+
+/** A hydrometer or a weighed volume reads to about this, g/mL. */
+const DENSITY_SD = 0.002;
+
+function densityRead(events: readonly RunEvent[], step: string): Reading | undefined {
+  const read = events.findLast(({ body }) => body.kind === 'read' && body.quantity === 'density' && body.step === step);
+  return read?.body.kind === 'read' ? read.body.reading : undefined;
+}
+
+/** Mass % of a charge's product, from its own working. */
+function strengthPct(line: ChargeLine): number | undefined {
+  const { origin } = line.amount;
+  return origin.by === 'formula' ? origin.inputs.w?.value : undefined;
+}
