@@ -28,6 +28,7 @@ import type { Bench } from '#core/vessel';
 
 import { dish, wash } from './dish-verbs.ts';
 import { shelfVerbs } from './shelf-verbs.ts';
+import { dry, evaporate, precipitate, saltout } from './solid-verbs.ts';
 
 // What the compute door can do, without its schemas: the worker runs these on values that are already typed.
 
@@ -146,6 +147,10 @@ export const verbs = {
     ok(clashesOf(present, added)),
   dish,
   wash,
+  dry,
+  evaporate,
+  precipitate,
+  saltout,
   sheet: ({ plan }: { plan: Plan }): Result<Sheet> => sheetOf(plan),
   run: ({ plan, events }: { plan: Plan; events: readonly RunEvent[] }): Result<RunState> => runState(plan, events),
 } as const;

@@ -2,7 +2,7 @@ import { array, boolean, string } from 'yup';
 import { signs } from '#core/surprise';
 import { cardSchema } from './bottle.ts';
 import { day, finite, instant, shape, tempC, text } from './parts.ts';
-import { benchSchema, planSchema } from './plan.ts';
+import { benchSchema, planSchema, vesselsSchema } from './plan.ts';
 import { storedEvent } from './run-event.ts';
 
 const shelfBottle = shape({
@@ -80,6 +80,46 @@ export const computeInputs = {
       .max(200)
       .required(),
     goalReading: finite().moreThan(0).nullable().defined(),
+  }),
+  dry: shape({
+    substanceId: text(80).required(),
+    waterG: finite().min(0).max(100_000).required(),
+    areaCm2: finite().moreThan(0).max(100_000).required(),
+    roomC: tempC(),
+    humidityPct: finite().min(0).max(100).required(),
+    pressureHPa: finite().min(600).max(1100).required(),
+    ceiling: shape({ tempC: finite().min(-20).max(1000).required(), why: text(300).defined() })
+      .nullable()
+      .defined(),
+  }),
+  evaporate: shape({
+    substanceId: text(80).required(),
+    fromMl: finite().moreThan(0).max(100_000).required(),
+    toMl: finite().min(0).max(100_000).required(),
+    awayG: finite().min(0).max(100_000).required(),
+    vessels: vesselsSchema,
+    watts: finite().moreThan(0).max(5000).nullable().defined(),
+    evaporationGPerH: finite().moreThan(0).max(5000).required(),
+    dishCm2: finite().moreThan(0).max(10_000).required(),
+    liquidC: finite().min(-10).max(110).required(),
+    airC: tempC(),
+    humidityPct: finite().min(0).max(100).required(),
+    pressureHPa: finite().min(600).max(1100).required(),
+  }),
+  precipitate: shape({
+    solid: text(80).required(),
+    cationMol: finite().min(0).max(1000).required(),
+    anionMol: finite().min(0).max(1000).required(),
+    litres: finite().moreThan(0).max(1000).required(),
+    beside: finite().min(0).max(20).required(),
+  }),
+  saltout: shape({
+    added: string()
+      .oneOf(['NaOH', 'HCl'] as const)
+      .required(),
+    saltG: finite().min(0).max(100_000).required(),
+    waterG: finite().moreThan(0).max(100_000).required(),
+    addedG: finite().min(0).max(100_000).required(),
   }),
   run: shape({ plan: planSchema, events: array().of(storedEvent).max(50_000).required() }),
 } as const;

@@ -5,28 +5,30 @@ import type { NewLesson } from '../api.ts';
 import { cardSchema } from './bottle.ts';
 import { day, finite, idOf, record, shape, strength, text } from './parts.ts';
 
+export const vesselsSchema = array()
+  .of(
+    shape({
+      name: text(60).required(),
+      capacityMl: finite().moreThan(0).max(100_000).required(),
+      diameterMm: finite().moreThan(0).max(2000).required(),
+      heightMm: finite().moreThan(0).max(2000).required(),
+      material: string()
+        .oneOf([...materials])
+        .optional(),
+      sacrificial: boolean().optional(),
+    }),
+  )
+  .min(1)
+  .max(60)
+  .required();
+
 export const benchSchema = shape<Bench>({
   place: text(60).required(),
   tempC: finite().min(0).max(45).required(),
   pressureHPa: finite().min(600).max(1100).required(),
   balanceG: finite().moreThan(0).max(100).required(),
   cylindersMl: array().of(finite().moreThan(0).max(10_000).required()).min(1).max(20).required(),
-  vessels: array()
-    .of(
-      shape({
-        name: text(60).required(),
-        capacityMl: finite().moreThan(0).max(100_000).required(),
-        diameterMm: finite().moreThan(0).max(2000).required(),
-        heightMm: finite().moreThan(0).max(2000).required(),
-        material: string()
-          .oneOf([...materials])
-          .optional(),
-        sacrificial: boolean().optional(),
-      }),
-    )
-    .min(1)
-    .max(60)
-    .required(),
+  vessels: vesselsSchema,
   measures: array()
     .of(
       shape({

@@ -4,6 +4,7 @@ import { applyCorrections, chargeMass, contextOf, type Plan, type RunEvent, shee
 import { total } from '#core/vessel';
 import { type AddAdvice, addAdvice } from './add.ts';
 import { extentOfStep } from './extent.ts';
+import { type FilterAdvice, filterAdvice } from './filter.ts';
 import { type FinishAdvice, finishOfStep } from './finish.ts';
 import { type StallAdvice, stallOf } from './stall.ts';
 import type { TimedRead } from './timed-read.ts';
@@ -15,6 +16,7 @@ export interface Advice {
   readonly extent: ExtentReport | null;
   readonly finish: FinishAdvice | null;
   readonly stall: StallAdvice | null;
+  readonly filter: FilterAdvice | null;
 }
 
 /** What to do next at a step, and how far it has come. `now` is an ISO instant. Refuses as the sheet does. */
@@ -54,6 +56,7 @@ export function advise(plan: Plan, events: readonly RunEvent[], step: string, no
       : null,
     extent: addition ? extentOfStep(plan, addition, adds ? inFigure : undefined, reads) : null,
     finish: finishOfStep(sheet.value, template?.op.do ?? 'nothing', reads, plan.bench),
+    filter: template && status !== 'done' ? filterAdvice(plan, sheet.value, template) : null,
     stall: addition && !adds ? stallOf(context.value, sheet.value, step, addition, reads, status === 'done') : null,
   });
 }

@@ -11,6 +11,7 @@ export {
   type OwnVessel,
   roundTo,
 } from './bench.ts';
+export { boilingVessels, isShallow, type Stretch } from './changes.ts';
 export {
   type Contents,
   charge,

@@ -5,11 +5,13 @@ import { catalogue } from '#core/route';
 import { molarMass, substanceById } from '#core/substance';
 import {
   BenchDefaults,
+  boilingVessels,
   type Contents,
   charge,
   cylinderFor,
   emptyContents,
   fitVessel,
+  isShallow,
   liquidVolume,
   react,
   roundTo,
@@ -106,5 +108,43 @@ describe('vessel', () => {
   it('that is too small is still named, and said not to hold', () => {
     expect(fitVessel(BenchDefaults.vessels, 9000, 0)).toMatchObject({ holds: false, vessel: { name: '5 L bucket' } });
     expect(fitVessel([], 10, 0)).toBeUndefined();
+  });
+});
+
+describe('vessels for boiling down', () => {
+  it('begin in one that is at most three fifths full and go on in smaller ones', () => {
+    const stretches = boilingVessels(BenchDefaults.vessels, 550, 20);
+    expect(stretches.map(({ vessel }) => vessel.name)[0]).toBe('1 L beaker');
+    expect(stretches.length).toBeGreaterThan(1);
+    expect(stretches[0]!.fromMl).toBe(550);
+    expect(stretches.at(-1)!.toMl).toBe(20);
+  });
+
+  it('join up, never overfill, and are shallow only where there is no smaller one', () => {
+    fc.assert(
+      fc.property(
+        fc.double({ min: 5, max: 900, noNaN: true }),
+        fc.double({ min: 0.01, max: 0.99, noNaN: true }),
+        (from, part) => {
+          const stretches = boilingVessels(BenchDefaults.vessels, from, from * part);
+          for (const [i, each] of stretches.entries()) {
+            if (i > 0) expect(each.fromMl).toBe(stretches[i - 1]!.toMl);
+            expect(each.toMl).toBeLessThan(each.fromMl + 1e-9);
+            if (each.topUpMl === 0) expect(each.fromMl).toBeLessThanOrEqual(0.6 * each.vessel.capacityMl + 1e-9);
+            expect(each.vessel.material ?? 'glass').toBe('glass');
+          }
+          expect(stretches.at(-1)!.toMl).toBeCloseTo(from * part, 9);
+        },
+      ),
+    );
+  });
+
+  it('pour the rest in as it sinks when none is large enough, and say nothing of nothing', () => {
+    expect(boilingVessels(BenchDefaults.vessels, 1500, 200)[0]).toMatchObject({ topUpMl: 900 });
+    expect(boilingVessels(BenchDefaults.vessels, 0, 0)).toEqual([]);
+    expect(boilingVessels(BenchDefaults.vessels, 100, 100)).toEqual([]);
+    expect(boilingVessels([], 100, 10)).toEqual([]);
+    expect(isShallow(BenchDefaults.vessels[4]!, 30)).toBe(true);
+    expect(isShallow(BenchDefaults.vessels[4]!, 300)).toBe(false);
   });
 });

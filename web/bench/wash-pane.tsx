@@ -1,8 +1,6 @@
 import { useMemo, useState } from 'react';
 import { exactReading } from '#core/run';
-import { molarMass, substanceById } from '#core/substance';
 import { formatNumber } from '#core/units';
-import { paperHolds, rinse } from '#core/wash';
 import { NumberField } from '../parts/number-field.tsx';
 import { useCompute } from '../worker/compute.ts';
 import type { PaneProps } from './pane-props.ts';
@@ -44,7 +42,6 @@ export function WashPane({ run, step }: PaneProps) {
   const { value, problem } = useCompute('wash', input);
   return (
     <div>
-      <Paper run={run} />
       <div className="pane-row thirds">
         <NumberField label="The cake holds" unit="mL" value={retained} min={0} max={100_000} onChange={setRetained} />
         <NumberField label="Each portion" unit="mL" value={portion} min={1} max={100_000} onChange={setPortion} />
@@ -105,29 +102,3 @@ export function WashPane({ run, step }: PaneProps) {
     </div>
   );
 }
-
-/** Before the crystals: what the paper would keep of the product, and whether rinsing it is worth the boiling. */
-function Paper({ run }: { run: PaneProps['run'] }) {
-  const { sheet, productId } = run.state;
-  const { bench } = run.batch.plan;
-  const { now } = sheet;
-  const dry = substanceById(substanceById(productId)?.anhydrous ?? productId);
-  const n = dry && now?.contents.amounts[dry.id];
-  if (!dry || !n || !now || now.volumeMl <= 0 || now.liquor) return null;
-  const per100 = (100 * n.value * molarMass(dry.formula)) / now.volumeMl;
-  const held = paperHolds(PAPER_MM, false);
-  const worth = rinse(held, per100, RINSE_ML, bench.evaporationGPerH);
-  return (
-    <p className="small">
-      A {PAPER_MM} mm paper holds about {formatNumber(held, 2)} mL: {formatNumber(worth.heldG, 2)} g of the product. A
-      rinse of {RINSE_ML} mL brings {formatNumber(worth.backG, 2)} g back
-      {run.state.steps.some(({ template }) => template?.op.do === 'boil-down')
-        ? ` and takes ${formatNumber(worth.minutes, 2)} min more to boil off`
-        : ''}
-      .
-    </p>
-  );
-}
-
-const PAPER_MM = 125;
-const RINSE_ML = 5;
