@@ -188,6 +188,12 @@ export function hoursSaid(hours: number): string {
   return hours < 48 ? `${formatNumber(hours, 2)} h` : `${formatNumber(hours / 24, 2)} d`;
 }
 
+/** “20 min to 2 h”; one time when both ends read the same. */
+export function hoursSpan([least, most]: readonly [number, number]): string {
+  const [a, b] = [hoursSaid(least), hoursSaid(most)];
+  return a === b ? a : `${a} to ${b}`;
+}
+
 /** Logarithm of how likely a reading is when the curve passes at `y`; bands and open sides by the normal tail. */
 function logLikelihood({ low, high }: TimedReading, y: number, sd: number): number {
   if (low !== null && high !== null && high - low <= sd) return -0.5 * (((low + high) / 2 - y) / sd) ** 2;

@@ -2,4 +2,4 @@
 // that widens, and the day by which it wants a new assay. Published kinetics where there are some, estimates where not.
 
 export { type Ageing, type AgeingPoint, agedFigure, ageingOf, daysBetween, type Keeping } from './ageing.ts';
-export { type Course, type Finish, finishOf, hoursSaid, type TimedReading } from './finish.ts';
+export { type Course, type Finish, finishOf, hoursSaid, hoursSpan, type TimedReading } from './finish.ts';

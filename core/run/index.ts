@@ -25,5 +25,6 @@ export { type ChargeLine, type Gauge, type Sheet, type StepHeat, sheetOf } from 
 export { joinRuns, type Standing, splitRun } from './split.ts';
 export { type LogLine, type RunState, runState, type StepState, type StepStatus, type TimerState } from './state.ts';
 export { stepsOf } from './steps.ts';
+export { type TakenOn, takenOn } from './taken-on.ts';
 export { fillTemplate, type TextPart } from './template.ts';
 export { toleranceSentence } from './tolerance.ts';

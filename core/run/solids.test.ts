@@ -4,7 +4,7 @@ import { parseTarget, routeById, type ShelfBottle } from '#core/route';
 import { parseLabel } from '#core/stock';
 import { BenchDefaults } from '#core/vessel';
 import { eventsAt } from '../testing/shelf.ts';
-import { type EventBody, exactReading, type Quantity, runState, startPlan } from './index.ts';
+import { type EventBody, exactReading, type Quantity, runState, startPlan, takenOn } from './index.ts';
 
 const START = '2026-03-14T08:00:00.000Z';
 
@@ -282,5 +282,22 @@ describe('a part taken on wet', () => {
     expect(rest.sheet.product!.value).toBeCloseTo(0.75 * whole.product!.value, 6);
     expect(rest.sheet.theory!.value).toBeCloseTo(0.75 * whole.theory!.value, 6);
     expect(rest.log[0]!.text).toBe('25 % taken on, to the shelf: for zinc acetate');
+    // 21 g expected in 60 g of wet cake: about 35 %, and a band as wide as the sheet's own doubt.
+    const taken = unwrap(takenOn(whole, 60, 15));
+    expect(taken.share).toBe(0.25);
+    expect(taken.pct).toBeCloseTo(whole.product!.value / 0.6, 6);
+    expect(taken.bandPct).toBeGreaterThan(1);
+    // Lighter than what is expected in it: then it is dry, at most pure.
+    expect(unwrap(takenOn(whole, 5, 5)).pct).toBe(100);
+    for (const [wet, part] of [
+      [0, 1],
+      [10, 0],
+      [10, 11],
+      [-5, 1],
+      [Number.NaN, 1],
+    ] as const)
+      expect(takenOn(whole, wet, part).ok).toBe(false);
+    expect(takenOn(run(charged('salt', 'salt', 210)).sheet, 60, 15).ok).toBe(true);
+    expect(takenOn({ ...whole, product: null }, 60, 15).ok).toBe(false);
   });
 });

@@ -122,6 +122,8 @@ const TABS: readonly { pane: PaneName; name: string; key?: string }[] = [
   { pane: 'weigh', name: 'Weigh or measure', key: 'w' },
   { pane: 'dish', name: 'Dish', key: 'd' },
   { pane: 'wash', name: 'Wash', key: 'x' },
+  { pane: 'evaporate', name: 'Evaporate', key: 'e' },
+  { pane: 'dry', name: 'Dry', key: 'r' },
   { pane: 'log', name: 'Log a reading', key: 'l' },
   { pane: 'timer', name: 'Timer', key: 't' },
   { pane: 'note', name: 'Note', key: 'n' },
@@ -139,6 +141,8 @@ const FIRST_PANE: Partial<Record<StepState['panel'], PaneName>> = { charge: 'wei
 function hasPane(step: StepState, pane: PaneName): boolean {
   if (pane === 'dish') return step.panel === 'dish';
   if (pane === 'wash') return step.panel === 'filter';
+  if (pane === 'dry') return step.panel === 'dry';
+  if (pane === 'evaporate') return step.template?.op.do === 'boil-down' || step.template?.op.do === 'evaporate';
   return pane !== 'weigh' || step.panel === 'charge' || step.panel === 'dry';
 }
 
@@ -161,7 +165,7 @@ function Step({ run, step, onNext }: { run: Run; step: StepState; onNext: () => 
     over,
   ]);
   useHotkeys(
-    'w,l,t,n,s,d,x',
+    'w,l,t,n,s,d,x,e,r',
     (event) => setPane(TABS.find((tab) => tab.key === event.key && hasPane(step, tab.pane))?.pane ?? null),
     {
       preventDefault: true,

@@ -5,8 +5,13 @@ import { NumberField } from '../parts/number-field.tsx';
 import { plainText } from '../parts/sentence.tsx';
 import type { PaneProps } from './pane-props.ts';
 import { JoinForm, SplitForm } from './part-pane.tsx';
+import { RedissolveForm } from './redissolve-form.tsx';
+import { TakeOnForm } from './take-on-form.tsx';
 
-type Change = 'insert' | 'repeat' | 'skip' | 'enlarge' | 'split' | 'join' | 'give up';
+const CHANGES = ['insert', 'repeat', 'skip', 'enlarge', 'split', 'join', 'redissolve', 'take on', 'give up'] as const;
+type Change = (typeof CHANGES)[number];
+/** Changes whose own form sends them. */
+const OWN: ReadonlySet<Change> = new Set(['split', 'join', 'redissolve', 'take on']);
 
 /** The run as it is lived: a step put in, repeated or skipped, or the whole given up. Each is an entry like any other. */
 export function ChangePane(props: PaneProps) {
@@ -55,7 +60,7 @@ export function ChangePane(props: PaneProps) {
     >
       <Segmented
         aria-label="What to change"
-        options={['insert', 'repeat', 'skip', 'enlarge', 'split', 'join', 'give up'] satisfies Change[]}
+        options={[...CHANGES]}
         value={change}
         onChange={(value) => {
           setChange(value as Change);
@@ -96,6 +101,8 @@ export function ChangePane(props: PaneProps) {
         ) : null}
         {change === 'split' ? <SplitForm run={run} why={why.trim()} /> : null}
         {change === 'join' ? <JoinForm {...props} /> : null}
+        {change === 'redissolve' ? <RedissolveForm {...props} why={why.trim()} /> : null}
+        {change === 'take on' ? <TakeOnForm {...props} why={why.trim()} /> : null}
         {inserting ? (
           <>
             <Checkbox checked={beside} onChange={(event) => setBeside(event.target.checked)}>
@@ -107,9 +114,9 @@ export function ChangePane(props: PaneProps) {
             <NumberField label="look every" unit="min" value={every} min={1} max={525_600} onChange={setEvery} />
           </>
         ) : null}
-        {change === 'split' || change === 'join' ? null : (
+        {OWN.has(change) ? null : (
           <button type="submit" className="tab">
-            {BUTTONS[change]}
+            {BUTTONS[change] ?? ''}
           </button>
         )}
       </div>
@@ -122,7 +129,7 @@ export function ChangePane(props: PaneProps) {
   );
 }
 
-const BUTTONS: Readonly<Record<Exclude<Change, 'split' | 'join'>, string>> = {
+const BUTTONS: Readonly<Partial<Record<Change, string>>> = {
   enlarge: 'Make it larger',
   insert: 'Put it in',
   repeat: 'Put it in',
@@ -136,6 +143,10 @@ const EXPLAINED: Readonly<Record<Change, string>> = {
   skip: 'Leave this step out; what it would have done is not reckoned.',
   enlarge: 'What is in stays; what is still to come, and a top-up of what is in, is reckoned for the larger batch.',
   split: 'A part of what is in the vessel goes on as a batch of its own, with its share of the yield.',
+  redissolve:
+    'What was caught goes back into hot water and is crystallised again; the steps from there are put in once more.',
+  'take on':
+    'The product, or a part of it, goes on before it is dry: to the shelf, half-made, with what is expected in it.',
   join: 'Another running batch of this route is poured into this one.',
   'give up': 'End the run here. Its record stays, with the reason.',
 };

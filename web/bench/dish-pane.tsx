@@ -1,10 +1,10 @@
-import { Slider } from 'antd';
 import { lazy, Suspense, useMemo, useState } from 'react';
 import { dryShare, type School } from '#core/dish';
-import { hoursSaid } from '#core/rate';
+import { hoursSpan } from '#core/rate';
 import { substanceById } from '#core/substance';
-import { formatNumber, formatPlain } from '#core/units';
+import { formatNumber } from '#core/units';
 import { useCompute } from '../worker/compute.ts';
+import { LiveSlider } from './live-slider.tsx';
 import type { PaneProps } from './pane-props.ts';
 
 const DishChart = lazy(async () => ({ default: (await import('./dish-chart.tsx')).DishChart }));
@@ -51,21 +51,15 @@ export function DishPane({ run }: PaneProps) {
   );
   if (start.grams <= 0) return <p className="quiet">Nothing is in the dish yet.</p>;
   const control = (key: keyof Set, name: string, unit: string, min: number, max: number, step = 1) => (
-    <div className="control">
-      <span>{name}</span>
-      <Slider
-        min={min}
-        max={max}
-        step={step}
-        value={set[key]}
-        tooltip={{ open: false }}
-        ariaLabelForHandle={`${name}, ${unit}`}
-        onChange={(next) => setSet((before) => ({ ...before, [key]: next }))}
-      />
-      <output>
-        {formatPlain(set[key])} {unit}
-      </output>
-    </div>
+    <LiveSlider
+      name={name}
+      unit={unit}
+      min={min}
+      max={max}
+      step={step}
+      value={set[key]}
+      onChange={(next) => setSet((before) => ({ ...before, [key]: next }))}
+    />
   );
   return (
     <div className="dish">
@@ -147,9 +141,7 @@ function Schools({ schools }: { schools: readonly School[] }) {
             <td className="right">{formatNumber(school.crystalsG, 3)} g</td>
             <td className="right">{formatNumber(school.yieldPct, 2)} %</td>
             <td className="right">{formatNumber(school.impurityKeptPct, 2)} %</td>
-            <td>
-              {hoursSaid(school.hours[0])} to {hoursSaid(school.hours[1])}
-            </td>
+            <td>{hoursSpan(school.hours)}</td>
             <td>{school.risk}</td>
           </tr>
         ))}

@@ -1,6 +1,8 @@
 import { useEffect, useRef } from 'react';
 import { ChangePane } from './change-pane.tsx';
 import { DishPane } from './dish-pane.tsx';
+import { DryPane } from './dry-pane.tsx';
+import { EvaporatePane } from './evaporate-pane.tsx';
 import type { PaneProps } from './pane-props.ts';
 import { ReadingPane } from './reading-pane.tsx';
 import { NotePane, PhotoPane, PortionPane, TimerPane } from './small-panes.tsx';
@@ -12,6 +14,8 @@ import { WeighPane } from './weigh-pane.tsx';
 export type PaneName =
   | 'dish'
   | 'wash'
+  | 'evaporate'
+  | 'dry'
   | 'surprise'
   | 'unplanned'
   | 'weigh'
@@ -25,6 +29,8 @@ export type PaneName =
 const PANES: Readonly<Record<PaneName, (props: PaneProps) => React.ReactNode>> = {
   dish: DishPane,
   wash: WashPane,
+  evaporate: EvaporatePane,
+  dry: DryPane,
   surprise: SurprisePane,
   unplanned: UnplannedPane,
   weigh: WeighPane,

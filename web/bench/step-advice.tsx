@@ -6,12 +6,13 @@ import { formatNumber } from '#core/units';
 import { sentenceOf } from '../api/client.ts';
 import { useBottleEvent, useBottles } from '../api/queries.ts';
 import { Num } from '../parts/num.tsx';
+import { FilterSays } from './filter-says.tsx';
 import type { Run } from './use-run.ts';
 
 /** What the readings of a step say: how far it has come, when it will be done, and what a stall tells of a bottle. */
 export function StepAdvice({ run, step, advice }: { run: Run; step: StepState; advice: Advice }) {
-  if (!advice.extent && !advice.finish && !advice.stall) return null;
-  const { extent, finish, stall } = advice;
+  const { extent, finish, stall, filter } = advice;
+  if (!extent && !finish && !stall && !filter) return null;
   return (
     <section className="advice" aria-label="What the readings say">
       {extent ? <Extent extent={extent} /> : null}
@@ -22,6 +23,7 @@ export function StepAdvice({ run, step, advice }: { run: Run; step: StepState; a
         </p>
       ) : null}
       {stall ? <Stall run={run} step={step} stall={stall} /> : null}
+      {filter ? <FilterSays filter={filter} settles={step.template?.op.do === 'precipitate'} /> : null}
     </section>
   );
 }

@@ -13,6 +13,8 @@ const KEYS: readonly (readonly [string, string])[] = [
   ['S', 'at the bench: a surprise'],
   ['D', 'at the bench: the dish'],
   ['X', 'at the bench: washing'],
+  ['E', 'at the bench: evaporating'],
+  ['R', 'at the bench: drying'],
   ['Esc', 'close what is open'],
 ];
 

@@ -1,0 +1,122 @@
+import { useMemo, useState } from 'react';
+import type { DryingSchool } from '#core/dry';
+import { hoursSpan } from '#core/rate';
+import { routeById } from '#core/route';
+import { formatNumber } from '#core/units';
+import { useCompute } from '../worker/compute.ts';
+import { LiveSlider } from './live-slider.tsx';
+import type { PaneProps } from './pane-props.ts';
+
+/** Water that a drained cake holds against its dry weight, g/g: crystals little, a fresh precipitate twice its weight. */
+const HOLDS = { crystals: 0.15, precipitate: 2 } as const;
+
+/** Drying: the schools side by side under the ceiling, for this cake on this plate in this air; the weighings stand above. */
+export function DryPane({ run }: PaneProps) {
+  const { plan } = run.batch;
+  const { productId, sheet, weighing, hydrate } = run.state;
+  const route = routeById(plan.routeId);
+  const precipitated = route?.steps.some(({ op }) => op.do === 'precipitate') ?? false;
+  const dryG = sheet.product?.value ?? 0;
+  const weighed = weighing.grams === null ? undefined : Math.max(0, weighing.grams - dryG);
+  const [waterG, setWaterG] = useState(() =>
+    Math.max(1, Math.round(weighed ?? dryG * (precipitated ? HOLDS.precipitate : HOLDS.crystals))),
+  );
+  const [areaCm2, setArea] = useState(300);
+  const [humidityPct, setHumidity] = useState(55);
+  const [roomC, setRoom] = useState(Math.round(plan.bench.tempC));
+  const ceiling = route?.drying ? { tempC: route.drying.ceilingC, why: route.drying.why } : null;
+  const { value, problem } = useCompute(
+    'dry',
+    useMemo(
+      () => ({
+        substanceId: productId,
+        waterG,
+        areaCm2,
+        roomC,
+        humidityPct,
+        pressureHPa: plan.bench.pressureHPa,
+        ceiling,
+      }),
+      [productId, waterG, areaCm2, roomC, humidityPct, plan.bench.pressureHPa, ceiling],
+    ),
+  );
+  return (
+    <div>
+      <p className="small quiet">
+        About {formatNumber(dryG, 3)} g dry is expected
+        {weighed === undefined ? '' : `; ${formatNumber(weighed, 2)} g over it at the last weighing`}. Hours are about,
+        within a factor of two.
+      </p>
+      <div className="controls">
+        <LiveSlider
+          name="water in it"
+          unit="g"
+          min={0}
+          max={Math.max(20, Math.round(3 * dryG))}
+          value={waterG}
+          onChange={setWaterG}
+        />
+        <LiveSlider name="spread over" unit="cm²" min={20} max={2000} step={20} value={areaCm2} onChange={setArea} />
+        <LiveSlider name="humidity" unit="%" min={10} max={95} value={humidityPct} onChange={setHumidity} />
+        <LiveSlider name="room" unit="°C" min={0} max={40} value={roomC} onChange={setRoom} />
+      </div>
+      {problem ? <p className="problem">{problem.message}</p> : null}
+      {value ? (
+        <>
+          <p className="add-next" aria-live="polite">
+            {value.ceiling ? (
+              <>
+                Not above <b>{formatNumber(value.ceiling.tempC, 3)} °C</b>
+                <span className="quiet">: {value.ceiling.why}</span>
+              </>
+            ) : (
+              'No ceiling is known for it.'
+            )}
+          </p>
+          <Schools schools={value.schools} />
+        </>
+      ) : null}
+      {hydrate ? (
+        <p className={hydrate.says === 'as its formula' ? 'within small' : 'caution small'} role="status">
+          {hydrate.sentence}
+          {hydrate.says === 'over-dried' ? ' A sample heated to constant mass decides it.' : ''}
+        </p>
+      ) : null}
+    </div>
+  );
+}
+
+const WORD: Readonly<Record<DryingSchool['verdict'], string>> = { good: 'good', mind: 'mind it', no: 'not so' };
+const TONE: Readonly<Record<DryingSchool['verdict'], string>> = { good: 'within', mind: 'watch', no: 'stop' };
+
+function Schools({ schools }: { schools: readonly DryingSchool[] }) {
+  return (
+    <table className="plain-table">
+      <caption className="small quiet">The schools of drying it, side by side</caption>
+      <thead>
+        <tr>
+          <th scope="col">school</th>
+          <th scope="col" className="right">
+            at
+          </th>
+          <th scope="col">hours</th>
+          <th scope="col">verdict</th>
+          <th scope="col">why</th>
+        </tr>
+      </thead>
+      <tbody>
+        {schools.map((school) => (
+          <tr key={school.id}>
+            <td>{school.id}</td>
+            <td className="right">{formatNumber(school.tempC, 3)} °C</td>
+            <td>{school.hours ? hoursSpan(school.hours) : 'never'}</td>
+            <td>
+              <b className={TONE[school.verdict]}>{WORD[school.verdict]}</b>
+            </td>
+            <td>{school.says}</td>
+          </tr>
+        ))}
+      </tbody>
+    </table>
+  );
+}
