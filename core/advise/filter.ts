@@ -76,7 +76,7 @@ export function filterAdvice(plan: Plan, sheet: Sheet, template: StepTemplate): 
   const route = routeById(plan.routeId);
   const settles = template.op.do === 'precipitate';
   if (!route || !now || now.massG <= 0 || (template.panel !== 'filter' && !settles)) return null;
-  const { grain, solidG } = solidOf(route, sheet, template);
+  const { grain, solidG, dirt } = solidOf(route, sheet, template);
   const liquidMl = Math.max(0, now.volumeMl);
   const tempC = template.cautions.includes('hot-liquid') ? (plan.controls.hot ?? HOT_C) : plan.bench.tempC;
   const area = (Math.PI / 4) * (PAPER_MM / 10) ** 2 * OPEN;
@@ -89,19 +89,27 @@ export function filterAdvice(plan: Plan, sheet: Sheet, template: StepTemplate): 
     });
   const heightMm = sheet.vessel ? (10 * liquidMl) / ((Math.PI / 4) * (sheet.vessel.vessel.diameterMm / 10) ** 2) : 80;
   return {
-    grain: grain.name,
+    grain: dirt ? 'dirt and what else does not dissolve, at most' : grain.name,
     solidG,
     liquidMl,
     settleH: settlingHours(grain, heightMm, solidG / grain.gPerMl / Math.max(1, liquidMl), tempC),
     coffeeMin: through('coffee'),
     paperMin: through('medium'),
-    media: MEDIA.map((medium) => judged(medium, grain, now.present, tempC)),
-    paper: paperOf(route, plan, sheet),
+    media: MEDIA.map((medium) => judged(medium, dirt ? undefined : grain, now.present, tempC)),
+    // What is caught in the paper is the product itself; its liquor is washed out, not brought back.
+    paper: template.op.do === 'collect' ? null : paperOf(route, plan, sheet),
     left: leftIn(route, sheet),
   };
 }
 
-function solidOf(route: Route, sheet: Sheet, template: StepTemplate): { grain: Grain; solidG: number } {
+interface Solid {
+  readonly grain: Grain;
+  readonly solidG: number;
+  /** Nothing of the product stands in it, only what came along undissolved. */
+  readonly dirt: boolean;
+}
+
+function solidOf(route: Route, sheet: Sheet, template: StepTemplate): Solid {
   const solids = Object.entries(sheet.now?.contents.amounts ?? {}).flatMap(([id, n]) => {
     const substance = substanceById(id);
     const stands = isInsoluble(id) || substance?.form === 'metal';
@@ -111,13 +119,12 @@ function solidOf(route: Route, sheet: Sheet, template: StepTemplate): { grain: G
   const most = solids.sort((a, b) => b.grams - a.grams)[0];
   if (most) {
     const kind = GRAIN[most.id] ?? 'crystals';
-    return { grain: grainOf(kind), solidG: solids.reduce((sum, { grams }) => sum + grams, 0) };
+    return { grain: grainOf(kind), solidG: solids.reduce((sum, { grams }) => sum + grams, 0), dirt: false };
   }
   const crystals = template.op.do === 'collect' && route.makes.kind === 'crystals' ? (sheet.crystals?.value ?? 0) : 0;
-  // Only dirt: as fine as it comes.
-  return crystals > 0
-    ? { grain: grainOf('crystals'), solidG: crystals }
-    : { grain: grainOf('fine'), solidG: Math.min(inert, 1) };
+  if (crystals > 0) return { grain: grainOf('crystals'), solidG: crystals, dirt: false };
+  // As fine as it comes, and at most a gram of it: most of what a label leaves open dissolves too.
+  return { grain: grainOf('fine'), solidG: Math.min(inert, 1), dirt: true };
 }
 
 function grainOf(id: Grain['id']): Grain {
@@ -126,13 +133,14 @@ function grainOf(id: Grain['id']): Grain {
 
 function judged(
   { name, material, not, why }: (typeof MEDIA)[number],
-  grain: Grain,
+  grain: Grain | undefined,
   present: readonly Present[],
   tempC: number,
 ): Medium {
   const [clash] = materialClashes(material, present, tempC);
   if (clash && clash.severity !== 'caution') return { name, verdict: 'no', says: clash.sentence };
-  if (not.includes(grain.id)) return { name, verdict: 'no', says: why };
+  if (grain && not.includes(grain.id)) return { name, verdict: 'no', says: why };
+  if (!grain && not.includes('fine')) return { name, verdict: 'mind', says: 'dust may run through it' };
   return clash ? { name, verdict: 'mind', says: clash.sentence } : { name, verdict: 'good', says: '' };
 }
 

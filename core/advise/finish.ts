@@ -1,3 +1,4 @@
+import { constantMass, type Weighing } from '#core/dry';
 import { type Course, type Finish, finishOf, hoursSaid, type TimedReading } from '#core/rate';
 import { type Quantity, readingValue, type Sheet, weighingSd } from '#core/run';
 import { formatNumber } from '#core/units';
@@ -43,6 +44,8 @@ export function finishOfStep(sheet: Sheet, op: string, reads: readonly TimedRead
     const finish = finishOf(course, timed, sd, course === 'steady' ? goal : 0);
     const latestAt =
       finish.latest === null ? null : new Date(start + Math.min(finish.latest, 1e5) * HOUR).toISOString();
+    const dried = op === 'dry' ? constantMass(weighingsOf(mine), bench.balanceG) : undefined;
+    if (dried?.constant) return { of, sentence: `${dried.sentence} It is dry.`, latestAt: null, finish };
     const wet =
       op === 'dry' && finish.endsAt
         ? ` About ${formatNumber(Math.max(0, lastValue(timed) - finish.endsAt.value), 2)} g of water still in it.`
@@ -50,6 +53,14 @@ export function finishOfStep(sheet: Sheet, op: string, reads: readonly TimedRead
     return { of, sentence: finishSentence(finish) + wet, latestAt, finish };
   }
   return null;
+}
+
+/** Exact readings and bands as weighings; one-sided ones say no mass. */
+function weighingsOf(reads: readonly TimedRead[]): readonly Weighing[] {
+  return reads.flatMap(({ body, at }) => {
+    const read = readingValue(body.reading);
+    return read ? [{ at: new Date(at).toISOString(), grams: read.value }] : [];
+  });
 }
 
 /** The last value read. */

@@ -97,8 +97,8 @@ function oven(of: Drying, ceiling: Ceiling | undefined): DryingSchool {
     hours: hoursAt(of, (of.roomC + Math.min(tempC, 100)) / 2, of.humidityPct, 0.1),
     verdict: hydrate ? 'mind' : 'good',
     says: hydrate
-      ? `at most ${Math.round(tempC)} °C${ceiling ? `: ${ceiling.why}` : ''}; warm air is dry air, so weigh often`
-      : `under ${Math.round(tempC)} °C${ceiling ? `: ${ceiling.why}` : ''}`,
+      ? `at most ${Math.round(tempC)} °C; warm air is dry air, so weigh often`
+      : `at most ${Math.round(tempC)} °C, spread thin`,
   };
 }
 

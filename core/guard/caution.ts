@@ -2,6 +2,7 @@ import { hazards } from '#core/data';
 import type { CautionId } from '#core/route';
 import { substanceById } from '#core/substance';
 import { formatNumber } from '#core/units';
+import { classesOf } from './classes.ts';
 import { legalNotes } from './law.ts';
 
 /** stop: can maim or kill; watch: can hurt or spoil. Never colour alone: the word is shown. */
@@ -138,6 +139,17 @@ const rules: Readonly<Record<CautionId, Rule>> = {
     title: 'Zinc salts harm eyes and kill water life',
     text: 'Goggles, no food near. Nothing of it to a drain or on soil: precipitate leftovers with soda, filter, hand in the sludge.',
   }),
+  caustic: ({ products }) => {
+    const base = products.find(({ substanceId, pct }) => classesOf(substanceId, pct).has('alkali_strong'));
+    if (!base) return undefined;
+    const row = bandOf(base.substanceId, base.pct) ?? hazards.find((each) => each.substance === name(base.substanceId));
+    return {
+      id: 'caustic',
+      severity: 'stop',
+      title: `Caustic: ${name(base.substanceId)}`,
+      text: `Goggles, gloves, sleeves; it eats skin without pain at first, eyes within seconds. ${row?.firstAid ?? 'Rinse with water at once, 20 minutes.'}`,
+    };
+  },
   'molten-alkali': () => ({
     id: 'molten-alkali',
     severity: 'stop',

@@ -83,6 +83,7 @@ export type CautionId =
   | 'oxidiser'
   | 'zinc-salt'
   | 'molten-alkali'
+  | 'caustic'
   | 'peroxide'
   | 'label'
   | 'law';

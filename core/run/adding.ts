@@ -57,7 +57,8 @@ export function excessPrice({ stages, name, adding }: Addition): string {
   const litres = first.grams.value * first.gasLPerG;
   const foam =
     adding.foamPerGas > 0 ? ` (${formatNumber(1000 * litres * adding.foamPerGas, 2)} mL of foam if at once)` : '';
-  return `The ${first.takes} left over takes ${formatNumber(first.grams.value, 2)} g of ${name} and gives ${formatNumber(litres, 2)} L of gas${foam}.`;
+  const gas = litres > 0 ? ` and gives ${formatNumber(litres, 2)} L of gas${foam}` : '';
+  return `The ${first.takes} left over takes ${formatNumber(first.grams.value, 2)} g of ${name}${gas}.`;
 }
 
 function additionAt(context: Context, so: Walk, step: StepTemplate, adding: Adding): Addition | undefined {

@@ -301,3 +301,16 @@ describe('a part taken on wet', () => {
     expect(takenOn({ ...whole, product: null }, 60, 15).ok).toBe(false);
   });
 });
+
+describe('cautions of the melt and the lye', () => {
+  it('speak of the lye where it is, and of acid where that is', () => {
+    const { run } = on('silica', '50 g silica gel', {
+      sand: 'quartz sand 99 % 2 kg',
+      lye: 'caustic soda 98 % 1 kg',
+      acid: 'hydrochloric acid 30 % 5 L',
+    });
+    const { cautions } = run().sheet;
+    expect(cautions.leach!.map(({ title }) => title)).toEqual(['Caustic: sodium hydroxide']);
+    expect(cautions.acid!.map(({ title }) => title).join()).toContain('hydrochloric acid');
+  });
+});

@@ -2,7 +2,7 @@ import { useMemo, useState } from 'react';
 import type { DryingSchool } from '#core/dry';
 import { hoursSpan } from '#core/rate';
 import { routeById } from '#core/route';
-import { formatNumber } from '#core/units';
+import { formatNumber, formatPlain } from '#core/units';
 import { useCompute } from '../worker/compute.ts';
 import { LiveSlider } from './live-slider.tsx';
 import type { PaneProps } from './pane-props.ts';
@@ -66,7 +66,7 @@ export function DryPane({ run }: PaneProps) {
           <p className="add-next" aria-live="polite">
             {value.ceiling ? (
               <>
-                Not above <b>{formatNumber(value.ceiling.tempC, 3)} °C</b>
+                Not above <b>{formatPlain(value.ceiling.tempC)} °C</b>
                 <span className="quiet">: {value.ceiling.why}</span>
               </>
             ) : (
@@ -108,9 +108,9 @@ function Schools({ schools }: { schools: readonly DryingSchool[] }) {
         {schools.map((school) => (
           <tr key={school.id}>
             <td>{school.id}</td>
-            <td className="right">{formatNumber(school.tempC, 3)} °C</td>
-            <td>{school.hours ? hoursSpan(school.hours) : 'never'}</td>
-            <td>
+            <td className="right">{formatPlain(Math.round(school.tempC))} °C</td>
+            <td className="whole">{school.hours ? hoursSpan(school.hours) : 'never'}</td>
+            <td className="whole">
               <b className={TONE[school.verdict]}>{WORD[school.verdict]}</b>
             </td>
             <td>{school.says}</td>

@@ -12,7 +12,9 @@ export function EvaporatePane({ run }: PaneProps) {
   const { bench } = plan;
   const now = sheet.now?.volumeMl ?? sheet.liquidMl;
   const goal = sheet.boil?.volume.value ?? sheet.dish?.value ?? now / 3;
-  const fromMl = Math.max(1, Math.round(now > goal ? now : sheet.liquidMl));
+  // Before it is reached, what is in the vessel now; afterwards what it began with: a millilitre that goes is a gram of water.
+  const began = sheet.boil ? goal + sheet.boil.away.value : sheet.liquidMl;
+  const fromMl = Math.max(1, Math.round(now > goal + 1 ? now : began));
   const [toMl, setTo] = useState(Math.round(goal));
   const [watts, setWatts] = useState(0);
   const [dishCm2, setDish] = useState(300);
@@ -25,7 +27,6 @@ export function EvaporatePane({ run }: PaneProps) {
         substanceId: productId,
         fromMl,
         toMl: Math.min(toMl, fromMl),
-        // A millilitre that goes is a gram of water.
         awayG: Math.max(0, fromMl - toMl),
         vessels: [...bench.vessels],
         watts: watts === 0 ? null : watts,
@@ -47,7 +48,16 @@ export function EvaporatePane({ run }: PaneProps) {
       </p>
       <div className="controls">
         <LiveSlider name="down to" unit="mL" min={0} max={fromMl} value={Math.min(toMl, fromMl)} onChange={setTo} />
-        <LiveSlider name="plate" unit="W" min={0} max={1500} step={50} value={watts} onChange={setWatts} />
+        <LiveSlider
+          name="plate"
+          unit="W"
+          min={0}
+          max={1500}
+          step={50}
+          value={watts}
+          shown={watts === 0 ? 'as your bench' : undefined}
+          onChange={setWatts}
+        />
         <LiveSlider name="dish" unit="cm²" min={20} max={2000} step={20} value={dishCm2} onChange={setDish} />
         <LiveSlider name="air" unit="°C" min={0} max={40} value={airC} onChange={setAir} />
         <LiveSlider name="humidity" unit="%" min={10} max={95} value={humidityPct} onChange={setHumidity} />

@@ -8,11 +8,13 @@ interface LiveSliderProps {
   readonly max: number;
   readonly step?: number;
   readonly value: number;
+  /** Shown instead of the value and its unit. */
+  readonly shown?: string | undefined;
   readonly onChange: (next: number) => void;
 }
 
 /** One live control of a panel: its name, a slider that a thumb can move, its value. */
-export function LiveSlider({ name, unit, min, max, step = 1, value, onChange }: LiveSliderProps) {
+export function LiveSlider({ name, unit, min, max, step = 1, value, shown, onChange }: LiveSliderProps) {
   return (
     <div className="control">
       <span>{name}</span>
@@ -25,9 +27,7 @@ export function LiveSlider({ name, unit, min, max, step = 1, value, onChange }: 
         ariaLabelForHandle={`${name}, ${unit}`}
         onChange={onChange}
       />
-      <output>
-        {formatPlain(value)} {unit}
-      </output>
+      <output>{shown ?? `${formatPlain(value)} ${unit}`}</output>
     </div>
   );
 }

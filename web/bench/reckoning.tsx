@@ -1,3 +1,4 @@
+import { substanceById } from '#core/substance';
 import { formatNumber } from '#core/units';
 import { Num, NumRow } from '../parts/num.tsx';
 import type { Run } from './use-run.ts';
@@ -11,7 +12,7 @@ function NowList({ run }: { run: Run }) {
       <h3 style={{ marginTop: 14 }}>In the vessel now</h3>
       <dl className="figures">
         {Object.entries(now.contents.amounts).map(([id, n]) => (
-          <NumRow key={id} label={id.replaceAll('-', ' ')}>
+          <NumRow key={id} label={substanceById(id)?.name ?? id.replaceAll('-', ' ')}>
             <Num figure={n} />
           </NumRow>
         ))}
@@ -31,6 +32,7 @@ function NowList({ run }: { run: Run }) {
 export function Reckoning({ run }: { run: Run }) {
   const { sheet, weighing } = run.state;
   const limiting = sheet.charges.find((line) => line.limiting);
+  const over = new Set(run.state.steps.filter(({ status }) => status === 'done').map(({ key }) => key));
   return (
     <section aria-label="As it stands">
       <h2>As it stands</h2>
@@ -40,7 +42,12 @@ export function Reckoning({ run }: { run: Run }) {
             {line.actual ? (
               <Num figure={line.actual} />
             ) : (
-              <Num bare figure={line.dose.mass} shown={formatNumber(line.dose.takeMassG, 4)} unit="g to come" />
+              <Num
+                bare
+                figure={line.dose.mass}
+                shown={formatNumber(line.dose.takeMassG, 4)}
+                unit={over.has(line.step) ? 'g, as planned' : 'g to come'}
+              />
             )}
           </NumRow>
         ))}

@@ -42,13 +42,17 @@ export function RedissolveForm({ run, step, why, onClose }: PaneProps & { why: s
     ),
   );
   if (!soluble) return <p className="quiet">It does not dissolve in water: wash it, or dry it again.</p>;
-  if (grams <= 0) return <p className="quiet">Nothing has been caught yet that could be redissolved.</p>;
+  const caught = steps.some(({ template, status }) => template?.op.do === 'collect' && status === 'done');
+  if (!caught || grams <= 0) return <p className="quiet">Filter it off first: then it can be redissolved.</p>;
   const suggested = value ? Math.max(1, Math.round(SPARE * value.leastWaterG)) : null;
   const waterG = typed ?? suggested;
   const put = () => {
     if (waterG === null) return;
     const name = substanceById(productId)?.name ?? 'the crystals';
     const first = newId('step');
+    // What it was drying to is not weighed any more.
+    if (step.template?.op.do === 'dry' && step.status !== 'done')
+      run.enter({ kind: 'step-skipped', step: step.key, reason: why || 'redissolved' });
     run.enter({
       kind: 'step-inserted',
       step: first,

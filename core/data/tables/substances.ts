@@ -55,7 +55,7 @@ export const substances: readonly SubstanceRow[] = [
   row('iron-sulfate', 'iron(II) sulfate', 'FeSO4', 'solid', 'anhydrous iron(II) sulfate', { density: 'FeSO4', tint: 'white',
   }),
   row('iron-sulfate-heptahydrate', 'iron(II) sulfate heptahydrate', 'FeSO4.7H2O', 'solid', 'ferrous sulfate; ferrous sulphate; iron sulfate; iron sulphate; green vitriol; copperas; moss iron; sulphate of iron', { anhydrous: 'iron-sulfate', tint: 'green' }),
-  row('potassium-alum-dry', 'burnt alum', 'KAl(SO4)2', 'solid', 'anhydrous potassium alum; exsiccated alum', { tint: 'white' }),
+  row('potassium-alum-dry', 'potassium aluminium sulfate', 'KAl(SO4)2', 'solid', 'burnt alum; anhydrous potassium alum; exsiccated alum', { tint: 'white' }),
   row('potassium-alum', 'potassium aluminium sulfate dodecahydrate', 'KAl(SO4)2.12H2O', 'solid', 'alum; potassium alum; potash alum; aluminium potassium sulfate; potassium aluminum sulfate', { anhydrous: 'potassium-alum-dry', tint: 'white' }),
   row('sodium-thiosulfate', 'sodium thiosulfate', 'Na2S2O3', 'solid', 'anhydrous sodium thiosulfate', { density: 'Na2S2O3', tint: 'white',
   }),

@@ -83,8 +83,8 @@ export const ferricAlum: Route = {
   controls: [
     {
       id: 'water',
-      name: 'water',
-      unit: 'g per 100 g iron salt',
+      name: 'water, by the iron salt',
+      unit: 'g/100 g',
       min: 60,
       max: 200,
       step: 5,

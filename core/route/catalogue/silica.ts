@@ -35,7 +35,7 @@ export const silica: Route = {
   id: 'silica',
   title: 'sand fused with lye, leached, gelled with acid',
   summary:
-    'Clean sand melts into lye as far as it will; the glass is leached with water, acid turns the water glass into a gel, which is washed to neutral and dried to the wanted water.',
+    'Clean sand melts into lye as far as it will; the glass is leached with water, acid turns the water glass into a gel, which is washed to neutral and dried to the wanted water. The yield counts the sand that went into the melt.',
   source: 'Brauer, Handbook of Preparative Inorganic Chemistry, silica gel; Iler, The Chemistry of Silica (1979)',
   makes: { kind: 'crystals', substanceId: 'silica-gel', anhydrousId: 'silica-gel' },
   roles: [
@@ -116,8 +116,8 @@ export const silica: Route = {
     },
     {
       id: 'water',
-      name: 'water to leach',
-      unit: 'g per 100 g sand',
+      name: 'water, by the sand',
+      unit: 'g/100 g',
       min: 400,
       max: 2000,
       step: 50,
@@ -143,8 +143,8 @@ export const silica: Route = {
     why: 'above about 200 °C the pores close and it no longer takes up water',
   },
   byProducts: [
+    { name: 'salt liquor', keep: 'Neutral, it may be poured away.' },
     { name: 'sand left', keep: 'Rinse, dry, weigh: it tells how far the melt went. Use it again.' },
-    { name: 'salt washings', keep: 'Neutral, they may be poured away.' },
   ],
   identity: [
     { test: 'in lye, warmed', sight: 'dissolves' },
@@ -187,7 +187,7 @@ export const silica: Route = {
       skipCosts: 'Nothing to melt.',
       op: { do: 'charge', role: 'lye' },
       panel: 'charge',
-      cautions: ['molten-alkali', 'corrosive'],
+      cautions: ['molten-alkali', 'caustic'],
     }),
     step({
       id: 'fuse',
@@ -219,7 +219,7 @@ export const silica: Route = {
       op: { do: 'charge', role: 'water' },
       panel: 'charge',
       leave: { alone: true, lookEveryMin: 240, reason: 'covered, away from glass and aluminium' },
-      cautions: ['hot-liquid'],
+      cautions: ['caustic', 'hot-liquid'],
       handsOnMin: 20,
       waitH: [4, 24],
     }),
@@ -233,7 +233,7 @@ export const silica: Route = {
       skipCosts: 'Sand in the gel, and a guess for a yield.',
       op: { do: 'filter-off' },
       panel: 'filter',
-      cautions: ['corrosive'],
+      cautions: ['caustic'],
       handsOnMin: 25,
       waitH: [1, 12],
     }),

@@ -74,8 +74,8 @@ export const sodiumNitrate: Route = {
     },
     {
       id: 'water',
-      name: 'water',
-      unit: 'g per 100 g soda',
+      name: 'water, by the soda',
+      unit: 'g/100 g',
       min: 60,
       max: 250,
       step: 5,

@@ -62,8 +62,8 @@ export const zincCarbonateFromSalt: Route = {
   controls: [
     {
       id: 'water',
-      name: 'water',
-      unit: 'g per 100 g salt',
+      name: 'water, by the salt',
+      unit: 'g/100 g',
       min: 100,
       max: 1000,
       step: 10,
