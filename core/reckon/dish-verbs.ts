@@ -1,12 +1,11 @@
 import { dishAt, dryShare, leastWater, SOLUBILITY_SD, solubilityOf } from '#core/dish';
 import { datum, type Figure, type Grade, given } from '#core/figure';
 import { fail, ok, type Result } from '#core/problem';
-import { parseNumber, parseQuantity } from '#core/units';
 import { washed } from '#core/wash';
 import type { Found } from './found.ts';
 import { pointAt, readStuff, readSubstanceName } from './phrase.ts';
+import { NUMBER, typedGrams, typedNumber } from './typed.ts';
 
-const NUMBER = String.raw`[-+\u2212]?\d[\d.,]*`;
 const TEMP = String.raw`(${NUMBER})\s*°?\s*C(?![a-z])`;
 const SOLUBILITY = new RegExp(String.raw`^(.+?)\s+at\s+${TEMP}\s+in\s+(.+?)\s+(?:of\s+)?water$`, 'i');
 const CRYSTALS = new RegExp(
@@ -26,9 +25,9 @@ export function solubilityVerb(line: string): Result<Found> | undefined {
   if (!match) return undefined;
   const name = readSubstanceName(match[1]!.trim(), line);
   if (!name.ok) return name;
-  const tempC = number(match[2]!, line);
+  const tempC = typedNumber(match[2]!, line);
   if (!tempC.ok) return tempC;
-  const water = grams(match[3]!, line);
+  const water = typedGrams(match[3]!, line);
   if (!water.ok) return water;
   const { substance } = name.value;
   const at = solubilityOf(substance, tempC.value);
@@ -61,9 +60,9 @@ export function crystalsVerb(rest: string, line: string): Result<Found> {
     return fail('missing-part', 'How many grams? Write crystals 100 g KNO3 in 80 g water 80 C to 10 C.', {
       at: pointAt(line, match[1]!),
     });
-  const water = grams(match[2]!, line);
-  const hot = number(match[3]!, line);
-  const cold = number(match[4]!, line);
+  const water = typedGrams(match[2]!, line);
+  const hot = typedNumber(match[3]!, line);
+  const cold = typedNumber(match[4]!, line);
   if (!water.ok) return water;
   if (!hot.ok) return hot;
   if (!cold.ok) return cold;
@@ -107,7 +106,7 @@ export function crystalsVerb(rest: string, line: string): Result<Found> {
 /** “dissolve 100 g alum at 60 C”: the least water. */
 export function dissolveVerb(rest: string, line: string): Result<Found> {
   const match = DISSOLVE.exec(rest.trim());
-  const tempC = match ? number(match[2]!, line) : undefined;
+  const tempC = match ? typedNumber(match[2]!, line) : undefined;
   if (!match || !tempC) return fail('missing-part', 'Write dissolve 100 g alum at 60 C.', { at: pointAt(line, rest) });
   if (!tempC.ok) return tempC;
   const stuff = readStuff(match[1]!, line);
@@ -129,7 +128,7 @@ export function washVerb(rest: string, line: string): Result<Found> {
   const match = WASH.exec(rest.trim());
   if (!match)
     return fail('missing-part', 'Write wash 20 g retained 3 x 50 mL from 5 g/L.', { at: pointAt(line, rest) });
-  const read = [match[1]!, match[2]!, match[3]!, match[4] ?? '1'].map((each) => number(each, line));
+  const read = [match[1]!, match[2]!, match[3]!, match[4] ?? '1'].map((each) => typedNumber(each, line));
   for (const each of read) if (!each.ok) return each;
   const [held, count, portion, from] = read.map((each) => (each.ok ? each.value : 0)) as [
     number,
@@ -151,18 +150,4 @@ export function washVerb(rest: string, line: string): Result<Found> {
 function tableFigure(name: string, value: number, unit: string, grade: Grade, source: string): Figure {
   const doubts = { solubility: { name: 'solubility table', effect: Math.abs(value) * SOLUBILITY_SD[grade] } };
   return datum({ symbol: 'm', name, unit }, { value, doubts }, { source, grade });
-}
-
-function number(text: string, line: string): Result<number> {
-  const read = parseNumber(text);
-  return read.ok ? read : { ok: false, problem: { ...read.problem, at: pointAt(line, text) } };
-}
-
-/** Grams of water from a mass or a volume. */
-function grams(text: string, line: string): Result<number> {
-  const read = parseQuantity(text, ['mass', 'volume']);
-  if (!read.ok) return { ok: false, problem: { ...read.problem, at: pointAt(line, text) } };
-  return read.value.value > 0
-    ? ok(read.value.value)
-    : fail('out-of-range', 'The water is more than 0 g.', { at: pointAt(line, text) });
 }

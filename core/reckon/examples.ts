@@ -21,5 +21,10 @@ export const examples: readonly string[] = [
   'crystals 100 g KNO3 in 80 g water 80 C to 10 C',
   'dissolve 100 g alum at 60 C',
   'wash 20 g retained 3 x 50 mL from 5 g/L',
+  'precipitate BaSO4 from 100 mL 0.1 mol/L and 50 mL 0.3 mol/L',
+  'salt out 30 g NaCl in 100 g water with 40 g NaOH',
+  'hydrate 2.5 g CuSO4.5H2O to 1.6 g',
+  'ceiling ZnSO4.7H2O',
+  'dry 500 g ethanol with 5% water',
   '2 lb in g',
 ];

@@ -236,6 +236,8 @@ export function unitSentence(wanted: string, fitting: readonly string[]): string
 /** Where a word stands in the line, [from, to); the whole line when it is not found as typed. */
 export function pointAt(line: string, word: string): readonly [number, number] {
   const trimmed = word.trim();
+  // Nothing was typed there: what is missing comes at the end.
+  if (trimmed === '') return [line.length, line.length];
   const from = line.indexOf(trimmed);
   return from < 0 ? [0, line.length] : [from, from + trimmed.length];
 }

@@ -1,6 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { workingOf } from '#core/figure';
+import { sdOf, workingOf } from '#core/figure';
+import { unwrap } from '#core/problem';
 import { examples, reckon, reckonJson } from './index.ts';
 
 const first = (text: string) => {
@@ -259,5 +260,52 @@ describe('every example', () => {
     const result = reckon(text);
     expect(result.ok).toBe(true);
     if (result.ok) expect(workingOf(result.value.answers[0]!).length).toBeGreaterThan(0);
+  });
+});
+
+describe('solids', () => {
+  it('names ions as chemists write them, doubts only what the product of the ions holds back', () => {
+    const [mass, part, barium, sulfate] = unwrap(
+      reckon('precipitate BaSO4 from 100 mL 0.1 mol/L and 50 mL 0.3 mol/L'),
+    ).answers;
+    // 0.01 mol of barium, 0.015 of sulfate: 0.01 × 233.39 g, and 0.005 mol in 0.15 L over.
+    expect(mass!.value).toBeCloseTo(2.334, 3);
+    expect(part!.value).toBeGreaterThan(99.99);
+    expect(barium!.name).toBe('Ba²⁺ left');
+    expect(sulfate!.name).toBe('SO₄²⁻ left');
+    expect(sulfate!.value).toBeCloseTo(0.0333, 4);
+    expect(2 * sdOf(sulfate!)).toBeLessThan(1e-6);
+  });
+
+  it('takes the acid and the comma, and knows what dries what', () => {
+    expect(unwrap(reckon('salt out 20 g NaCl in 0,1 kg water with 18,23 g HCl')).answers[0]!.value).toBeCloseTo(
+      10.8,
+      1,
+    );
+    expect(unwrap(reckon('hydrate 2,50 g MgSO4.7H2O to 1,22 g')).answers[0]!.value).toBeCloseTo(7, 0);
+    const { answers, note } = unwrap(reckon('dry 100 g acetone with 3% water'));
+    expect(answers.every(({ value }) => value > 0)).toBe(true);
+    expect(note).toContain('calcium chloride');
+    expect(unwrap(reckon('dry 100 g ethanol with 0% water')).answers).toEqual([]);
+  });
+
+  it.each([
+    ['precipitate gold from 10 mL 1 M and 1 mL 1 M', 'No solubility product', [12, 16]],
+    ['precipitate AgCl from 0 mL 1 M and 1 mL 1 M', 'more than 0', [22, 26]],
+    ['precipitate AgCl', 'Write precipitate', [12, 16]],
+    ['salt out', 'Write salt out', [8, 8]],
+    ['salt out 3 g NaCl in 10 g water with 400 g HCl', 'tabulated to 6', [37, 42]],
+    ['hydrate 1 g CuSO4.5H2O to 2 g', 'less than before', [26, 29]],
+    ['hydrate CuSO4.5H2O to 2 g', 'How many grams', [8, 18]],
+    ['ceiling SiO2', 'No ceiling', [8, 12]],
+    ['dry 500 g sand with 5% water', 'quartz sand', [4, 14]],
+    ['dry 50 g acetone with 500% water', '0 to 100 %', [22, 25]],
+    ['dry 50 mL acetone with 5% water', 'How many grams', [4, 17]],
+  ])('refuses %s and points at it', (line, part, at) => {
+    const result = reckon(line);
+    expect(result.ok).toBe(false);
+    if (result.ok) return;
+    expect(result.problem.message).toContain(part);
+    expect(result.problem.at).toEqual(at);
   });
 });

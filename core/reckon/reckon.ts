@@ -7,6 +7,7 @@ import { crystalsVerb, dissolveVerb, solubilityVerb, washVerb } from './dish-ver
 import type { Found } from './found.ts';
 import { diluteVerb, mixVerb } from './mixing.ts';
 import { cutPhrase, readStuff, wantedStrength } from './phrase.ts';
+import { ceilingVerb, dryVerb, hydrateVerb, precipitateVerb, saltOutVerb } from './solid-verbs.ts';
 import { convertStrength } from './strength.ts';
 import { balanceVerb, electrolysisVerb, isElectrolysis, molarMassVerb, phVerb } from './verbs.ts';
 
@@ -32,8 +33,19 @@ export function reckon(text: string): Result<Reckoning> {
   return ok({ answers: found.value.figures, note: found.value.note ?? null, cautions: cautionsOf(found.value) });
 }
 
+const SOLID_VERBS = {
+  precipitate: precipitateVerb,
+  'salt out': saltOutVerb,
+  hydrate: hydrateVerb,
+  ceiling: ceilingVerb,
+  dry: dryVerb,
+} as const;
+
 function dispatch(line: string): Result<Found> {
-  const verb = /^(balance|dilute|mix|ph|crystals|dissolve|wash|molar mass(?: of)?|m)\b[\s:]*(.*)$/is.exec(line);
+  const verb =
+    /^(balance|dilute|mix|ph|crystals|dissolve|wash|precipitate|salt out|hydrate|ceiling|dry|molar mass(?: of)?|m)\b[\s:]*(.*)$/is.exec(
+      line,
+    );
   const rest = verb?.[2] ?? '';
   // A lone capital M asks for a molar mass; a lower-case m never stands first.
   const word = verb?.[1] === 'm' ? undefined : verb?.[1]?.toLowerCase();
@@ -44,6 +56,8 @@ function dispatch(line: string): Result<Found> {
   if (word === 'crystals') return crystalsVerb(rest, line);
   if (word === 'dissolve') return dissolveVerb(rest, line);
   if (word === 'wash') return washVerb(rest, line);
+  if (word !== undefined && Object.hasOwn(SOLID_VERBS, word))
+    return SOLID_VERBS[word as keyof typeof SOLID_VERBS](rest, line);
   if (word === 'm' || word?.startsWith('molar')) return molarMassVerb(rest, line);
   if (/->|→|⇌/.test(line) || (/=/.test(line) && /\+/.test(line))) return balanceVerb(line, line);
   if (isElectrolysis(line)) return electrolysisVerb(line);
