@@ -14,6 +14,9 @@ import {
   targetText,
 } from '#core/route';
 import {
+  type Attempt,
+  type CompareRow,
+  compareRuns,
   durationText,
   type Plan,
   type RunEvent,
@@ -145,6 +148,7 @@ export const verbs = {
   surprise: ({ sign, ...scene }: { sign: Sign } & Scene): Result<readonly Ranked[]> => ok(causesOf(sign, scene)),
   clash: ({ present, added }: { present: readonly Present[]; added: Present }): Result<readonly Clash[]> =>
     ok(clashesOf(present, added)),
+  compare: ({ attempts }: { attempts: readonly Attempt[] }): Result<readonly CompareRow[]> => compareRuns(attempts),
   dish,
   wash,
   dry,

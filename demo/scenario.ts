@@ -155,8 +155,8 @@ export const demoBatches: readonly DemoBatch[] = [
     wish: '60 g alum',
     daysAgo: 19,
     product: 0.86,
-    controls: { spare: 40, cold: 16 },
-    notes: { cool: 'Left open five days instead of cooled: big clear octahedra, less of it.' },
+    controls: { spare: 30, 'water-left': 45, cold: 16 },
+    notes: { open: 'School of leaving it open: big clear octahedra after four days, none of them cloudy.' },
     bottled: true,
   },
   {

@@ -42,6 +42,10 @@ const router = createBrowserRouter([
       },
       { path: 'record', lazy: async () => ({ Component: (await import('./record/record-list.tsx')).RecordList }) },
       {
+        path: 'record/compare',
+        lazy: async () => ({ Component: (await import('./record/compare-page.tsx')).ComparePage }),
+      },
+      {
         path: 'record/:batchId',
         lazy: async () => ({ Component: (await import('./record/record-page.tsx')).RecordPage }),
       },

@@ -47,6 +47,18 @@ export const computeInputs = {
     step: text(60).required(),
     now: instant(),
   }),
+  compare: shape({
+    attempts: array()
+      .of(
+        shape({
+          number: finite().integer().min(1).required(),
+          plan: planSchema,
+          events: array().of(storedEvent).max(50_000).required(),
+        }),
+      )
+      .max(6)
+      .required(),
+  }),
   surprise: shape({
     sign: string()
       .oneOf(Object.keys(signs) as (keyof typeof signs)[])

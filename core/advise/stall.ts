@@ -24,7 +24,7 @@ export function stallOf(
 ): StallAdvice | null {
   const read = [...reads].reverse().find(({ body }) => body.quantity === 'left');
   const left = read && readingValue(read.body.reading);
-  const op = context.route.steps.find(({ id }) => id === step)?.op;
+  const op = context.steps.find(({ id }) => id === step)?.op;
   const reaction = op?.do === 'react' ? context.route.reactions.find(({ id }) => id === op.reaction) : undefined;
   const solid = context.contents[addition.role];
   const other = reaction?.reactants.find(

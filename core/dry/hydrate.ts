@@ -36,7 +36,7 @@ export function hydrateBy(
         water,
         band,
         says: 'over-dried',
-        sentence: `${shown}: over-dried, or product was lost. Leave it in moist air, or call it the lower hydrate.`,
+        sentence: `${shown}: over-dried: crystal water has gone. Leave it in moist air, or call it the lower hydrate.`,
       };
 }
 

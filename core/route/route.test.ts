@@ -23,7 +23,8 @@ describe('the catalogue', () => {
         if ('control' in role.dose) expect(controls.has(role.dose.control)).toBe(true);
         if ('overControl' in role.dose && role.dose.overControl) expect(controls.has(role.dose.overControl)).toBe(true);
       }
-      for (const { op, after, why, expect: sight, title } of route.steps) {
+      for (const { op, after, only, why, expect: sight, title } of route.steps) {
+        if (only) expect(controls.has(only.control)).toBe(true);
         if (op.do === 'charge') expect(roles.has(op.role)).toBe(true);
         if ('control' in op) expect(controls.has(op.control)).toBe(true);
         for (const id of after) expect(ids.has(id)).toBe(true);

@@ -125,6 +125,8 @@ export interface StepTemplate {
   readonly waitH: readonly [number, number];
   /** Steps that must be done first; empty means the one before it. */
   readonly after: readonly string[];
+  /** The step belongs to a school: it stands only while this control is under its mark. */
+  readonly only: { readonly control: string; readonly under: number } | null;
 }
 
 export interface Route {
@@ -157,4 +159,9 @@ export interface Route {
   readonly identity: readonly { readonly test: string; readonly sight: string }[];
   readonly storage: string;
   readonly steps: readonly StepTemplate[];
+}
+
+/** The steps of a route at its controls: those of a school that is not chosen are left out. */
+export function stepsAt(route: Route, controls: Readonly<Record<string, number>>): readonly StepTemplate[] {
+  return route.steps.filter(({ only }) => !only || (controls[only.control] ?? only.under) < only.under);
 }

@@ -42,7 +42,7 @@ export interface Addition {
 /** Additions of a sheet, by step; `soFar` is what has really happened, where anything has. */
 export function addingOf(context: Context, so: Walk, soFar: Walk | null): Readonly<Record<string, Addition>> {
   const by: Record<string, Addition> = {};
-  for (const step of context.route.steps) {
+  for (const step of context.steps) {
     if (!step.adding) continue;
     const added = additionAt(context, soFar?.before.has(step.id) ? soFar : so, step, step.adding);
     if (added) by[step.id] = added;

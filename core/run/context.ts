@@ -1,6 +1,6 @@
 import { type Figure, given } from '#core/figure';
 import { fail, ok, type Result } from '#core/problem';
-import type { Role, Route } from '#core/route';
+import { type Role, type Route, type StepTemplate, stepsAt } from '#core/route';
 import { massFraction, waterDensityFigure } from '#core/solution';
 import { type Content, contentOf } from '#core/stock';
 import { substanceById } from '#core/substance';
@@ -14,6 +14,8 @@ export interface Context {
   readonly contents: Readonly<Record<string, Content>>;
   readonly names: Readonly<Record<string, string>>;
   readonly water: Figure;
+  /** The route's steps, those of a school that is not chosen left out. */
+  readonly steps: readonly StepTemplate[];
   /** Mass % wanted, for a solution. */
   readonly targetPct: number | undefined;
 }
@@ -36,7 +38,15 @@ export function contextOf(plan: Plan): Result<Context> {
   }
   const targetPct = wantedPct(plan, route);
   if (!targetPct.ok) return targetPct;
-  return ok({ plan, route, contents, names, water: waterDensityFigure(plan.bench.tempC), targetPct: targetPct.value });
+  return ok({
+    plan,
+    route,
+    contents,
+    names,
+    water: waterDensityFigure(plan.bench.tempC),
+    steps: stepsAt(route, plan.controls),
+    targetPct: targetPct.value,
+  });
 }
 
 export function roleOf(context: Context, id: string): Role {

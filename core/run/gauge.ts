@@ -133,8 +133,8 @@ function gasGauge(id: string, volume: Figure, roomM3: number): Gauge {
 }
 
 /** Boiling below the solubility of the hydrate that is stable when hot makes a crust. */
-function crustGauge({ plan, route }: Context): Gauge | undefined {
-  const boil = route.steps.find((step) => step.op.do === 'boil-down');
+function crustGauge({ plan, route, steps }: Context): Gauge | undefined {
+  const boil = steps.find((step) => step.op.do === 'boil-down');
   if (boil?.op.do !== 'boil-down' || route.makes.kind !== 'crystals') return undefined;
   const hot = solubilityOf(substanceById(route.makes.anhydrousId)!, 98);
   if (!hot.ok) return undefined;

@@ -5,6 +5,7 @@ export { type ActualCharge, chargeMass, weighingSd } from './actual.ts';
 export { type Addition, excessPrice, type Stage } from './adding.ts';
 export { checkEntry } from './check-entry.ts';
 export { type ClockItem, clockOf } from './clock.ts';
+export { type Attempt, type CompareRow, compareRuns } from './compare.ts';
 export { type Context, contextOf } from './context.ts';
 export type { Doubted, EventBody, Happened, Quantity, Reading, RunEvent } from './event.ts';
 export {

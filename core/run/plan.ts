@@ -78,8 +78,9 @@ export function checkPlan(plan: Plan): Result<Route> {
       { field },
     );
   for (const control of route.controls) {
-    const set = plan.controls[control.id];
-    if (set === undefined || !(set >= control.min && set <= control.max)) {
+    // A plan made before a control was there goes by its start.
+    const set = plan.controls[control.id] ?? control.start;
+    if (!(set >= control.min && set <= control.max)) {
       return fail('out-of-range', `“${control.name}” runs from ${control.min} to ${control.max} ${control.unit}.`, {
         field: `controls.${control.id}`,
       });

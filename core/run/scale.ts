@@ -47,7 +47,7 @@ export function wantedExtent(context: Context): Result<Figure> {
   const solid = substanceById(route.makes.substanceId)!;
   const nu = productPerExtent(route);
   const trial = given(naming, amount.value / molarMassFigure(solid.formula).value, 'trial');
-  const first = walk(context, trial, noActuals, { steps: plannedOrder(route), exact: true });
+  const first = walk(context, trial, noActuals, { steps: plannedOrder(context.steps), exact: true });
   if (!first.ok) return first;
   const { product, extent } = first.value;
   if (!product || !extent || product.value <= 0) {

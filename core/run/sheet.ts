@@ -45,7 +45,7 @@ export function sheetOf(plan: Plan, events: readonly RunEvent[] = []): Result<Sh
   if (!planned.ok) return planned;
   const actuals = events.length === 0 ? noActuals : actualsOf(events);
   const extent = enlarged(planned.value, actuals.enlarged);
-  const steps = events.length === 0 ? plannedOrder(context.route) : runOrder(plan, events);
+  const steps = events.length === 0 ? plannedOrder(context.steps) : runOrder(plan, events);
   const walked = walk(context, extent, actuals, { steps });
   if (!walked.ok) return walked;
   const now = events.length === 0 ? walked : walk(context, extent, actuals, { steps, soFar: true });
@@ -161,9 +161,7 @@ function theoryOf(context: Context, so: Walk): Figure | null {
   const naming = { symbol: 'theory', name: `${solid.name}, all of the limiting reagent`, unit: 'g' };
   const formula = nu === 1 ? 'ξ × M' : `${nu} × ξ × M`;
   const all = derive(naming, formula, { ξ: so.extent, M }, (x) => nu * x.ξ * x.M);
-  const kept = context.route.steps.flatMap(({ op }) =>
-    op.do === 'dry' && op.waterControl ? [op.waterControl] : [],
-  )[0];
+  const kept = context.steps.flatMap(({ op }) => (op.do === 'dry' && op.waterControl ? [op.waterControl] : []))[0];
   if (kept === undefined) return all;
   return derive(
     naming,
@@ -182,11 +180,11 @@ function aboutMl(name: string, value: number): Figure {
   );
 }
 
-function hoursOf({ plan, route }: Context, so: Walk): Sheet['hours'] {
-  const handsOn = route.steps.reduce((sum, step) => sum + step.handsOnMin, 0) / 60;
+function hoursOf({ plan, steps }: Context, so: Walk): Sheet['hours'] {
+  const handsOn = steps.reduce((sum, step) => sum + step.handsOnMin, 0) / 60;
   let least = 0;
   let most = 0;
-  for (const step of route.steps) {
+  for (const step of steps) {
     // Boiling down takes what the heater takes, give or take a third.
     const boiling =
       step.op.do === 'boil-down' && so.boil ? so.boil.awayG.value / plan.bench.evaporationGPerH : undefined;
@@ -221,7 +219,7 @@ function cautionsByStep(
   material: Material,
 ): Record<string, readonly Caution[]> {
   const by: Record<string, readonly Caution[]> = {};
-  for (const [i, step] of context.route.steps.entries()) {
+  for (const [i, step] of context.steps.entries()) {
     const riseK = so.heats.find((each) => each.step === step.id)?.rise.value ?? null;
     const gas = step.cautions.some((id) => OF_GAS.has(id)) ? gasAfter(context, so, i) : null;
     // A hot liquor that is cooled: the boil stands before the cold.
@@ -239,7 +237,7 @@ const OF_GAS: ReadonlySet<CautionId> = new Set(['hydrogen', 'foam', 'ammonia-gas
 
 /** The largest gas of a step, or of the next one that gives some, or of the one before; litres. */
 function gasAfter(context: Context, so: Walk, at: number): CautionFacts['gas'] {
-  const later = new Set(context.route.steps.slice(at).map(({ id }) => id));
+  const later = new Set(context.steps.slice(at).map(({ id }) => id));
   const first = so.gases.find((each) => later.has(each.step)) ?? so.gases[0];
   const [total] = gasTotals(so.gases.filter((each) => each.step === first?.step));
   return total ? { id: total.id, litres: gasOf(context, total.id, total.amount).volume.value } : null;

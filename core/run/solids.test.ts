@@ -243,23 +243,28 @@ describe('crystals redissolved without leaving the run', () => {
     expect(plan.routeId).toBe('alum-recrystallised');
   });
 
-  it('says which hydrate their constant mass is, once it can', () => {
-    const at = (grams: number) =>
+  it('says what their mass tells of the crystal water, and no more', () => {
+    const weighed = (...grams: number[]) =>
       unwrap(
         runState(plan, [
-          ...eventsAt(START, ...first, read('dry', 'mass', grams, 'g')),
-          ...eventsAt('2026-03-16T08:00:00.000Z', read('dry', 'mass', grams, 'g')).map((event) => ({
-            ...event,
-            id: 'ev_later0001',
+          ...eventsAt(START, ...first),
+          ...grams.map((each, i) => ({
+            ...eventsAt(`2026-03-${16 + i}T08:00:00.000Z`, read('dry', 'mass', each, 'g'))[0]!,
+            id: `ev_later000${i}`,
           })),
         ]),
       );
-    const expected = at(60).sheet.product!.value;
-    expect(at(expected).hydrate).toMatchObject({ says: 'as its formula' });
-    expect(at(0.7 * expected).hydrate).toMatchObject({ says: 'over-dried' });
-    expect(at(1.3 * expected).hydrate).toMatchObject({ says: 'wetter' });
-    expect(at(0.2 * expected).hydrate).toBeNull();
-    expect(run(...first, read('dry', 'mass', expected, 'g')).hydrate).toBeNull();
+    const expected = weighed(60).sheet.product!.value;
+    expect(weighed(expected, expected).hydrate).toMatchObject({ says: 'as its formula' });
+    expect(weighed(1.3 * expected, 1.3 * expected).hydrate).toMatchObject({ says: 'wetter' });
+    // Less than expected may have been lost on the way: nothing is said.
+    expect(weighed(0.7 * expected, 0.7 * expected).hydrate).toBeNull();
+    expect(weighed(expected).hydrate).toBeNull();
+    // It stood constant at 55 g and went on losing: 5.5 g of water from 0.1159 mol are 2.6 of its 12.
+    const over = weighed(60, 55.1, 55, 49.5).hydrate!;
+    expect(over.says).toBe('over-dried');
+    expect(over.water).toBeCloseTo(12 - 5.55 / 18.015 / (55.05 / 474.38), 1);
+    expect(weighed(60, 55.1, 55, 54.9).hydrate?.says).not.toBe('over-dried');
   });
 });
 
@@ -312,5 +317,39 @@ describe('cautions of the melt and the lye', () => {
     const { cautions } = run().sheet;
     expect(cautions.leach!.map(({ title }) => title)).toEqual(['Caustic: sodium hydroxide']);
     expect(cautions.acid!.map(({ title }) => title).join()).toContain('hydrochloric acid');
+  });
+});
+
+describe('the school of leaving it open', () => {
+  const { plan, run } = on('alum-recrystallised', '60 g alum', { crude: 'alum 97 % 1 kg' });
+  const at = (waterLeft: number, charge: readonly EventBody[] = []) =>
+    unwrap(runState({ ...plan, controls: { ...plan.controls, 'water-left': waterLeft } }, eventsAt(START, ...charge)));
+  const crude: EventBody = {
+    kind: 'charged',
+    step: 'crude',
+    role: 'crude',
+    bottleId: 'bottle_crude',
+    reading: exactReading(80, 'g'),
+    reason: '',
+  };
+
+  it('has a step of its own, with its days, only where it is chosen', () => {
+    expect(run().steps.map(({ key }) => key)).not.toContain('open');
+    const open = at(45);
+    expect(open.steps.map(({ key }) => key)).toContain('open');
+    expect(open.sheet.hours.wait[1]).toBeGreaterThan(run().sheet.hours.wait[1] + 100);
+  });
+
+  it('leaves less in the liquor the more water goes', () => {
+    const got = (waterLeft: number) => at(waterLeft, [crude]).sheet.product!.value;
+    expect(got(45)).toBeGreaterThan(got(70));
+    expect(got(70)).toBeGreaterThan(got(100));
+  });
+
+  it('reads a plan from before there was such a choice as one of cooling', () => {
+    const { 'water-left': _, ...older } = plan.controls;
+    const was = unwrap(runState({ ...plan, controls: older }, []));
+    expect(was.sheet.product!.value).toBe(run().sheet.product!.value);
+    expect(was.steps).toHaveLength(run().steps.length);
   });
 });

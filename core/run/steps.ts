@@ -1,4 +1,4 @@
-import { type Op, type Route, routeById, type StepTemplate } from '#core/route';
+import { type Op, routeById, type StepTemplate, stepsAt } from '#core/route';
 import { applyCorrections, type EventBody, type RunEvent } from './event.ts';
 import type { Plan } from './plan.ts';
 
@@ -23,8 +23,8 @@ export interface OrderedStep {
 }
 
 /** The route's steps as they were planned. */
-export function plannedOrder(route: Route): readonly OrderedStep[] {
-  return route.steps.map(({ id, op }) => ({ key: id, op }));
+export function plannedOrder(steps: readonly StepTemplate[]): readonly OrderedStep[] {
+  return steps.map(({ id, op }) => ({ key: id, op }));
 }
 
 /** The run's steps as they stand. What was put in takes what is entered at it, and does no more unless it says so. */
@@ -46,7 +46,7 @@ type Draft = { -readonly [K in keyof RunStep]: RunStep[K] };
 export function stepsOf(plan: Plan, events: readonly RunEvent[]): readonly RunStep[] {
   const route = routeById(plan.routeId);
   if (!route) return [];
-  const steps = templateSteps(route);
+  const steps = templateSteps(stepsAt(route, plan.controls));
   for (const { body, happened } of applyCorrections(events)) apply(steps, body, happened.at);
   const over = new Set(
     steps.filter((step) => step.status === 'done' || step.status === 'skipped').map((step) => step.key),
@@ -57,12 +57,12 @@ export function stepsOf(plan: Plan, events: readonly RunEvent[]): readonly RunSt
   return steps;
 }
 
-function templateSteps(route: Route): Draft[] {
-  return route.steps.map((template, i) => ({
+function templateSteps(templates: readonly StepTemplate[]): Draft[] {
+  return templates.map((template, i) => ({
     key: template.id,
     template,
     inserted: null,
-    needs: template.after.length > 0 ? template.after : route.steps.slice(Math.max(0, i - 1), i).map((each) => each.id),
+    needs: template.after.length > 0 ? template.after : templates.slice(Math.max(0, i - 1), i).map((each) => each.id),
     status: 'waiting',
     startedAt: null,
     finishedAt: null,

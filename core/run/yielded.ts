@@ -53,27 +53,41 @@ export function yieldAccount(
   return yieldOf(mass, theory, solid, limiting, weighing.constant);
 }
 
-/** Losses in paper and vessel are guessed: a mass this much below them may as well be crystal water that has gone. */
-const LEAST_SHARE = 0.5;
-
 /**
- * Which hydrate a constant mass says, taking as much substance to be in it as the sheet expects. Null for what has no
- * crystal water, before the mass is constant, and where so much is missing that water alone cannot be the cause.
+ * What the weighings say of the crystal water. Over-dried: it stood constant once and lost more since. As its formula, or
+ * wetter: by what the sheet expects to be in it. Null for what has no crystal water, before the mass is constant, and for
+ * less than expected: that may as well have been lost on the way.
  */
 export function hydrateFinding(plan: Plan, sheet: Sheet, weighing: ConstantMass): HydrateFinding | null {
   const solid = substanceById(routeById(plan.routeId)?.makes.substanceId ?? '');
-  if (!solid || !weighing.constant || weighing.grams === null || !sheet.product || sheet.product.value <= 0)
-    return null;
-  if (hydrateWater(solid.formula) === 0 || weighing.grams < LEAST_SHARE * sheet.product.value) return null;
+  if (!solid || hydrateWater(solid.formula) === 0 || weighing.grams === null) return null;
+  const { balanceG } = plan.bench;
   const M = molarMass(solid.formula);
+  const over = overDried(weighing.weighings, balanceG);
+  if (over !== undefined)
+    return hydrateBy(solid.formula, weighing.grams, over / M, weighingSd(balanceG), weighingSd(balanceG) / M) ?? null;
+  if (!weighing.constant || !sheet.product || sheet.product.value <= 0) return null;
   const found = hydrateBy(
     solid.formula,
     weighing.grams,
     sheet.product.value / M,
-    weighingSd(plan.bench.balanceG),
+    weighingSd(balanceG),
     sdOf(sheet.product) / M,
   );
-  return found && found.water > 0 ? found : null;
+  return found && found.says !== 'over-dried' ? found : null;
+}
+
+/** Below this loss after it stood constant nothing is said of crystal water, %. */
+const OVER_PCT = 1.5;
+
+/** The mass that was constant before more was lost; undefined when nothing was. */
+function overDried(weighings: ConstantMass['weighings'], balanceG: number): number | undefined {
+  const last = weighings.at(-1);
+  for (let i = 2; i < weighings.length; i++) {
+    const stood = constantMass(weighings.slice(i - 2, i), balanceG);
+    if (stood.constant && stood.grams && last && last.grams < stood.grams * (1 - OVER_PCT / 100)) return stood.grams;
+  }
+  return undefined;
 }
 
 /** g of what is dissolved in the finished solution, by its density and the volume it was filled to. */

@@ -79,7 +79,6 @@ export function DryPane({ run }: PaneProps) {
       {hydrate ? (
         <p className={hydrate.says === 'as its formula' ? 'within small' : 'caution small'} role="status">
           {hydrate.sentence}
-          {hydrate.says === 'over-dried' ? ' A sample heated to constant mass decides it.' : ''}
         </p>
       ) : null}
     </div>

@@ -1,10 +1,12 @@
 import { Table, type TableColumnsType } from 'antd';
+import { useState } from 'react';
 import { Link } from 'react-router';
 import type { BatchSummary } from '#contract/api';
 import { formatFigure } from '#core/units';
 import { sentenceOf } from '../api/client.ts';
 import { useBatches } from '../api/queries.ts';
 import { dayText } from '../parts/day.ts';
+import './record.css';
 
 const STATUS: Readonly<Record<BatchSummary['status'], string>> = {
   planned: 'planned',
@@ -13,9 +15,13 @@ const STATUS: Readonly<Record<BatchSummary['status'], string>> = {
   abandoned: 'given up',
 };
 
+/** More than this many columns are not read side by side. */
+const MOST = 6;
+
 /** Every batch, newest first. */
 export function RecordList() {
   const batches = useBatches();
+  const [chosen, setChosen] = useState<readonly string[]>([]);
   if (batches.isError) return <p className="problem">{sentenceOf(batches.error)}</p>;
   const columns: TableColumnsType<BatchSummary> = [
     { title: 'No.', dataIndex: 'number', align: 'right', width: 56, sorter: (a, b) => a.number - b.number },
@@ -23,7 +29,11 @@ export function RecordList() {
       title: 'Batch',
       dataIndex: 'title',
       sorter: (a, b) => a.title.localeCompare(b.title),
-      render: (title: string, { id }) => <Link to={`/record/${id}`}>{title}</Link>,
+      render: (title: string, { id }) => (
+        <div className="record-title">
+          <Link to={`/record/${id}`}>{title}</Link>
+        </div>
+      ),
     },
     { title: 'Got', dataIndex: 'got', align: 'right' },
     {
@@ -67,9 +77,26 @@ export function RecordList() {
   return (
     <>
       <h1 style={{ marginBottom: 10 }}>Record</h1>
+      <p className="quiet" style={{ minHeight: 24 }}>
+        {chosen.length < 2 ? (
+          'Tick two or more batches to set them side by side.'
+        ) : (
+          <Link to={`/record/compare?batches=${chosen.join(',')}`}>Set {chosen.length} batches side by side</Link>
+        )}
+      </p>
       <Table
         rowKey="id"
         size="small"
+        rowSelection={{
+          selectedRowKeys: [...chosen],
+          hideSelectAll: true,
+          columnTitle: <span className="sr">side by side</span>,
+          onChange: (keys) => setChosen(keys.map(String)),
+          getCheckboxProps: ({ id, number, title }) => ({
+            'aria-label': `batch ${number}, ${title}, side by side`,
+            disabled: chosen.length >= MOST && !chosen.includes(id),
+          }),
+        }}
         loading={batches.isPending}
         columns={columns}
         dataSource={batches.data ?? []}

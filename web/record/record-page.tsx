@@ -4,6 +4,7 @@ import { hoursSaid } from '#core/rate';
 import { planTitle } from '#core/run';
 import { formatNumber, formatPlain } from '#core/units';
 import { sentenceOf } from '../api/client.ts';
+import { useBatches } from '../api/queries.ts';
 import { type Run, useRun } from '../bench/use-run.ts';
 import { dayText, instantText } from '../parts/day.ts';
 import { Lessons } from '../parts/lessons.tsx';
@@ -50,6 +51,7 @@ function Record({ run }: { run: Run }) {
         {state.status === 'running' || state.status === 'planned' ? (
           <Link to={`/bench/${batch.id}`}>To the bench</Link>
         ) : null}
+        <OtherAttempts run={run} />
         <ToShelf run={run} />
       </p>
       {state.abandonedFor ? (
@@ -156,6 +158,22 @@ function Record({ run }: { run: Run }) {
   );
 }
 
+/** The last attempts at the same product, to set this one beside. */
+function OtherAttempts({ run }: { run: Run }) {
+  const batches = useBatches();
+  const { id, plan } = run.batch;
+  const others = (batches.data ?? [])
+    .filter((each) => each.id !== id && each.routeId === plan.routeId && each.status !== 'planned')
+    .slice(0, 3);
+  if (others.length === 0) return null;
+  const ids = [id, ...others.map((each) => each.id)].join(',');
+  return (
+    <Link to={`/record/compare?batches=${ids}`}>
+      {others.length === 1 ? 'Beside the other attempt' : `Beside ${others.length} other attempts`}
+    </Link>
+  );
+}
+
 function Outcome({ run }: { run: Run }) {
   const { state } = run;
   const { yield: account, sheet, weighing } = state;
@@ -167,7 +185,10 @@ function Outcome({ run }: { run: Run }) {
           <Num figure={account.theory} bare shown={formatNumber(account.theory.value, 4)} /> that{' '}
           {sheet.charges.find((line) => line.limiting)?.name ?? 'the limiting reagent'} could give
         </p>
-        <p className={weighing.constant ? 'within' : 'watch'}>{weighing.sentence}</p>
+        {sheet.made ? null : <p className={weighing.constant ? 'within' : 'watch'}>{weighing.sentence}</p>}
+        {state.hydrate ? (
+          <p className={state.hydrate.says === 'as its formula' ? 'quiet' : 'watch'}>{state.hydrate.sentence}</p>
+        ) : null}
         {account.over === 'no' ? null : (
           <div className="caution">
             <b>

@@ -19,6 +19,7 @@ export function step(given: Pick<StepTemplate, Needed> & Partial<StepTemplate>):
     handsOnMin: 5,
     waitH: [0, 0],
     after: [],
+    only: null,
     ...given,
   };
 }
