@@ -3,6 +3,7 @@ import { ok, type Result } from '#core/problem';
 import { applyCorrections, chargeMass, contextOf, type Plan, type RunEvent, sheetOf, stepsOf } from '#core/run';
 import { total } from '#core/vessel';
 import { type AddAdvice, addAdvice } from './add.ts';
+import { type DissolveAdvice, dissolveAdvice } from './dissolve.ts';
 import { extentOfStep } from './extent.ts';
 import { type FilterAdvice, filterAdvice } from './filter.ts';
 import { type FinishAdvice, finishOfStep } from './finish.ts';
@@ -17,6 +18,7 @@ export interface Advice {
   readonly finish: FinishAdvice | null;
   readonly stall: StallAdvice | null;
   readonly filter: FilterAdvice | null;
+  readonly dissolve: DissolveAdvice | null;
 }
 
 /** What to do next at a step, and how far it has come. `now` is an ISO instant. Refuses as the sheet does. */
@@ -57,6 +59,7 @@ export function advise(plan: Plan, events: readonly RunEvent[], step: string, no
     extent: addition ? extentOfStep(plan, addition, adds ? inFigure : undefined, reads) : null,
     finish: finishOfStep(sheet.value, template?.op.do ?? 'nothing', reads, plan.bench),
     filter: template && status !== 'done' ? filterAdvice(plan, sheet.value, template) : null,
+    dissolve: template && status !== 'done' ? dissolveAdvice(plan, sheet.value, template) : null,
     stall: addition && !adds ? stallOf(context.value, sheet.value, step, addition, reads, status === 'done') : null,
   });
 }

@@ -3,6 +3,7 @@
 // a stall tells of a bottle; at a filter, through what, how long, and what stays behind.
 export type { AddAdvice } from './add.ts';
 export { type Advice, advise } from './advise.ts';
+export type { DissolveAdvice } from './dissolve.ts';
 export type { FilterAdvice, Medium } from './filter.ts';
 export type { FinishAdvice } from './finish.ts';
 export type { StallAdvice } from './stall.ts';

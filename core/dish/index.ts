@@ -3,6 +3,7 @@
 // Reciprocal salt pairs and evaporation are rough, and say so.
 export { hasAntisolvent, solubilityInSpirit } from './antisolvent.ts';
 export { type CrystalStep, coldFigure, crystallise, solubilityFigure } from './crystallise.ts';
+export { dissolveMinutes } from './dissolve.ts';
 export { boilHours, dishEvaporation, dishHours, type OpenDish, vapourPressure } from './evaporate.ts';
 export { type DishPath, type DishStage, type DishState, dishAt, dishPath, leastWater } from './path.ts';
 export { type SaltDown, type SaltPair, saltsDown } from './salt-pair.ts';

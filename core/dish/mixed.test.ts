@@ -2,7 +2,7 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { unwrap } from '#core/problem';
 import { substanceById } from '#core/substance';
-import { saltBeside, saltOut, schools, solubilityInSpirit } from './index.ts';
+import { dissolveMinutes, saltBeside, saltOut, schools, solubilityInSpirit } from './index.ts';
 
 const of = (id: string) => substanceById(id)!;
 const room = {
@@ -80,5 +80,30 @@ describe('spirit as an antisolvent', () => {
     const spirit = unwrap(schools(of('potassium-nitrate'), 50, { hotC: 60, coldC: 5, airC: 20 }, room)).at(-1)!;
     expect(spirit.yieldPct).toBeGreaterThan(20);
     expect(spirit.yieldPct).toBeLessThan(100);
+  });
+});
+
+describe('dissolving', () => {
+  const of = { grainMm: 1, gPerMl: 2, saturation: 0.25, filled: 0.9, tempC: 60 };
+
+  it('takes longer for lumps, for cold, and the nearer it comes to saturation', () => {
+    const [least, most] = dissolveMinutes(of)!;
+    expect(least).toBeLessThan(most);
+    expect(dissolveMinutes({ ...of, grainMm: 5 })![1]).toBeCloseTo(5 * most, 9);
+    expect(dissolveMinutes({ ...of, tempC: 10 })![0]).toBeGreaterThan(least);
+    expect(dissolveMinutes({ ...of, filled: 0.99 })![0]).toBeGreaterThan(1.5 * least);
+    expect(dissolveMinutes({ ...of, filled: 0 })![0]).toBeLessThan(least);
+  });
+
+  it('never ends in a saturated liquor', () => {
+    expect(dissolveMinutes({ ...of, filled: 1 })).toBeUndefined();
+    expect(dissolveMinutes({ ...of, filled: 1.2 })).toBeUndefined();
+    expect(dissolveMinutes({ ...of, saturation: 0 })).toBeUndefined();
+  });
+
+  it('agrees that kitchen salt, 0.3 mm, is gone within a minute of stirring', () => {
+    const [least, most] = dissolveMinutes({ grainMm: 0.3, gPerMl: 2.16, saturation: 0.32, filled: 0.1, tempC: 20 })!;
+    expect(least).toBeLessThan(1);
+    expect(most).toBeLessThan(2);
   });
 });

@@ -11,8 +11,8 @@ import type { Run } from './use-run.ts';
 
 /** What the readings of a step say: how far it has come, when it will be done, and what a stall tells of a bottle. */
 export function StepAdvice({ run, step, advice }: { run: Run; step: StepState; advice: Advice }) {
-  const { extent, finish, stall, filter } = advice;
-  if (!extent && !finish && !stall && !filter) return null;
+  const { extent, finish, stall, filter, dissolve } = advice;
+  if (!extent && !finish && !stall && !filter && !dissolve) return null;
   return (
     <section className="advice" aria-label="What the readings say">
       {extent ? <Extent extent={extent} /> : null}
@@ -23,6 +23,11 @@ export function StepAdvice({ run, step, advice }: { run: Run; step: StepState; a
         </p>
       ) : null}
       {stall ? <Stall run={run} step={step} stall={stall} /> : null}
+      {dissolve ? (
+        <p className={dissolve.sparePct < 0 ? 'caution' : ''}>
+          <b>To dissolve:</b> {dissolve.sentence}
+        </p>
+      ) : null}
       {filter ? <FilterSays filter={filter} settles={step.template?.op.do === 'precipitate'} /> : null}
     </section>
   );

@@ -29,9 +29,10 @@ export function RecordList() {
       title: 'Batch',
       dataIndex: 'title',
       sorter: (a, b) => a.title.localeCompare(b.title),
-      render: (title: string, { id }) => (
+      render: (title: string, { id, lesson }) => (
         <div className="record-title">
           <Link to={`/record/${id}`}>{title}</Link>
+          {lesson ? <div className="quiet small">{lesson}</div> : null}
         </div>
       ),
     },
@@ -56,16 +57,7 @@ export function RecordList() {
       dataIndex: 'status',
       filters: Object.entries(STATUS).map(([value, text]) => ({ value, text })),
       onFilter: (value, { status }) => status === value,
-      render: (status: BatchSummary['status'], { lesson }) => (
-        <>
-          {STATUS[status]}
-          {lesson ? (
-            <div className="quiet small" style={{ maxWidth: 230, whiteSpace: 'normal' }}>
-              {lesson}
-            </div>
-          ) : null}
-        </>
-      ),
+      render: (status: BatchSummary['status']) => STATUS[status],
     },
     {
       title: 'Begun',

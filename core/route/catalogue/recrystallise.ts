@@ -80,8 +80,8 @@ function recrystallised(of: Recrystallised): Route {
       },
       {
         id: 'water-left',
-        name: 'first let it lose water, to',
-        unit: '%',
+        name: 'leave open to',
+        unit: '% of water',
         min: 30,
         max: 100,
         step: 1,

@@ -1,0 +1,58 @@
+import { unwrap } from '#core/problem';
+import { parseTarget, routeById, type ShelfBottle } from '#core/route';
+import { type EventBody, exactReading, type Quantity, runState, startPlan } from '#core/run';
+import { parseLabel } from '#core/stock';
+import { BenchDefaults } from '#core/vessel';
+import { eventsAt } from './shelf.ts';
+
+export const START = '2026-03-14T08:00:00.000Z';
+
+/** A route with bottles of these labels, by role, and the entries of a run on it. */
+export function on(routeId: string, wish: string, labels: Readonly<Record<string, string>>) {
+  const route = routeById(routeId)!;
+  const shelf: ShelfBottle[] = Object.entries(labels).map(([role, label]) => ({
+    id: `bottle_${role}`,
+    card: parseLabel(label, '2026-01-01', 20).card!,
+    usedG: 0,
+    archived: false,
+  }));
+  const bottles = Object.fromEntries(route.roles.map(({ id }) => [id, id in labels ? `bottle_${id}` : null]));
+  const { substanceId, amount, strength } = parseTarget(wish, 20);
+  const target = { substanceId: substanceId!, amount: amount!, strength, fromRole: null };
+  const plan = startPlan(route, target, bottles, shelf, BenchDefaults, '2026-01-01');
+  return {
+    plan,
+    charged: (step: string, role: string | null, value: number, unit = 'g'): EventBody => ({
+      kind: 'charged',
+      step,
+      role,
+      bottleId: role === null ? null : (plan.bottles[role] ?? null),
+      reading: exactReading(value, unit),
+      reason: '',
+    }),
+    run: (...bodies: EventBody[]) => unwrap(runState(plan, eventsAt(START, ...bodies))),
+  };
+}
+export const done = (...steps: string[]): EventBody[] => steps.map((step) => ({ kind: 'finished', step }));
+export const read = (step: string, quantity: Quantity, value: number, unit: string): EventBody => ({
+  kind: 'read',
+  step,
+  quantity,
+  reading: exactReading(value, unit),
+  place: '',
+});
+export const insert = (
+  step: string,
+  after: string,
+  over: Partial<Extract<EventBody, { kind: 'step-inserted' }>>,
+): EventBody => ({
+  kind: 'step-inserted',
+  step,
+  after,
+  beside: false,
+  repeats: null,
+  title: 'Again',
+  why: '',
+  leave: { alone: true, lookEveryMin: null },
+  ...over,
+});
