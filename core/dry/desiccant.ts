@@ -13,17 +13,7 @@ export interface Desiccant {
   readonly not: readonly { readonly kind: LiquidKind; readonly why: string }[];
 }
 
-export const liquidKinds = [
-  'alcohol',
-  'ester',
-  'ketone',
-  'hydrocarbon',
-  'ether',
-  'acid',
-  'amine',
-  'chlorinated',
-] as const;
-export type LiquidKind = (typeof liquidKinds)[number];
+export type LiquidKind = 'alcohol' | 'ester' | 'ketone' | 'hydrocarbon' | 'ether' | 'acid' | 'amine' | 'chlorinated';
 
 export const desiccants: readonly Desiccant[] = [
   {

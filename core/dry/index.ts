@@ -3,6 +3,6 @@
 // Ceilings and humidity points are published; hours are about.
 export { boilLimit, type Ceiling, ceilingOf } from './ceiling.ts';
 export { type ConstantMass, constantMass, type Weighing } from './constant-mass.ts';
-export { type Desiccant, type DesiccantDose, desiccantDoses, type LiquidKind, liquidKinds } from './desiccant.ts';
+export { type Desiccant, type DesiccantDose, desiccantDoses, type LiquidKind } from './desiccant.ts';
 export { type HydrateFinding, hydrateBy, hydrateByLoss } from './hydrate.ts';
 export { type DryingSchool, dryingSchools } from './schools.ts';

@@ -96,8 +96,8 @@ function logProduct({ cation, anion }: SparingRow, c: number, a: number, ionicSt
   );
 }
 
-/** ln γ by Davies. */
-function logGamma(z: number, ionicStrength: number): number {
+/** ln γ of an ion of charge z by Davies (1962), 25 °C. */
+export function logGamma(z: number, ionicStrength: number): number {
   const I = Math.min(DAVIES_LIMIT, ionicStrength);
   const root = Math.sqrt(I);
   return -Math.LN10 * A * z ** 2 * (root / (1 + root) - 0.3 * I);

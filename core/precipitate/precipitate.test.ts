@@ -3,6 +3,7 @@ import { describe, expect, it } from 'vitest';
 import { sparing } from '#core/data';
 import { unwrap } from '#core/problem';
 import { molarMass } from '#core/substance';
+import { logGamma } from './completeness.ts';
 import {
   completeness,
   filterMinutes,
@@ -83,6 +84,19 @@ describe('a solubility product', () => {
     expect(unwrap(completeness(salt('AgCl'), { cationMol: 0, anionMol: 1, litres: 1 })).pct).toBe(0);
     expect(saltByName('gunpowder')).toBeUndefined();
   });
+});
+
+describe('activity', () => {
+  // Davies' equation as tabulated in Stumm and Morgan, Aquatic Chemistry: γ at ionic strengths of 0.01, 0.1 and 0.5 mol/L.
+  it.each([
+    [1, 0.01, 0.902],
+    [1, 0.1, 0.781],
+    [1, 0.5, 0.73],
+    [2, 0.1, 0.372],
+    [3, 0.01, 0.395],
+  ])('of a charge of %d at %d mol/L is %d', (z, ionicStrength, gamma) =>
+    expect(Math.abs(Math.exp(logGamma(z, ionicStrength)) / gamma - 1)).toBeLessThan(0.015),
+  );
 });
 
 describe('settling', () => {

@@ -63,7 +63,9 @@ function CompareTable({ rows, batches }: { rows: readonly CompareRow[]; batches:
             <th scope="col">batch</th>
             {batches.map(({ id, number, createdAt }) => (
               <th scope="col" key={id}>
-                <Link to={`/record/${id}`}>{number}</Link> <span className="quiet">{dayText(createdAt)}</span>
+                <Link to={`/record/${id}`}>
+                  {number}, {dayText(createdAt)}
+                </Link>
               </th>
             ))}
           </tr>
