@@ -90,6 +90,7 @@ describe('washing', () => {
     productGPer100Ml: 0.1,
     readings: [],
     goalReading: null,
+    quantity: 'conductivity' as const,
   };
 
   it('says how many portions, what they leave and what they cost', () => {
@@ -101,7 +102,8 @@ describe('washing', () => {
   });
 
   it.each([
-    [[4000], 'Read the next washings too'],
+    [[4000], 'About 3 more, by what the cake holds'],
+    [[40], 'Stop'],
     [[4000, 1000], 'About 2 more.'],
     [[4000, 1000, 250], 'One more.'],
     [[4000, 1000, 250, 60], 'Stop'],
@@ -109,5 +111,15 @@ describe('washing', () => {
   ])('after %j says %s', (values, said) => {
     const readings = values.map((value, i) => ({ portion: i + 1, value }));
     expect(unwrap(wash({ ...washing, readings, goalReading: 100 })).sentence).toContain(said);
+  });
+
+  it.each([
+    [[2, 3], 'About 4 more.'],
+    [[12, 11], 'About 4 more.'],
+    [[4, 6.9], 'One more.'],
+    [[4, 7], 'Stop'],
+  ])('to neutral after pH %j says %s', (values, said) => {
+    const readings = values.map((value, i) => ({ portion: i + 1, value }));
+    expect(unwrap(wash({ ...washing, readings, goalReading: 7, quantity: 'pH' })).sentence).toContain(said);
   });
 });

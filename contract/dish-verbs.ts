@@ -11,7 +11,7 @@ import {
 } from '#core/dish';
 import { fail, ok, type Result } from '#core/problem';
 import { substanceById } from '#core/substance';
-import { portionsFor, type WashReading, washed, washings, washReading } from '#core/wash';
+import { phAsWashed, portionsFor, type WashReading, washed, washings, washReading } from '#core/wash';
 
 /** A dish to be reckoned: so much of a solid in so much water, and what is done with it. Masses g, temperatures °C. */
 export interface DishInput {
@@ -111,6 +111,7 @@ export interface WashInput {
   /** What the washings read, and at which reading they are clean. */
   readonly readings: readonly WashReading[];
   readonly goalReading: number | null;
+  readonly quantity: 'conductivity' | 'pH';
 }
 
 export interface WashAnswer {
@@ -123,10 +124,13 @@ export interface WashAnswer {
 }
 
 export function wash(input: WashInput): Result<WashAnswer> {
-  const { retainedMl, portionMl, goalPct, productGPer100Ml, readings, goalReading } = input;
+  const { retainedMl, portionMl, goalPct, productGPer100Ml, readings, goalReading, quantity } = input;
   const portions = portionsFor(retainedMl, portionMl, goalPct / 100) ?? null;
   const count = portions ?? 0;
-  const more = goalReading === null ? undefined : washReading(readings, goalReading);
+  const fallen =
+    quantity === 'pH' && goalReading !== null ? phAsWashed(readings, goalReading) : { readings, goal: goalReading };
+  const byCake = washed({ retainedMl, portionsMl: [portionMl] });
+  const more = fallen.goal === null ? undefined : washReading(fallen.readings, fallen.goal, byCake);
   return ok({
     portions,
     leftPct: 100 * washed({ retainedMl, portionsMl: Array.from({ length: Math.min(count, 200) }, () => portionMl) }),
@@ -143,5 +147,6 @@ function washSentence(readings: readonly WashReading[], more: number | undefined
     return readings.length < 2
       ? 'Read the next washings too: one reading tells no fall.'
       : 'The readings do not fall: the cake is channelled, stir it up.';
+  if (readings.length < 2) return `About ${more} more, by what the cake holds; read the next washings too.`;
   return more === 1 ? 'One more.' : `About ${more} more.`;
 }

@@ -92,6 +92,9 @@ export const computeInputs = {
       .max(200)
       .required(),
     goalReading: finite().moreThan(0).nullable().defined(),
+    quantity: string()
+      .oneOf(['conductivity', 'pH'] as const)
+      .required(),
   }),
   dry: shape({
     substanceId: text(80).required(),

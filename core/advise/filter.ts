@@ -1,5 +1,14 @@
 import { materialClashes, type Present } from '#core/guard';
-import { completeness, filterMinutes, type Grain, grains, papers, saltByName, settlingHours } from '#core/precipitate';
+import {
+  completeness,
+  filterMinutes,
+  type Grain,
+  grainNamed,
+  grainOf,
+  papers,
+  saltByName,
+  settlingHours,
+} from '#core/precipitate';
 import { type Route, routeById, type StepTemplate } from '#core/route';
 import type { Plan, Sheet } from '#core/run';
 import { molarMass, substanceById } from '#core/substance';
@@ -53,15 +62,6 @@ const MEDIA: readonly {
   { name: 'glass wool or glass filter', material: 'glass', not: ['jelly'], why: 'a jelly clogs it for good' },
   { name: 'steel sieve', material: 'stainless steel', not: ['fine', 'powder', 'jelly'], why: 'it holds crystals only' },
 ];
-
-/** How the solids of the routes come down. */
-const GRAIN: Readonly<Record<string, Grain['id']>> = {
-  'silica-gel': 'jelly',
-  'basic-zinc-carbonate': 'powder',
-  'copper-carbonate': 'powder',
-  'zinc-carbonate': 'powder',
-  'calcium-carbonate': 'fine',
-};
 
 /** The sparing salt that stands for a precipitate, and how many of it are in its formula. Basic carbonates dissolve less than this. */
 const SPARING: Readonly<Record<string, readonly [string, number]>> = {
@@ -118,17 +118,12 @@ function solidOf(route: Route, sheet: Sheet, template: StepTemplate): Solid {
   const inert = sheet.now?.contents.inertG.value ?? 0;
   const most = solids.sort((a, b) => b.grams - a.grams)[0];
   if (most) {
-    const kind = GRAIN[most.id] ?? 'crystals';
-    return { grain: grainOf(kind), solidG: solids.reduce((sum, { grams }) => sum + grams, 0), dirt: false };
+    return { grain: grainOf(most.id), solidG: solids.reduce((sum, { grams }) => sum + grams, 0), dirt: false };
   }
   const crystals = template.op.do === 'collect' && route.makes.kind === 'crystals' ? (sheet.crystals?.value ?? 0) : 0;
-  if (crystals > 0) return { grain: grainOf('crystals'), solidG: crystals, dirt: false };
+  if (crystals > 0) return { grain: grainNamed('crystals'), solidG: crystals, dirt: false };
   // As fine as it comes, and at most a gram of it: most of what a label leaves open dissolves too.
-  return { grain: grainOf('fine'), solidG: Math.min(inert, 1), dirt: true };
-}
-
-function grainOf(id: Grain['id']): Grain {
-  return grains.find((each) => each.id === id)!;
+  return { grain: grainNamed('fine'), solidG: Math.min(inert, 1), dirt: true };
 }
 
 function judged(

@@ -7,7 +7,8 @@ import { logGamma } from './completeness.ts';
 import {
   completeness,
   filterMinutes,
-  grains,
+  grainNamed,
+  grainOf,
   papers,
   pureSolubility,
   saltByName,
@@ -106,8 +107,8 @@ describe('settling', () => {
   });
 
   it('is slower when thick, cold or fine, and faster never', () => {
-    const powder = grains.find(({ id }) => id === 'powder')!;
-    const fine = grains.find(({ id }) => id === 'fine')!;
+    const powder = grainNamed('powder');
+    const fine = grainNamed('fine');
     const [least, most] = settlingHours(powder, 80, 0.05, 20);
     expect(least).toBeLessThan(most);
     expect(settlingHours(powder, 80, 0.2, 20)[1]).toBeGreaterThan(most);
@@ -138,13 +139,18 @@ describe('filtering', () => {
 
   it('of water alone takes what the paper is rated at', () => {
     const [medium] = papers.filter(({ id }) => id === 'medium');
-    const [least] = filterMinutes(medium!, grains[0]!, { filtrateMl: 100, solidG: 0, areaCm2: 100, tempC: 20 });
+    const [least] = filterMinutes(medium!, grainOf('potassium-alum'), {
+      filtrateMl: 100,
+      solidG: 0,
+      areaCm2: 100,
+      tempC: 20,
+    });
     expect(60 * least).toBeCloseTo(60, 0);
   });
 
   it('takes four times as long for twice the slurry once the cake rules, and a wider paper helps by its square', () => {
     const [fast] = papers.filter(({ id }) => id === 'fast');
-    const jelly = grains.find(({ id }) => id === 'jelly')!;
+    const jelly = grainNamed('jelly');
     const at = (times: number, areaCm2: number) =>
       filterMinutes(fast!, jelly, { filtrateMl: 200 * times, solidG: 20 * times, areaCm2, tempC: 20 })[1];
     expect(at(2, 100) / at(1, 100)).toBeCloseTo(4, 1);

@@ -17,6 +17,24 @@ export const grains: readonly Grain[] = [
   { id: 'jelly', name: 'a jelly or flocks', micron: [8, 30], gPerMl: 1.08, cake: [1e12, 1e13], holds: 8 },
 ];
 
+/** How the solids of the routes come down; what is not named comes as crystals. */
+const GRAIN_OF: Readonly<Record<string, Grain['id']>> = {
+  'silica-gel': 'jelly',
+  'basic-zinc-carbonate': 'powder',
+  'copper-carbonate': 'powder',
+  'zinc-carbonate': 'powder',
+  'calcium-carbonate': 'fine',
+};
+
+/** The kind of grain that a substance comes down in. */
+export function grainOf(substanceId: string): Grain {
+  return grainNamed(GRAIN_OF[substanceId] ?? 'crystals');
+}
+
+export function grainNamed(id: Grain['id']): Grain {
+  return grains.find((each) => each.id === id)!;
+}
+
 /** Viscosity of water, Pa s (Vogel–Fulcher fit of IAPWS values: 1.002e-3 at 20 °C, within 2 % from 0 to 100 °C). */
 export function waterViscosity(tempC: number): number {
   return 2.414e-5 * 10 ** (247.8 / (tempC + 133.15));

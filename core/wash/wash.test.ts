@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { paperHolds, portionsFor, rinse, washed, washings, washReading } from './index.ts';
+import { paperHolds, phAsWashed, portionsFor, rinse, washed, washings, washReading } from './index.ts';
 
 describe('washing', () => {
   it('leaves the closed form R/(R + V) for every portion', () => {
@@ -49,6 +49,30 @@ describe('washing', () => {
       ),
     ).toBeUndefined();
     expect(washReading([], 10)).toBeUndefined();
+  });
+});
+
+describe('washing to a pH', () => {
+  const at = (...pHs: number[]) => pHs.map((value, i) => ({ portion: i + 1, value }));
+  const more = (pHs: readonly number[], goal: number) => {
+    const { readings, goal: amount } = phAsWashed(at(...pHs), goal);
+    return washReading(readings, amount);
+  };
+
+  it('counts the portions from either side of neutral', () => {
+    // A pH for each portion: from 3 by one a portion, three more to 6; the same down from 12.
+    expect(more([2, 3], 6)).toBe(3);
+    expect(more([13, 12], 9)).toBe(3);
+    expect(more([3, 6.1], 6)).toBe(0);
+    expect(more([11, 8.9], 9)).toBe(0);
+    expect(more([4, 4], 6)).toBeUndefined();
+  });
+
+  it('goes by the cake while there is one reading only', () => {
+    // A quarter is left by each portion: from 4000 to 100 in 2.7.
+    expect(washReading([{ portion: 1, value: 4000 }], 100, 0.25)).toBe(3);
+    expect(washReading([{ portion: 1, value: 4000 }], 100, 1)).toBeUndefined();
+    expect(washReading([{ portion: 1, value: 40 }], 100, 0.25)).toBe(0);
   });
 });
 

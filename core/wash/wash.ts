@@ -31,7 +31,7 @@ export function washings(
   });
 }
 
-/** What the washings read after so many portions: pH as 10^−pH, or conductivity. */
+/** What the washings read after so many portions, as something that falls: conductivity, or what a pH stands for. */
 export interface WashReading {
   readonly portion: number;
   readonly value: number;
@@ -39,20 +39,37 @@ export interface WashReading {
 
 /**
  * Portions still to come until the reading is down to a goal, from how it fell so far (a straight line through its
- * logarithm). 0 says stop; undefined says that it does not fall.
+ * logarithm); with a single reading, by the share that a portion should leave. 0 says stop; undefined says that it does
+ * not fall.
  */
-export function washReading(readings: readonly WashReading[], goal: number): number | undefined {
+export function washReading(readings: readonly WashReading[], goal: number, byCake?: number): number | undefined {
   const last = [...readings].sort((a, b) => a.portion - b.portion).at(-1);
   if (!last) return undefined;
   if (last.value <= goal) return 0;
   const points = readings
     .filter(({ value }) => value > 0)
     .map(({ portion, value }) => [portion, Math.log(value)] as const);
-  if (points.length < 2) return undefined;
+  if (points.length < 2)
+    return byCake !== undefined && byCake > 0 && byCake < 1
+      ? Math.ceil(Math.log(goal / last.value) / Math.log(byCake) - 1e-9)
+      : undefined;
   const n = points.length;
   const [sx, sy] = [points.reduce((a, [x]) => a + x, 0), points.reduce((a, [, y]) => a + y, 0)];
   const slope =
     (n * points.reduce((a, [x, y]) => a + x * y, 0) - sx * sy) /
     (n * points.reduce((a, [x]) => a + x * x, 0) - sx * sx);
   return slope < -0.02 ? Math.ceil((Math.log(goal) - Math.log(last.value)) / slope - 1e-9) : undefined;
+}
+
+/**
+ * Readings of pH as what is washed out: acid (mol/L) while they lie below the goal, alkali while above it, told by the
+ * first. Once past the goal they are clean.
+ */
+export function phAsWashed(
+  readings: readonly WashReading[],
+  goalPh: number,
+): { readonly readings: readonly WashReading[]; readonly goal: number } {
+  const sour = (readings[0]?.value ?? goalPh) <= goalPh;
+  const amount = (pH: number) => (sour ? 10 ** -pH : 10 ** (pH - 14));
+  return { readings: readings.map(({ portion, value }) => ({ portion, value: amount(value) })), goal: amount(goalPh) };
 }

@@ -1,5 +1,6 @@
 import { useMemo, useState } from 'react';
 import type { DryingSchool } from '#core/dry';
+import { grainOf } from '#core/precipitate';
 import { hoursSpan } from '#core/rate';
 import { routeById } from '#core/route';
 import { formatNumber, formatPlain } from '#core/units';
@@ -7,20 +8,14 @@ import { useCompute } from '../worker/compute.ts';
 import { LiveSlider } from './live-slider.tsx';
 import type { PaneProps } from './pane-props.ts';
 
-/** Water that a drained cake holds against its dry weight, g/g: crystals little, a fresh precipitate twice its weight. */
-const HOLDS = { crystals: 0.15, precipitate: 2 } as const;
-
 /** Drying: the schools side by side under the ceiling, for this cake on this plate in this air; the weighings stand above. */
 export function DryPane({ run }: PaneProps) {
   const { plan } = run.batch;
   const { productId, sheet, weighing, hydrate } = run.state;
   const route = routeById(plan.routeId);
-  const precipitated = route?.steps.some(({ op }) => op.do === 'precipitate') ?? false;
   const dryG = sheet.product?.value ?? 0;
   const weighed = weighing.grams === null ? undefined : Math.max(0, weighing.grams - dryG);
-  const [waterG, setWaterG] = useState(() =>
-    Math.max(1, Math.round(weighed ?? dryG * (precipitated ? HOLDS.precipitate : HOLDS.crystals))),
-  );
+  const [waterG, setWaterG] = useState(() => Math.max(1, Math.round(weighed ?? dryG * grainOf(productId).holds)));
   const [areaCm2, setArea] = useState(300);
   const [humidityPct, setHumidity] = useState(55);
   const [roomC, setRoom] = useState(Math.round(plan.bench.tempC));

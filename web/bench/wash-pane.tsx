@@ -1,27 +1,39 @@
+import { Segmented } from 'antd';
 import { useMemo, useState } from 'react';
-import { exactReading } from '#core/run';
+import { grainOf } from '#core/precipitate';
+import { applyCorrections, exactReading } from '#core/run';
 import { formatNumber } from '#core/units';
 import { NumberField } from '../parts/number-field.tsx';
 import { useCompute } from '../worker/compute.ts';
 import type { PaneProps } from './pane-props.ts';
 
-/** g of liquor that a g of cake holds: crystals little, fresh carbonates and hydroxides a lot. About. */
-const HOLDS = { crystals: 0.3, precipitate: 2 } as const;
+/** What the washings are read in, and where they usually count as clean. */
+const READ = {
+  conductivity: { unit: 'µS/cm', least: 0.1, most: 1e6 },
+  pH: { unit: '', least: 0, most: 14 },
+} as const;
+type Read = keyof typeof READ;
 
 /** Washing: how many portions, what they leave and cost, and “two more” or “stop” from what the washings read. */
 export function WashPane({ run, step }: PaneProps) {
-  const { sheet } = run.state;
+  const { sheet, productId } = run.state;
   const cake = sheet.crystals?.value ?? sheet.product?.value ?? 20;
   const precipitated = run.state.steps.some(({ template }) => template?.op.do === 'precipitate');
   const [retained, setRetained] = useState<number | null>(
-    Math.round(cake * (precipitated ? HOLDS.precipitate : HOLDS.crystals)),
+    // A cake drained on paper; sucked dry it holds less.
+    Math.max(1, Math.round(cake * grainOf(productId).holds)),
   );
   const [portion, setPortion] = useState<number | null>(Math.max(5, Math.round(cake * 2)));
   const [goal, setGoal] = useState<number | null>(2);
   const [reading, setReading] = useState<number | null>(null);
   const [clean, setClean] = useState<number | null>(null);
-  const readings = run.events.flatMap(({ body }) =>
-    body.kind === 'read' && body.step === step.key && body.place === 'washings' && body.reading.is === 'exact'
+  const [by, setBy] = useState<Read>('conductivity');
+  const readings = applyCorrections(run.events).flatMap(({ body }) =>
+    body.kind === 'read' &&
+    body.step === step.key &&
+    body.quantity === by &&
+    body.place === 'washings' &&
+    body.reading.is === 'exact'
       ? [body.reading.value]
       : [],
   );
@@ -35,9 +47,10 @@ export function WashPane({ run, step }: PaneProps) {
             productGPer100Ml: sheet.solubility && !precipitated ? sheet.solubility.value : 0.002,
             readings: readings.map((value, i) => ({ portion: i + 1, value })),
             goalReading: clean,
+            quantity: by,
           }
         : undefined,
-    [retained, portion, goal, clean, readings, precipitated, sheet.solubility],
+    [retained, portion, goal, clean, by, readings, precipitated, sheet.solubility],
   );
   const { value, problem } = useCompute('wash', input);
   return (
@@ -64,14 +77,24 @@ export function WashPane({ run, step }: PaneProps) {
           .
         </p>
       ) : null}
+      <Segmented
+        aria-label="The washings are read by"
+        options={Object.keys(READ) as Read[]}
+        value={by}
+        onChange={(next) => {
+          setBy(next);
+          setReading(null);
+          setClean(next === 'pH' ? 7 : null);
+        }}
+      />
       <div className="pane-row">
         <NumberField
-          key={readings.length}
+          key={`${by}${readings.length}`}
           label="The washings read"
-          unit="µS/cm"
+          unit={READ[by].unit}
           value={reading}
           min={0}
-          max={1e6}
+          max={READ[by].most}
           onChange={setReading}
         />
         <button
@@ -83,8 +106,8 @@ export function WashPane({ run, step }: PaneProps) {
             run.enter({
               kind: 'read',
               step: step.key,
-              quantity: 'conductivity',
-              reading: exactReading(reading, 'µS/cm'),
+              quantity: by,
+              reading: exactReading(reading, READ[by].unit),
               place: 'washings',
             });
             setReading(null);
@@ -92,7 +115,15 @@ export function WashPane({ run, step }: PaneProps) {
         >
           Log it
         </button>
-        <NumberField label="Clean at" unit="µS/cm" value={clean} min={0.1} max={1e6} onChange={setClean} />
+        <NumberField
+          key={`clean ${by}`}
+          label="Clean at"
+          unit={READ[by].unit}
+          value={clean}
+          min={READ[by].least}
+          max={READ[by].most}
+          onChange={setClean}
+        />
         {value?.sentence ? (
           <b className="within" role="status">
             {value.sentence}
