@@ -60,6 +60,7 @@ function Record({ run }: { run: Run }) {
         </p>
       ) : null}
       <Outcome run={run} />
+      <Chain run={run} />
       <h2>What went in</h2>
       <table className="plain-table">
         <thead>
@@ -155,6 +156,24 @@ function Record({ run }: { run: Run }) {
       ) : null}
       <p className="quiet small">Way after: {sheet.route.source}. ± are 95 % bands.</p>
     </article>
+  );
+}
+
+/** Where the limiting reagent was made here too: the yield over both batches. */
+function Chain({ run }: { run: Run }) {
+  const batches = useBatches();
+  const { sheet, yield: account } = run.state;
+  const line = sheet.charges.find(({ limiting }) => limiting);
+  const from = line?.bottleId ? run.batch.plan.stock[line.bottleId]?.card.fromBatch : null;
+  const parent = (batches.data ?? []).find(({ id }) => id === from);
+  if (!line || !parent) return null;
+  const both = account && parent.yieldPct ? (account.yieldPct.value * parent.yieldPct.value) / 100 : null;
+  return (
+    <p className="small">
+      {line.name} came from <Link to={`/record/${parent.id}`}>batch {parent.number}</Link>
+      {parent.yieldPct ? `, at ${formatNumber(parent.yieldPct.value, 3)} %` : ''}
+      {both === null ? '.' : `: ${formatNumber(both, 3)} % over both.`}
+    </p>
   );
 }
 
