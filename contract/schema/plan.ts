@@ -26,7 +26,7 @@ export const benchSchema = shape<Bench>({
   place: text(60).required(),
   tempC: finite().min(0).max(45).required(),
   pressureHPa: finite().min(600).max(1100).required(),
-  balanceG: finite().moreThan(0).max(100).required(),
+  balanceG: finite().min(1e-6).max(100).required(),
   cylindersMl: array().of(finite().moreThan(0).max(10_000).required()).min(1).max(20).required(),
   vessels: vesselsSchema,
   measures: array()

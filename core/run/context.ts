@@ -20,12 +20,16 @@ export interface Context {
   readonly targetPct: number | undefined;
 }
 
+/** Less than this, mass %, is none of it: dividing by it would overflow. */
+const LEAST_PCT = 1e-9;
+
 export function contextOf(plan: Plan): Result<Context> {
   const checked = checkPlan(plan);
   if (!checked.ok) return checked;
   const route = checked.value;
-  const contents: Record<string, Content> = {};
-  const names: Record<string, string> = {};
+  // Roles come from entries too: a role named like a member of every object must not be found.
+  const contents = Object.create(null) as Record<string, Content>;
+  const names = Object.create(null) as Record<string, string>;
   for (const role of route.roles) {
     if (role.accepts.length === 0) {
       names[role.id] = role.name;
@@ -77,7 +81,7 @@ export function wantedFigure(context: Context): Figure {
 function bottleContent(plan: Plan, role: Role): Result<{ content: Content; name: string }> {
   const field = `bottles.${role.id}`;
   const id = plan.bottles[role.id];
-  const bottle = id ? plan.stock[id] : undefined;
+  const bottle = id && Object.hasOwn(plan.stock, id) ? plan.stock[id] : undefined;
   if (!id || !bottle) {
     const names = role.accepts.map((each) => substanceById(each)?.name ?? each).join(' or ');
     return fail('no-bottle', `No bottle for ${role.name}: put ${names} on the shelf, then choose it here.`, { field });
@@ -92,7 +96,7 @@ function bottleContent(plan: Plan, role: Role): Result<{ content: Content; name:
       { field },
     );
   }
-  if (content.value.w.value <= 0)
+  if (content.value.w.value < LEAST_PCT)
     return fail('impossible-strength', `${bottle.card.name} holds none of it.`, { field });
   return ok({ content: content.value, name: bottle.card.name });
 }

@@ -91,8 +91,8 @@ export function checkPlan(plan: Plan): Result<Route> {
     return fail('out-of-range', 'The bench is between 0 and 45 °C.', { field: 'bench.tempC' });
   if (!(pressureHPa >= 600 && pressureHPa <= 1100))
     return fail('out-of-range', 'Air pressure lies between 600 and 1100 hPa.', { field: 'bench.pressureHPa' });
-  if (!(balanceG > 0 && balanceG <= 100))
-    return fail('out-of-range', 'A balance shows steps above 0 up to 100 g.', { field: 'bench.balanceG' });
+  if (!(balanceG >= 1e-6 && balanceG <= 100))
+    return fail('out-of-range', 'A balance shows steps of 0.000001 to 100 g.', { field: 'bench.balanceG' });
   if (!(roomM3 > 0) || !(evaporationGPerH > 0))
     return fail('out-of-range', 'Room and heater are more than 0.', { field: 'bench' });
   return ok(route);

@@ -38,7 +38,8 @@ export function chargeStep(walker: Walker, step: string, op: Extract<Op, { do: '
       step,
       role: roleId,
       roleName: role.name,
-      bottleId: plan.bottles[roleId] ?? null,
+      // Water comes from no bottle, whatever a plan says.
+      bottleId: content ? (plan.bottles[roleId] ?? null) : null,
       name,
       dose,
       actual: weighed.length > 0 || actuals.skipped.has(step) ? actual : undefined,

@@ -14,8 +14,12 @@ export function portionsFor(retainedMl: number, portionMl: number, share: number
   if (share >= 1) return 0;
   if (!(share > 0) || !(portionMl > 0)) return undefined;
   if (retainedMl <= 0) return 1;
-  return Math.ceil(Math.log(share) / Math.log(retainedMl / (retainedMl + portionMl)) - 1e-9);
+  const portions = Math.ceil(Math.log(share) / Math.log(retainedMl / (retainedMl + portionMl)) - 1e-9);
+  // Drops against a bucket: nobody washes so.
+  return portions > 0 && portions <= MOST_PORTIONS ? portions : undefined;
 }
+
+const MOST_PORTIONS = 10_000;
 
 /** So much water in one to `most` equal portions (equal ones are the best split): what each way leaves, and loses of the product. */
 export function washings(

@@ -61,7 +61,10 @@ function booked(
 }
 
 function gramsOf(plan: Plan, body: Extract<EventBody, { kind: 'charged' }>): number | undefined {
-  const bottle = body.bottleId === null ? undefined : (body.stock ?? plan.stock[body.bottleId]);
+  const bottle =
+    body.bottleId === null
+      ? undefined
+      : (body.stock ?? (Object.hasOwn(plan.stock, body.bottleId) ? plan.stock[body.bottleId] : undefined));
   if (!bottle || body.bottleId === null) return undefined;
   const content = contentOf(body.bottleId, bottle.card, bottle.usedG, plan.bench.tempC, plan.day);
   if (!content.ok) return undefined;
