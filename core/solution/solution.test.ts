@@ -35,8 +35,15 @@ describe('density', () => {
   });
 
   it('gives back every row of every table', () => {
+    const named = allSubstances.flatMap((each) => each.density ?? []);
+    for (const id of named)
+      expect(
+        densityTables.map((table) => table.id),
+        id,
+      ).toContain(id);
     for (const table of densityTables) {
       const substance = allSubstances.find((each) => each.density === table.id);
+      expect(substance, `a substance for the table ${table.id}`).toBeDefined();
       if (!substance) continue;
       for (const { tempC, points, grade } of table.series) {
         if (grade === 'C') continue;

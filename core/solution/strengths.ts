@@ -163,6 +163,8 @@ function byDensity(w: Figure, unit: StrengthUnit, substance: Substance, tempC: n
     case 'SG':
     case 'Bé':
     case 'Tw':
+      if (unit === 'Tw' && ρ.value < waterDensityFigure(SIXTY_F).value)
+        return fail('unit-does-not-fit', 'Degrees Twaddell count what is heavier than water.');
       return ok(gravityIn(ρ, unit, substance));
     case 'v/v':
     case 'proof': {

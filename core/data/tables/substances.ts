@@ -74,7 +74,7 @@ export const substances: readonly SubstanceRow[] = [
   row('calcium-chloride-dihydrate', 'calcium chloride dihydrate', 'CaCl2.2H2O', 'solid', '', { anhydrous: 'calcium-chloride', tint: 'white',
   }),
   row('ammonium-chloride', 'ammonium chloride', 'NH4Cl', 'solid', 'sal ammoniac', { density: 'NH4Cl', tint: 'white' }),
-  row('ammonium-sulfate', 'ammonium sulfate', '(NH4)2SO4', 'solid', 'sulphate of ammonia; ammonium sulphate', { density: '(NH4)2SO4', tint: 'white',
+  row('ammonium-sulfate', 'ammonium sulfate', '(NH4)2SO4', 'solid', 'sulphate of ammonia; ammonium sulphate', { density: 'NH4_2SO4', tint: 'white',
   }),
   row('sodium-sulfate', 'sodium sulfate', 'Na2SO4', 'solid', 'sodium sulphate', { density: 'Na2SO4', tint: 'white' }),
   row('potassium-nitrate', 'potassium nitrate', 'KNO3', 'solid', 'saltpetre; saltpeter; stump remover', { density: 'KNO3', tint: 'white',

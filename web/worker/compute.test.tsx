@@ -1,0 +1,76 @@
+import { cleanup, render, screen, waitFor } from '@testing-library/react';
+import { afterEach, describe, expect, it, vi } from 'vitest';
+import type { Result } from '#core/problem';
+
+interface Call {
+  readonly verb: string;
+  readonly input: { readonly text: string };
+  readonly answer: (result: Result<unknown>) => void;
+}
+const calls = vi.hoisted(() => [] as Call[]);
+
+// The worker stands elsewhere: here every call waits until the test answers it.
+vi.mock('comlink', () => ({
+  wrap: () => ({
+    compute: (verb: string, input: Call['input']) =>
+      new Promise((answer) => {
+        calls.push({ verb, input, answer });
+      }),
+  }),
+  expose: () => {},
+}));
+vi.stubGlobal('Worker', class {});
+
+const { useCompute } = await import('./compute.ts');
+
+function Line({ text }: { text: string | undefined }) {
+  const { value, problem, busy } = useCompute('reckon', text === undefined ? undefined : { text });
+  return <p>{`${(value as unknown as string) ?? 'none'}|${problem?.message ?? ''}|${busy}`}</p>;
+}
+const shown = () => screen.getByText(/\|/).textContent;
+const good = (value: string): Result<unknown> => ({ ok: true, value });
+
+afterEach(() => {
+  cleanup();
+  calls.length = 0;
+});
+
+describe('useCompute', () => {
+  it('asks once for an input, and not again for an equal one', async () => {
+    const { rerender } = render(<Line text="1 g in mg" />);
+    expect(calls).toHaveLength(1);
+    rerender(<Line text="1 g in mg" />);
+    calls[0]!.answer(good('1000'));
+    await waitFor(() => expect(shown()).toBe('1000||false'));
+    expect(calls).toHaveLength(1);
+  });
+
+  it('drops what a slider passed over: only the newest input waits behind the one under way', async () => {
+    const { rerender } = render(<Line text="a" />);
+    for (const text of ['b', 'c', 'd']) rerender(<Line text={text} />);
+    expect(calls.map(({ input }) => input.text)).toEqual(['a']);
+    calls[0]!.answer(good('A'));
+    await waitFor(() => expect(calls.map(({ input }) => input.text)).toEqual(['a', 'd']));
+    // The stale answer was never shown.
+    expect(shown()).toBe('none||true');
+    calls[1]!.answer(good('D'));
+    await waitFor(() => expect(shown()).toBe('D||false'));
+  });
+
+  it('keeps the last good answer beside the problem of a newer input', async () => {
+    const { rerender } = render(<Line text="a" />);
+    calls[0]!.answer(good('A'));
+    await waitFor(() => expect(shown()).toBe('A||false'));
+    rerender(<Line text="?" />);
+    calls[1]!.answer({ ok: false, problem: { code: 'missing-part', message: 'What?' } });
+    await waitFor(() => expect(shown()).toBe('A|What?|false'));
+  });
+
+  it('forgets it when there is nothing to ask any more', async () => {
+    const { rerender } = render(<Line text="a" />);
+    calls[0]!.answer(good('A'));
+    await waitFor(() => expect(shown()).toBe('A||false'));
+    rerender(<Line text={undefined} />);
+    await waitFor(() => expect(shown()).toBe('none||false'));
+  });
+});
