@@ -1,4 +1,5 @@
 import type { Page } from '@playwright/test';
+import { title } from './hand.ts';
 import { expect, expectAccessible, putBottle, test } from './notebook.ts';
 
 async function enterAmount(page: Page, value: string): Promise<void> {
@@ -7,7 +8,6 @@ async function enterAmount(page: Page, value: string): Promise<void> {
 }
 
 const done = (page: Page) => page.getByRole('button', { name: 'Step done' }).click();
-const title = (page: Page) => page.getByRole('article', { name: 'This step' }).getByRole('heading', { level: 1 });
 
 test('a run through the bench: changed weights, a reload, a change of plan, a yield, a new bottle', async ({
   page,

@@ -1,3 +1,4 @@
+import { done } from './hand.ts';
 import { expect, expectAccessible, putBottle, test } from './notebook.ts';
 
 test('alum is recrystallised: the dish drawn and moved, washed until the readings say stop, dried to a yield', async ({
@@ -10,15 +11,10 @@ test('alum is recrystallised: the dish drawn and moved, washed until the reading
   // By hand: 57.7 g of alum at 65 °C in a tenth more water than it needs, cooled to 6 °C.
   await expect(page.getByRole('button', { name: /^crude alum to take: 58\.\d/ }).first()).toBeVisible();
   await page.getByRole('button', { name: 'Take it to the bench' }).click();
-  const title = page.getByRole('article', { name: 'This step' }).getByRole('heading', { level: 1 });
-  const done = async (next: string) => {
-    await page.getByRole('button', { name: 'Step done' }).click();
-    await expect(title).toContainText(next);
-  };
-  await done('Pour on');
-  await done('Warm to 65 °C');
-  await done('Filter hot');
-  await done('Cool slowly');
+  await done(page, 'Pour on');
+  await done(page, 'Warm to 65 °C');
+  await done(page, 'Filter hot');
+  await done(page, 'Cool slowly');
   await page.getByRole('button', { name: 'Dish', exact: true }).click();
   const crystals = page.locator('.dish .add-next');
   await expect(crystals).toContainText('KAl(SO4)2.12H2O');
@@ -29,7 +25,7 @@ test('alum is recrystallised: the dish drawn and moved, washed until the reading
   await expect(page.getByRole('img', { name: /^Solubility curve/ })).toBeVisible();
   await expect(page.getByRole('row', { name: /slow evaporation/ })).toBeVisible();
   await expectAccessible(page);
-  await done('Filter off and rinse');
+  await done(page, 'Filter off and rinse');
   await page.getByRole('button', { name: 'Wash', exact: true }).click();
   await page.getByLabel('The cake holds').fill('20');
   await page.getByLabel('Each portion').fill('50');
@@ -44,6 +40,6 @@ test('alum is recrystallised: the dish drawn and moved, washed until the reading
   await page.getByLabel('Clean at').fill('100');
   await expect(page.getByRole('status').filter({ hasText: 'Stop: it is clean.' })).toBeVisible();
   await expectAccessible(page);
-  await done('to constant mass');
+  await done(page, 'to constant mass');
   await expect(page.getByRole('region', { name: 'As it stands' })).toContainText('crude alum (limits)');
 });

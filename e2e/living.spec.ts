@@ -1,29 +1,6 @@
 import type { Page } from '@playwright/test';
+import { done, dryAndClose, log, read, says, weigh } from './hand.ts';
 import { expect, expectAccessible, type Notebook, putBottle, test } from './notebook.ts';
-
-const title = (page: Page) => page.getByRole('article', { name: 'This step' }).getByRole('heading', { level: 1 });
-const log = (page: Page) => page.getByRole('region', { name: 'Log' });
-const says = (page: Page) => page.getByRole('region', { name: 'What the readings say' });
-
-async function done(page: Page, next: string | RegExp): Promise<void> {
-  await page.getByRole('button', { name: 'Step done' }).click();
-  await expect(title(page)).toContainText(next);
-}
-
-async function weigh(page: Page, value: string): Promise<void> {
-  await page.getByLabel('Really went in').fill(value);
-  await page.getByRole('button', { name: 'Enter it', exact: true }).click();
-}
-
-async function read(page: Page, quantity: string, value: string): Promise<void> {
-  if (!(await page.getByLabel('What was read').isVisible()))
-    await page.getByRole('button', { name: 'Log a reading' }).click();
-  await page.getByLabel('What was read').click();
-  await page.getByTitle(quantity, { exact: true }).last().click();
-  await page.getByLabel('Reading', { exact: true }).fill(value);
-  await page.getByRole('button', { name: 'Log it' }).click();
-  await expect(page.getByLabel('Reading', { exact: true })).toHaveValue('');
-}
 
 /** From the wish to zinc and acid in the vessel. */
 async function begin(page: Page, notebook: Notebook): Promise<void> {
@@ -35,27 +12,7 @@ async function begin(page: Page, notebook: Notebook): Promise<void> {
   await weigh(page, '90');
   await done(page, 'of acid');
   await weigh(page, '61 g');
-  const asked = page.getByRole('button', { name: 'Enter it all the same' });
-  if (await asked.isVisible()) await asked.click();
   await done(page, 'let it dissolve');
-}
-
-/** Two weighings, the first said late, then the end of the run. */
-async function dryAndClose(page: Page, grams: string): Promise<void> {
-  await page.getByRole('button', { name: 'Weigh or measure' }).click();
-  await page.getByLabel('Product weighs').fill(grams);
-  await page.getByText('earlier', { exact: true }).click();
-  await page.getByLabel('how long ago').fill('5 h');
-  await page.getByLabel('give or take').fill('1 h');
-  await page.getByRole('button', { name: 'Enter it', exact: true }).click();
-  await page.getByText('now', { exact: true }).click();
-  await page.getByLabel('Product weighs').fill(grams);
-  await page.getByRole('button', { name: 'Enter it', exact: true }).click();
-  await expect(page.getByText(/Constant/).first()).toBeVisible();
-  await done(page, 'Into a jar');
-  await page.getByRole('button', { name: 'Step done' }).click();
-  await page.getByRole('link', { name: 'See its record' }).click();
-  await expect(page.getByRole('region', { name: 'Yield' })).toBeVisible();
 }
 
 test('zinc carbonate twice: by the dose, with a stall and a wash put in; by the endpoint, with a portion and a surprise', async ({

@@ -1,22 +1,5 @@
-import type { Page } from '@playwright/test';
+import { done, log, read, says, title, tryReading, weigh } from './hand.ts';
 import { expect, expectAccessible, putBottle, test } from './notebook.ts';
-
-const title = (page: Page) => page.getByRole('article', { name: 'This step' }).getByRole('heading', { level: 1 });
-const says = (page: Page) => page.getByRole('region', { name: 'What the readings say' });
-const enter = async (page: Page, value: string) => {
-  await page.getByLabel('Really went in').fill(value);
-  await page.getByRole('button', { name: 'Enter it', exact: true }).click();
-};
-const done = async (page: Page, next: string) => {
-  await page.getByRole('button', { name: 'Step done' }).click();
-  await expect(title(page)).toContainText(next);
-};
-const reading = async (page: Page, what: string, value: string) => {
-  await page.getByLabel('What was read').click();
-  await page.locator('.ant-select-item').getByText(what, { exact: true }).click();
-  await page.getByLabel('Reading', { exact: true }).fill(value);
-  await page.getByRole('button', { name: 'Log it' }).click();
-};
 
 test('alum left open, a part taken on wet, the rest redissolved, dried under its ceiling, two attempts side by side', async ({
   page,
@@ -30,13 +13,11 @@ test('alum left open, a part taken on wet, the rest redissolved, dried under its
   for (let i = 0; i < 20; i++) await page.keyboard.press('ArrowLeft');
   await page.getByRole('button', { name: 'Take it to the bench' }).click();
   await expect(title(page)).toContainText('Weigh');
-  await enter(page, '80,5');
-  await expect(page.getByRole('region', { name: 'Log' })).toContainText('80.5 g');
+  await weigh(page, '80,5');
+  await expect(log(page)).toContainText('80.5 g');
   await done(page, 'Pour on');
   // 80.5 g wants more than 60 mL: it is said before it is warmed.
-  await page.getByLabel('Really went in').fill('60');
-  await page.getByRole('button', { name: 'Enter it', exact: true }).click();
-  await page.getByRole('button', { name: 'Enter it all the same' }).click();
+  await weigh(page, '60');
   await done(page, 'Warm to');
   await expect(says(page)).toContainText('g of water short');
   await page.getByRole('button', { name: 'Add something else' }).click();
@@ -67,7 +48,7 @@ test('alum left open, a part taken on wet, the rest redissolved, dried under its
   await page.getByLabel('Taken on').fill('22,5');
   await expectAccessible(page);
   await page.getByRole('button', { name: 'To the shelf, half-made' }).click();
-  await expect(page.getByRole('region', { name: 'Log' })).toContainText('25 % taken on, to the shelf');
+  await expect(log(page)).toContainText('25 % taken on, to the shelf');
 
   // The rest has caked: back into solution and once more through the cold, without leaving the run.
   await page.getByRole('button', { name: 'Change the run' }).click();
@@ -85,8 +66,7 @@ test('alum left open, a part taken on wet, the rest redissolved, dried under its
   await expect(page.getByText('Not above 40 °C: alum')).toBeVisible();
   await expect(page.getByRole('row', { name: /^oven/ })).toContainText('mind it');
   await expectAccessible(page);
-  await page.keyboard.press('l');
-  await reading(page, 'mass', '41.2');
+  await read(page, 'mass', '41.2');
   await expect(page.getByRole('region', { name: 'As it stands' })).toContainText('Weighed once');
 
   // The same again, by cooling alone, beside it.
@@ -121,15 +101,14 @@ test('zinc chloride is a solution that the reaction makes: a yield by its densit
   await page.getByRole('button', { name: 'Take it to the bench' }).click();
   await expect(title(page)).toContainText('Outdoors');
   for (const next of ['Weigh', 'Put', 'Pour', 'Add the zinc', 'Filter off zinc', 'Bring it to']) await done(page, next);
-  await page.keyboard.press('l');
-  await reading(page, 'density', '-1');
+  await tryReading(page, 'density', '-1');
   await expect(page.getByText('below zero')).toBeVisible();
   // 1,165 could be a thousand: it is refused until it is said which.
-  await reading(page, 'density', '1,165');
+  await tryReading(page, 'density', '1,165');
   await expect(page.getByText(/1,165/)).toBeVisible();
   await page.getByLabel('Reading', { exact: true }).fill('1.155');
   await page.getByRole('button', { name: 'Log it' }).click();
-  await expect(page.getByRole('region', { name: 'Log' })).toContainText('density 1.155 g/mL');
+  await expect(log(page)).toContainText('density 1.155 g/mL');
   await done(page, 'Into a bottle');
   await done(page, 'Into a bottle');
   await page.getByRole('link', { name: 'See its record' }).click();

@@ -76,7 +76,7 @@ export const silica: Route = {
       refuses: [{ substanceId: 'nitric-acid', why: 'It leaves sodium nitrate in the washings for no gain.' }],
       tolerates: 'Yellow acid leaves iron, which washes out.',
       measure: 'volume',
-      dose: { by: 'contents', reactions: GELS.map(({ id }) => id) },
+      dose: { by: 'contents', reactions: GELS.map(({ id }) => id), overControl: 'acid-over' },
     },
   ],
   reactions: [
@@ -123,6 +123,16 @@ export const silica: Route = {
       step: 50,
       start: 1000,
       note: 'Thinner gels slower and washes better; below 400 it sets before it is stirred.',
+    },
+    {
+      id: 'acid-over',
+      name: 'acid over',
+      unit: '%',
+      min: 0,
+      max: 20,
+      step: 1,
+      start: 2,
+      note: 'A little past neutral, to pH 6 to 7, so that all of it gels; more keeps silica in solution.',
     },
     {
       id: 'gel-water',
