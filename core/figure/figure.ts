@@ -60,19 +60,21 @@ export function derive<K extends string>(
   law?: { source: string; grade: Grade },
 ): Figure {
   const { value, doubts } = combine(inputs, compute);
-  const origin: Origin = { by: 'formula', formula, inputs, ...(law ? { law } : {}) };
-  COMPUTE.set(origin, compute as Compute);
+  const origin: Computed = law
+    ? { by: 'formula', formula, inputs, law, [COMPUTE]: compute as Compute }
+    : { by: 'formula', formula, inputs, [COMPUTE]: compute as Compute };
   return { kind: 'figure', ...naming, value, doubts, origin };
 }
 
 type Compute = (values: Readonly<Record<string, number>>) => number;
 
-// What a formula does, kept beside the figure and not in it: figures cross to other threads and into JSON as plain data.
-const COMPUTE = new WeakMap<Origin, Compute>();
+// What a formula does stands under a symbol: figures cross to other threads and into JSON as plain data, without it.
+const COMPUTE = Symbol('compute');
+type Computed = Extract<Origin, { by: 'formula' }> & { readonly [COMPUTE]?: Compute };
 
 /** The function behind a derived figure; undefined for others, and for figures that came from another thread. */
 export function computeOf(figure: Figure): Compute | undefined {
-  return COMPUTE.get(figure.origin);
+  return figure.origin.by === 'formula' ? (figure.origin as Computed)[COMPUTE] : undefined;
 }
 
 /** The same number under another name or symbol. */

@@ -22,14 +22,14 @@ interface Node {
   readonly x: Record<string, number>;
 }
 
-/** Samples between two breaths: at each the caller may stop. */
-const CHUNK = 1000;
+/** Samples between two breaths: at each the caller may stop, or let others have a turn. */
+const CHUNK = 100;
 /** Labels and purities are taken as rectangles, everything else as normal. */
 const RECTANGULAR = /^(?:label|purity|weight|band):/;
 
 /**
  * Monte Carlo over a figure's own working (JCGM 101:2008): every independent source of doubt is drawn once a sample and
- * carried through the very functions that made the figure. Yields after each thousand samples, so that a caller can drop
+ * carried through the very functions that made the figure. Yields after each hundred samples, so that a caller can drop
  * it; returns the spread at the end. For figures made in this thread. `seed` makes it repeatable.
  */
 export function* spreadOf(figure: Figure, samples: number, seed: number): Generator<number, Spread> {

@@ -20,7 +20,8 @@ export function pairStep({ context, so }: Walker, op: PairOp): Result<true> {
   const inputs: Record<string, Figure> = { W: so.contents.waterG, T: temp };
   for (const [i, id] of op.salts.entries())
     inputs[SYMBOLS[i]!] = so.contents.amounts[id] ?? given({ symbol: 'n', name: id, unit: 'mol' }, 0, 'none of it');
-  const now = settle(op, inputsOf(inputs));
+  const settle = settlerOf(op);
+  const now = settle(inputsOf(inputs));
   if (!now)
     return fail('out-of-range', 'At that temperature the solubilities of this pair are not known.', {
       field: `controls.${op.control}`,
@@ -31,7 +32,7 @@ export function pairStep({ context, so }: Walker, op: PairOp): Result<true> {
     { symbol: 'n', name: `${solid.name} that comes down`, unit: 'mol' },
     'the pair at rest at T',
     inputs,
-    (x) => settle(op, x)?.down[at] ?? Number.NaN,
+    (x) => settle(x)?.down[at] ?? Number.NaN,
     LAW,
   );
   const kept = Object.fromEntries(
@@ -41,7 +42,7 @@ export function pairStep({ context, so }: Walker, op: PairOp): Result<true> {
         { symbol: 'n', name: `${substanceById(id)!.name} in the liquor`, unit: 'mol' },
         'the pair at rest at T',
         inputs,
-        (x) => settle(op, x)?.left[i] ?? Number.NaN,
+        (x) => settle(x)?.left[i] ?? Number.NaN,
         LAW,
       ),
     ]),
@@ -69,8 +70,24 @@ function inputsOf(figures: Readonly<Record<string, Figure>>): Record<string, num
   return Object.fromEntries(Object.entries(figures).map(([key, figure]) => [key, figure.value]));
 }
 
+type Settled = ReturnType<typeof settled>;
+
+/** Five figures of a step ask for the same rest, one after the other: it is found once for the same amounts. */
+function settlerOf(op: PairOp): (x: Readonly<Record<string, number>>) => Settled {
+  const last: number[] = [];
+  let found: Settled;
+  return (x) => {
+    const now = [...SYMBOLS.map((symbol) => x[symbol]!), x.W!, x.T!];
+    if (last.length === 0 || now.some((value, i) => value !== last[i])) {
+      last.splice(0, last.length, ...now);
+      found = settled(op, x);
+    }
+    return found;
+  };
+}
+
 /** mol of each salt that comes down, and of each that the liquor can be counted as. */
-function settle(
+function settled(
   op: PairOp,
   x: Readonly<Record<string, number>>,
 ): { down: readonly number[]; left: readonly number[] } | undefined {

@@ -178,30 +178,51 @@ function isGravity(unit: StrengthUnit): boolean {
   return unit === 'SG' || unit === 'Tw' || unit === 'Bé';
 }
 
-/** Scans the whole table for crossings, so that two answers are seen; each is then closed in by bisection. */
+/** Mass % between two nodes of the grid that is scanned. */
+const GRID_PCT = 0.5;
+const GRID_NODES = 100 / GRID_PCT + 1;
+const GRIDS = new Map<string, Float64Array>();
+/** Substances at temperatures; a shelf at one temperature takes a few dozen. */
+const MOST_GRIDS = 64;
+
+/** Densities at every node, NaN beyond the table: tables do not change, so a substance at a temperature is read once. */
+function gridOf(substance: Substance, tempC: number): Float64Array {
+  const key = `${substance.density} ${tempC}`;
+  const known = GRIDS.get(key);
+  if (known) return known;
+  const grid = Float64Array.from({ length: GRID_NODES }, (_, i) => densityAt(substance, i * GRID_PCT, tempC));
+  if (GRIDS.size >= MOST_GRIDS) GRIDS.clear();
+  GRIDS.set(key, grid);
+  return grid;
+}
+
+function densityAt(substance: Substance, w: number, tempC: number): number {
+  const at = density(substance, w, tempC);
+  return at.ok ? at.value.gPerMl : Number.NaN;
+}
+
+/** Scans the whole table for crossings, so that two answers are seen; each is then closed in. */
 function solve(substance: Substance, tempC: number, target: Target, strength: Strength): Result<number> {
-  const rho = (w: number) => {
-    const at = density(substance, w, tempC);
-    return at.ok ? at.value.gPerMl : Number.NaN;
-  };
-  const pure = target.of === 'volume-fraction' ? rho(100) : Number.NaN;
+  const grid = gridOf(substance, tempC);
+  const pure = target.of === 'volume-fraction' ? grid[GRID_NODES - 1]! : Number.NaN;
   if (target.of === 'volume-fraction' && !Number.isFinite(pure)) {
     return fail('no-density', `% by volume needs the density of pure ${substance.name}, which is not held.`);
   }
-  const miss = (w: number) => {
-    if (target.of === 'density') return rho(w) - target.value;
-    if (target.of === 'volume-fraction') return (rho(w) * w) / 100 / pure - target.value;
-    return (rho(w) * w) / 100 - target.value;
+  const off = (w: number, rho: number) => {
+    if (target.of === 'density') return rho - target.value;
+    if (target.of === 'volume-fraction') return (rho * w) / 100 / pure - target.value;
+    return (rho * w) / 100 - target.value;
   };
+  const miss = (w: number) => off(w, densityAt(substance, w, tempC));
   const roots: number[] = [];
-  const step = 0.5;
-  for (let low = 0; low < 100; low += step) {
-    const high = Math.min(100, low + step);
-    const a = miss(low);
-    const b = miss(high);
+  for (let i = 0; i + 1 < GRID_NODES; i++) {
+    const low = i * GRID_PCT;
+    const high = low + GRID_PCT;
+    const a = off(low, grid[i]!);
+    const b = off(high, grid[i + 1]!);
     if (!Number.isFinite(b)) break;
     // The last step closes on its own end so that 100 % is found too; half-open elsewhere, lest a node count twice.
-    if (a === 0 || a * b < 0 || (high === 100 && Math.abs(b) < 1e-9)) roots.push(bisect(miss, low, high));
+    if (a === 0 || a * b < 0 || (high === 100 && Math.abs(b) < 1e-9)) roots.push(closeIn(miss, [low, a], [high, b]));
   }
   const said = `${strength.value} ${strengthUnits[strength.unit]}`;
   if (roots.length === 0) {
@@ -214,17 +235,26 @@ function solve(substance: Substance, tempC: number, target: Target, strength: St
   return ok(roots[0]!);
 }
 
-function bisect(f: (x: number) => number, from: number, to: number): number {
-  let low = from;
-  let high = to;
-  const sign = Math.sign(f(low));
-  if (sign === 0) return low;
-  for (let i = 0; i < 60; i++) {
-    const middle = (low + high) / 2;
-    if (Math.sign(f(middle)) === sign) low = middle;
-    else high = middle;
+/** Narrower than any strength is known, %. */
+const WIDTH_PCT = 1e-12;
+const MOST_STEPS = 100;
+
+/** The crossing between two points [w, f(w)] of opposite sign, or the end that is one: false position, the stale end halved (Illinois). */
+function closeIn(f: (w: number) => number, from: readonly [number, number], to: readonly [number, number]): number {
+  let [a, fa] = from;
+  let [b, fb] = to;
+  if (fa === 0) return a;
+  if (fa * fb > 0) return b;
+  for (let i = 0; i < MOST_STEPS && fb !== 0 && Math.abs(b - a) > WIDTH_PCT; i++) {
+    const w = b - (fb * (b - a)) / (fb - fa);
+    const fw = f(w);
+    if (fw * fb < 0) [a, fa] = [b, fb];
+    else fa /= 2;
+    // As near as a double comes: the next step would not move.
+    if (w === b) break;
+    [b, fb] = [w, fw];
   }
-  return (low + high) / 2;
+  return b;
 }
 
 /** A mass % the substance can have: within its density table where one is held. */

@@ -50,7 +50,9 @@ export function combine<K extends string>(
     const input = inputs[key];
     const sd = standardUncertainty(input);
     if (sd === 0) continue;
-    addScaled(doubts, input.doubts, slope(f, values, key, sd * 1e-3));
+    const steep = slope(f, values, key, sd * 1e-3);
+    // What does not move it (the reagent that does not limit) is no doubt of it.
+    if (steep !== 0) addScaled(doubts, input.doubts, steep);
   }
   return { value, doubts };
 }
@@ -88,13 +90,17 @@ export function budget(measured: Measured): readonly Share[] {
     .sort((a, b) => b.share - a.share);
 }
 
-function addScaled(into: Record<string, Doubt>, from: Readonly<Record<string, Doubt>>, factor: number): void {
+/** Adds to doubts that are still being put together: theirs are the only objects here that change. */
+function addScaled(into: Record<string, Growing>, from: Readonly<Record<string, Doubt>>, factor: number): void {
   for (const id in from) {
     const { name, effect } = from[id]!;
     const before = into[id];
-    into[id] = { name, effect: before === undefined ? effect * factor : before.effect + effect * factor };
+    if (before === undefined) into[id] = { name, effect: effect * factor };
+    else before.effect += effect * factor;
   }
 }
+
+type Growing = { -readonly [K in keyof Doubt]: Doubt[K] };
 
 function slope<K extends string>(f: (v: Record<K, number>) => number, values: Record<K, number>, key: K, h: number) {
   // One scratch object serves all differences; it is put back as it was.

@@ -93,6 +93,7 @@ export function useSpread(plan: Plan): Spread | undefined {
     })();
     return () => {
       alive = false;
+      void door().drop(token);
     };
   }, [plan]);
   return state?.plan === plan ? state.spread : undefined;
