@@ -22,6 +22,13 @@ export interface AddAdvice {
   }[];
   readonly next: PortionAdvice;
   readonly endpoint: string;
+  /** What a look or a test tells: not yet, and enough. */
+  readonly signs: readonly [string, string];
+  /** Whether test paper and foam tell anything here. */
+  readonly byPaper: boolean;
+  readonly foams: boolean;
+  /** g in a mL, for what is measured by volume; null for what is weighed. */
+  readonly gPerMl: number | null;
   /** What it costs to go too far, or to have gone too far. */
   readonly price: string;
 }
@@ -82,8 +89,20 @@ export function addAdvice(
     stages: stretches,
     next,
     endpoint: adding.endpoint,
+    signs: adding.signs ?? FIZZ,
+    byPaper: /\bpH\b|paper/.test(adding.endpoint),
+    foams: adding.foamPerGas > 0,
+    gPerMl: densityOf(sheet, addition),
     price: priceOf(addition, band),
   };
+}
+
+const FIZZ = ['still fizzes', 'no longer fizzes'] as const;
+
+/** g in a mL of what is poured by volume. */
+function densityOf(sheet: Sheet, { role }: Addition): number | null {
+  const dose = sheet.charges.find((line) => line.role === role)?.dose;
+  return dose?.take.unit === 'mL' && dose.volume && dose.volume.value > 0 ? dose.mass.value / dose.volume.value : null;
 }
 
 /** What was left over costs, what is over by now, and what going too far would. */

@@ -96,6 +96,8 @@ export interface Adding {
   readonly foamPerGas: number;
   /** What is seen when it is enough. */
   readonly endpoint: string;
+  /** What a test portion or a look tells, not yet and enough, when it is not fizzing. */
+  readonly signs?: readonly [string, string];
   /** What too much of it costs; names of quantities in braces. */
   readonly overshoot: string;
 }

@@ -6,6 +6,7 @@ import { formatNumber, formatPlain } from '#core/units';
 import { AmountField, readAmount, refusedAmount } from './amount-field.tsx';
 import { DoseBar } from './dose-bar.tsx';
 import type { PaneProps } from './pane-props.ts';
+import { amountText, poured } from './poured.ts';
 
 /** Papers as one reads them: a colour and the band it stands for. */
 const PAPERS: readonly { name: string; low: number; high: number }[] = [
@@ -44,6 +45,7 @@ export function AddPane({ run, step, add }: Pick<PaneProps, 'run' | 'step'> & { 
     setText('');
     first.current?.focus();
   };
+  const next = poured(add, add.next.grams);
   const vessel = run.state.sheet.vessel?.vessel;
   const freeMl = vessel ? Math.max(0, vessel.capacityMl - (run.state.sheet.now?.volumeMl ?? 0)) : 0;
   return (
@@ -61,8 +63,8 @@ export function AddPane({ run, step, add }: Pick<PaneProps, 'run' | 'step'> & { 
         }}
       >
         {add.next.grams > 0 && add.next.waitMin === 0 ? (
-          <button type="button" className="act" onClick={() => charge(exactReading(add.next.grams, 'g'))}>
-            {formatPlain(add.next.grams)} g went in
+          <button type="button" className="act" onClick={() => charge(exactReading(next.value, next.unit))}>
+            {formatPlain(next.value)} {next.unit} went in
           </button>
         ) : null}
         <AmountField
@@ -86,12 +88,12 @@ export function AddPane({ run, step, add }: Pick<PaneProps, 'run' | 'step'> & { 
       <fieldset className="seen">
         <legend>Test, and say what you see. Enough when {add.endpoint}.</legend>
         <div className="chips">
-          {['still fizzes', 'no longer fizzes'].map((said) => (
+          {add.signs.map((said) => (
             <button key={said} type="button" className="tab" onClick={() => read('sight', { is: 'word', text: said })}>
               {said}
             </button>
           ))}
-          {PAPERS.map(({ name, low, high }) => (
+          {(add.byPaper ? PAPERS : []).map(({ name, low, high }) => (
             <button
               key={name}
               type="button"
@@ -101,7 +103,7 @@ export function AddPane({ run, step, add }: Pick<PaneProps, 'run' | 'step'> & { 
               {name}
             </button>
           ))}
-          {freeMl > 0
+          {freeMl > 0 && add.foams
             ? FOAMS.map(({ name, share }) => (
                 <button
                   key={name}
@@ -125,11 +127,16 @@ function Next({ add }: { add: AddAdvice }) {
   if (band.place === 'past')
     return (
       <>
-        Past the window by {formatNumber(band.overG, 2)} g. <b>Stop</b>, and test.
+        Past the window by {amountText(add, band.overG)}. <b>Stop</b>, and test.
       </>
     );
   if (next.grams <= 0) return <>All is in. Test.</>;
-  const amount = <b>{formatPlain(next.grams)} g</b>;
+  const { value, unit } = poured(add, next.grams);
+  const amount = (
+    <b>
+      {formatPlain(value)} {unit}
+    </b>
+  );
   const why = WHY[next.limitedBy];
   return (
     <>

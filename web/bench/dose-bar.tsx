@@ -1,5 +1,5 @@
 import type { AddAdvice } from '#core/advise';
-import { formatNumber } from '#core/units';
+import { amountText } from './poured.ts';
 
 const WIDTH = 640;
 const HEIGHT = 66;
@@ -9,7 +9,8 @@ export function DoseBar({ add }: { add: AddAdvice }) {
   const { inG, plannedG, band, stages } = add;
   const most = Math.max(plannedG, band.toG, inG) * 1.12 || 1;
   const x = (grams: number) => (grams / most) * WIDTH;
-  const said = `${formatNumber(inG, 3)} g in; the endpoint is expected between ${formatNumber(band.fromG, 3)} and ${formatNumber(band.toG, 3)} g; planned ${formatNumber(plannedG, 3)} g`;
+  const shown = (grams: number) => amountText(add, grams, 3);
+  const said = `${shown(inG)} in; the endpoint is expected between ${shown(band.fromG)} and ${shown(band.toG)}; planned ${shown(plannedG)}`;
   const bandWidth = Math.max(3, x(band.toG) - x(band.fromG));
   return (
     <svg className="dose-bar" viewBox={`0 0 ${WIDTH} ${HEIGHT}`} role="img" aria-label={said}>
@@ -41,10 +42,10 @@ export function DoseBar({ add }: { add: AddAdvice }) {
         stop here
       </text>
       <text x={Math.min(WIDTH - 4, x(plannedG))} y="64" textAnchor="end" className="dose-text">
-        planned {formatNumber(plannedG, 3)} g
+        planned {shown(plannedG)}
       </text>
       <text x="2" y="64" className="dose-text">
-        in {formatNumber(inG, 3)} g
+        in {shown(inG)}
       </text>
     </svg>
   );

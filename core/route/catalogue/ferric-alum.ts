@@ -211,6 +211,7 @@ export const ferricAlum: Route = {
         halfLifeMin: 0.5,
         foamPerGas: 0.2,
         endpoint: 'a drop with ferricyanide gives no blue, the colour stays clear amber',
+        signs: ['still blue with ferricyanide', 'no longer blue with ferricyanide'],
         overshoot: 'Peroxide over goes off as oxygen in the open dish within hours; it only thins the liquor.',
       },
       where: 'ventilated',

@@ -263,6 +263,7 @@ export const silica: Route = {
         halfLifeMin: 0.2,
         foamPerGas: 0,
         endpoint: 'paper at pH 6 to 7, it sets',
+        signs: ['still thin', 'no longer thin: it sets'],
         overshoot: 'Acid over keeps silica in solution and has to be washed out.',
       },
       where: 'ventilated',
