@@ -72,11 +72,11 @@ test('ferric alum: peroxide by spoons under its ceiling, no rinse with acetone, 
   await expect(page.getByText(/Peroxide heats and froths/).first()).toBeVisible();
   // 36 g of 92 %: 0.1191 mol of iron; half of it in peroxide, 2.03 g: 22.5 g at 9 %, in portions.
   await expect(page.getByText(/22\.\d|24\.\d/).first()).toBeVisible();
-  await page
-    .getByRole('button', { name: /^Enter|g went in$|Portion is in/ })
-    .first()
-    .click();
-  await expect(log(page)).toContainText(/eroxide/);
+  // A fifth of the dose at a time, as it is poured.
+  await page.getByRole('button', { name: /^\d(\.5)? mL went in$/ }).click();
+  await expect(log(page)).toContainText(/eroxide \d(\.5)? mL/);
+  await page.getByRole('button', { name: 'still blue with ferricyanide' }).click();
+  await expect(log(page)).toContainText('still blue with ferricyanide');
   await expectAccessible(page);
   await read(page, 'temperature', '51');
   await done(page, 'of ammonium sulfate');
