@@ -24,12 +24,7 @@ export function yieldOf(
   limiting: { name: string; pct: number } | null,
   constant: boolean,
 ): YieldAccount {
-  const yieldPct = derive(
-    { symbol: 'Y', name: 'yield', unit: '%' },
-    '100 × m ÷ theory',
-    { m: mass, theory },
-    (x) => (100 * x.m) / x.theory,
-  );
+  const yieldPct = yieldFigure(mass, theory);
   const beyond = yieldPct.value - 100;
   if (beyond <= 0) return { yieldPct, mass, theory, over: 'no', explanations: [] };
   const within = beyond <= 2 * sdOf(yieldPct);
@@ -62,12 +57,7 @@ export function productMass(grams: number, sdG: number, name: string): Figure {
 
 /** Yield of a solution: g dissolved in it, found by its density, against g of theory. */
 export function solutionYield(mass: Figure, theory: Figure): YieldAccount {
-  const yieldPct = derive(
-    { symbol: 'Y', name: 'yield', unit: '%' },
-    '100 × m ÷ theory',
-    { m: mass, theory },
-    (x) => (100 * x.m) / x.theory,
-  );
+  const yieldPct = yieldFigure(mass, theory);
   const beyond = yieldPct.value - 100;
   if (beyond <= 0) return { yieldPct, mass, theory, over: 'no', explanations: [] };
   const within = beyond <= 2 * sdOf(yieldPct);
@@ -82,4 +72,13 @@ export function solutionYield(mass: Figure, theory: Figure): YieldAccount {
         : 'More is in it than the limiting reagent could give: other salts or acid raise the density, it was read cold, or the volume was less than entered.',
     ],
   };
+}
+
+function yieldFigure(mass: Figure, theory: Figure): Figure {
+  return derive(
+    { symbol: 'Y', name: 'yield', unit: '%' },
+    '100 × m ÷ theory',
+    { m: mass, theory },
+    (x) => (100 * x.m) / x.theory,
+  );
 }

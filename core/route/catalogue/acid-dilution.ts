@@ -1,4 +1,5 @@
 import type { Route } from '../route.ts';
+import { plainWater } from './common-roles.ts';
 import { step } from './step.ts';
 
 export const acidDilution: Route = {
@@ -17,15 +18,7 @@ export const acidDilution: Route = {
       measure: 'volume',
       dose: { by: 'extent', perExtent: 1 },
     },
-    {
-      id: 'water',
-      name: 'water',
-      accepts: [],
-      refuses: [],
-      tolerates: 'Distilled or rain water; tap water brings hardness.',
-      measure: 'volume',
-      dose: { by: 'share-of-water', control: 'first-water' },
-    },
+    plainWater({ by: 'share-of-water', control: 'first-water' }, 'Distilled or rain water; tap water brings hardness.'),
   ],
   reactions: [],
   controls: [

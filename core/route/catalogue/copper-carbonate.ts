@@ -1,4 +1,5 @@
 import type { Route } from '../route.ts';
+import { plainWater, washingSoda } from './common-roles.ts';
 import { dry, settle, washThrice } from './common-steps.ts';
 import { step } from './step.ts';
 
@@ -19,26 +20,14 @@ export const copperCarbonate: Route = {
       measure: 'mass',
       dose: { by: 'extent', perExtent: 2 },
     },
-    {
-      id: 'water',
-      name: 'water',
-      accepts: [],
-      refuses: [],
-      tolerates: 'Distilled or rain water.',
-      measure: 'volume',
-      dose: { by: 'to-dissolve', role: 'copper', control: 'hot', spare: 'spare' },
-    },
-    {
-      id: 'soda',
-      name: 'washing soda',
-      accepts: ['sodium-carbonate-decahydrate', 'sodium-carbonate', 'sodium-carbonate-monohydrate'],
+    plainWater({ by: 'to-dissolve', role: 'copper', control: 'hot', spare: 'spare' }),
+    washingSoda({
       refuses: [
         { substanceId: 'sodium-hydroxide', why: 'Hydroxide gives the hydroxide, which goes black with warmth.' },
       ],
       tolerates: 'Salt and sulfate in the soda wash out.',
-      measure: 'mass',
       dose: { by: 'contents', reactions: ['precipitate'], overControl: 'soda-over' },
-    },
+    }),
   ],
   reactions: [
     {

@@ -1,4 +1,5 @@
 import type { Route } from '../route.ts';
+import { plainWater } from './common-roles.ts';
 import { collect, dry } from './common-steps.ts';
 import { step } from './step.ts';
 
@@ -21,15 +22,7 @@ export const ferricAlum: Route = {
       measure: 'mass',
       dose: { by: 'extent', perExtent: 1 },
     },
-    {
-      id: 'water',
-      name: 'water',
-      accepts: [],
-      refuses: [],
-      tolerates: 'Distilled or rain water.',
-      measure: 'volume',
-      dose: { by: 'per-gram', role: 'iron', control: 'water' },
-    },
+    plainWater({ by: 'per-gram', role: 'iron', control: 'water' }),
     {
       id: 'acid',
       name: 'sulfuric acid',

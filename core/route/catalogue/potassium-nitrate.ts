@@ -1,4 +1,5 @@
 import type { Route } from '../route.ts';
+import { plainWater } from './common-roles.ts';
 import { collect, dry } from './common-steps.ts';
 import { step } from './step.ts';
 
@@ -36,15 +37,7 @@ export const potassiumNitrate: Route = {
       measure: 'mass',
       dose: { by: 'extent', perExtent: 1, overControl: 'chloride-over' },
     },
-    {
-      id: 'water',
-      name: 'water',
-      accepts: [],
-      refuses: [],
-      tolerates: 'Distilled or rain water.',
-      measure: 'volume',
-      dose: { by: 'per-gram', role: 'nitrate', control: 'water' },
-    },
+    plainWater({ by: 'per-gram', role: 'nitrate', control: 'water' }),
   ],
   reactions: [
     {

@@ -1,5 +1,6 @@
 import { substanceById } from '#core/substance';
 import type { Route } from '../route.ts';
+import { plainWater } from './common-roles.ts';
 import { collect, coolOvernight, dry } from './common-steps.ts';
 import { step } from './step.ts';
 
@@ -46,15 +47,7 @@ function recrystallised(of: Recrystallised): Route {
         measure: 'mass',
         dose: { by: 'extent', perExtent: 1 },
       },
-      {
-        id: 'water',
-        name: 'water',
-        accepts: [],
-        refuses: [],
-        tolerates: 'Distilled or rain water.',
-        measure: 'volume',
-        dose: { by: 'to-dissolve', role: 'crude', control: 'hot', spare: 'spare' },
-      },
+      plainWater({ by: 'to-dissolve', role: 'crude', control: 'hot', spare: 'spare' }),
     ],
     reactions: [],
     controls: [

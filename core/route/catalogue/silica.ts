@@ -1,5 +1,6 @@
 import type { Reaction } from '#core/reaction';
 import type { Route } from '../route.ts';
+import { plainWater } from './common-roles.ts';
 import { dry, settle, washThrice } from './common-steps.ts';
 import { step } from './step.ts';
 
@@ -60,15 +61,7 @@ export const silica: Route = {
       measure: 'mass',
       dose: { by: 'extent', perExtent: 2, overControl: 'lye-over' },
     },
-    {
-      id: 'water',
-      name: 'water',
-      accepts: [],
-      refuses: [],
-      tolerates: 'Distilled or rain water.',
-      measure: 'volume',
-      dose: { by: 'per-gram', role: 'sand', control: 'water' },
-    },
+    plainWater({ by: 'per-gram', role: 'sand', control: 'water' }),
     {
       id: 'acid',
       name: 'acid',

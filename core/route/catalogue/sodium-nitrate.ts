@@ -1,4 +1,5 @@
 import type { Route } from '../route.ts';
+import { plainWater, washingSoda } from './common-roles.ts';
 import { boilDown, collect, coolOvernight, dry } from './common-steps.ts';
 import { step } from './step.ts';
 
@@ -10,24 +11,12 @@ export const sodiumNitrate: Route = {
   source: 'Brauer, Handbook of Preparative Inorganic Chemistry; Linke-Seidell, Solubilities',
   makes: { kind: 'crystals', substanceId: 'sodium-nitrate', anhydrousId: 'sodium-nitrate' },
   roles: [
-    {
-      id: 'soda',
-      name: 'washing soda',
-      accepts: ['sodium-carbonate-decahydrate', 'sodium-carbonate', 'sodium-carbonate-monohydrate'],
+    washingSoda({
       refuses: [],
       tolerates: 'Salt in the soda stays in the liquor.',
-      measure: 'mass',
       dose: { by: 'extent', perExtent: 5.5, overControl: 'soda-over' },
-    },
-    {
-      id: 'water',
-      name: 'water',
-      accepts: [],
-      refuses: [],
-      tolerates: 'Tap water will do: its lime comes down too.',
-      measure: 'volume',
-      dose: { by: 'per-gram', role: 'soda', control: 'water' },
-    },
+    }),
+    plainWater({ by: 'per-gram', role: 'soda', control: 'water' }, 'Tap water will do: its lime comes down too.'),
     {
       id: 'fertiliser',
       name: 'calcium nitrate fertiliser',

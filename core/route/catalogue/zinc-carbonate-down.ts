@@ -1,4 +1,6 @@
+import type { Reaction } from '#core/reaction';
 import type { Control, Role, Route, StepTemplate } from '../route.ts';
+import { washingSoda } from './common-roles.ts';
 import { dry, settle, washThrice } from './common-steps.ts';
 import { step } from './step.ts';
 
@@ -33,20 +35,32 @@ export const zincCarbonateIs: Pick<
   storage: 'Closed jar, dry. Harmful to water life: nothing of it to a drain.',
 };
 
-export const sodaFor = (reactions: readonly string[]): Role => ({
-  id: 'soda',
-  name: 'washing soda',
-  accepts: ['sodium-carbonate-decahydrate', 'sodium-carbonate', 'sodium-carbonate-monohydrate'],
-  refuses: [
-    {
-      substanceId: 'sodium-hydroxide',
-      why: 'Hydroxide throws down zinc hydroxide and dissolves it again when over.',
-    },
+/** Zinc sulfate and soda. */
+export const zincSulfateDown = (id: string): Reaction => ({
+  id,
+  reactants: [
+    { substanceId: 'zinc-sulfate', n: 5 },
+    { substanceId: 'sodium-carbonate', n: 5 },
+    { substanceId: 'water', n: 3 },
   ],
-  tolerates: 'Salt and sulfate in the soda wash out.',
-  measure: 'mass',
-  dose: { by: 'contents', reactions, overControl: 'soda-over' },
+  products: [
+    { substanceId: 'basic-zinc-carbonate', n: 1 },
+    { substanceId: 'sodium-sulfate', n: 5 },
+    { substanceId: 'carbon-dioxide', n: 3 },
+  ],
 });
+
+export const sodaFor = (reactions: readonly string[]): Role =>
+  washingSoda({
+    refuses: [
+      {
+        substanceId: 'sodium-hydroxide',
+        why: 'Hydroxide throws down zinc hydroxide and dissolves it again when over.',
+      },
+    ],
+    tolerates: 'Salt and sulfate in the soda wash out.',
+    dose: { by: 'contents', reactions, overControl: 'soda-over' },
+  });
 
 export const sodaOver: Control = {
   id: 'soda-over',

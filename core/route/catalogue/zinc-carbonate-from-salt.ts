@@ -1,6 +1,7 @@
 import type { Route } from '../route.ts';
+import { plainWater } from './common-roles.ts';
 import { step } from './step.ts';
-import { sodaFor, sodaOver, throwDown, zincCarbonateIs } from './zinc-carbonate-down.ts';
+import { sodaFor, sodaOver, throwDown, zincCarbonateIs, zincSulfateDown } from './zinc-carbonate-down.ts';
 
 export const zincCarbonateFromSalt: Route = {
   id: 'zinc-carbonate-from-salt',
@@ -20,15 +21,7 @@ export const zincCarbonateFromSalt: Route = {
       measure: 'mass',
       dose: { by: 'extent', perExtent: 5 },
     },
-    {
-      id: 'water',
-      name: 'water',
-      accepts: [],
-      refuses: [],
-      tolerates: 'Distilled or rain water.',
-      measure: 'volume',
-      dose: { by: 'per-gram', role: 'salt', control: 'water' },
-    },
+    plainWater({ by: 'per-gram', role: 'salt', control: 'water' }),
     sodaFor(['from-chloride', 'from-sulfate']),
   ],
   reactions: [
@@ -45,19 +38,7 @@ export const zincCarbonateFromSalt: Route = {
         { substanceId: 'carbon-dioxide', n: 3 },
       ],
     },
-    {
-      id: 'from-sulfate',
-      reactants: [
-        { substanceId: 'zinc-sulfate', n: 5 },
-        { substanceId: 'sodium-carbonate', n: 5 },
-        { substanceId: 'water', n: 3 },
-      ],
-      products: [
-        { substanceId: 'basic-zinc-carbonate', n: 1 },
-        { substanceId: 'sodium-sulfate', n: 5 },
-        { substanceId: 'carbon-dioxide', n: 3 },
-      ],
-    },
+    zincSulfateDown('from-sulfate'),
   ],
   controls: [
     {

@@ -1,6 +1,6 @@
 import type { Route } from '../route.ts';
 import { step } from './step.ts';
-import { sodaFor, sodaOver, throwDown, zincCarbonateIs } from './zinc-carbonate-down.ts';
+import { sodaFor, sodaOver, throwDown, zincCarbonateIs, zincSulfateDown } from './zinc-carbonate-down.ts';
 import { batteryAcid, dilutingWater, zincDissolves, zincInAcid } from './zinc-in-acid.ts';
 
 export const zincCarbonate: Route = {
@@ -38,19 +38,7 @@ export const zincCarbonate: Route = {
         { substanceId: 'water', n: 1 },
       ],
     },
-    {
-      id: 'precipitate',
-      reactants: [
-        { substanceId: 'zinc-sulfate', n: 5 },
-        { substanceId: 'sodium-carbonate', n: 5 },
-        { substanceId: 'water', n: 3 },
-      ],
-      products: [
-        { substanceId: 'basic-zinc-carbonate', n: 1 },
-        { substanceId: 'sodium-sulfate', n: 5 },
-        { substanceId: 'carbon-dioxide', n: 3 },
-      ],
-    },
+    zincSulfateDown('precipitate'),
   ],
   controls: [
     {

@@ -1,5 +1,6 @@
 import type { Reaction } from '#core/reaction';
 import type { Role, StepTemplate } from '../route.ts';
+import { plainWater } from './common-roles.ts';
 import { step } from './step.ts';
 
 // What every route that begins with zinc in diluted acid has in common.
@@ -17,15 +18,7 @@ export const batteryAcid: Role = {
   dose: { by: 'extent', perExtent: 1, overControl: 'acid-over' },
 };
 
-export const dilutingWater: Role = {
-  id: 'water',
-  name: 'water',
-  accepts: [],
-  refuses: [],
-  tolerates: 'Distilled or rain water.',
-  measure: 'volume',
-  dose: { by: 'dilute-to', role: 'acid', control: 'acid-strength' },
-};
+export const dilutingWater: Role = plainWater({ by: 'dilute-to', role: 'acid', control: 'acid-strength' });
 
 export const zincDissolves: Reaction = {
   id: 'dissolve',
