@@ -17,7 +17,7 @@ test('alum is recrystallised: the dish drawn and moved, washed until the reading
   await done(page, 'Cool slowly');
   await page.getByRole('button', { name: 'Dish', exact: true }).click();
   const crystals = page.locator('.dish .add-next');
-  await expect(crystals).toContainText('KAl(SO4)2.12H2O');
+  await expect(crystals).toContainText('KAl(SO₄)₂·12H₂O');
   const before = await crystals.textContent();
   await page.getByRole('slider', { name: 'boil away, g' }).focus();
   for (let i = 0; i < 12; i++) await page.keyboard.press('ArrowRight');

@@ -57,6 +57,11 @@ test('stations', async ({ page, notebook }) => {
   await page.getByText('Once more').scrollIntoViewIfNeeded();
   await shot('dish');
 
+  await page.goto(`${notebook.origin}/bench/${batch(13)}?step=dry`);
+  await page.getByRole('button', { name: 'Dry', exact: true }).click();
+  await page.getByRole('row', { name: /^solvent rinse/ }).scrollIntoViewIfNeeded();
+  await shot('dry');
+
   await page.goto(`${notebook.origin}/assay/${batch(9)}`);
   await expect(page.getByRole('table')).toBeVisible();
   await shot('assay');
@@ -68,6 +73,10 @@ test('stations', async ({ page, notebook }) => {
   await page.goto(`${notebook.origin}/record/${batch(5)}`);
   await expect(page.getByRole('region', { name: 'Yield' })).toBeVisible();
   await shot('batch');
+
+  await page.goto(`${notebook.origin}/record/compare?batches=${batch(11)},${batch(12)}`);
+  await expect(page.getByRole('row', { name: /^noted/ })).toBeVisible();
+  await shot('compare');
 
   await page.setViewportSize({ width: 390, height: 780 });
   await page.goto(`${notebook.origin}/bench/${batch(15)}?step=acid`);

@@ -33,6 +33,8 @@ const LEAST_GAIN_K = 8;
 const WET = 0.93;
 /** Drying slows as the wet places shrink: least and most against the speed of the open wet surface. Estimates, grade C. */
 const SLOWS = [1.5, 5] as const;
+/** However little it is: warming through, and the water inside the grains. */
+const LEAST_H = [0.25, 1] as const;
 /** In a closed vessel no air moves: vapour creeps to the desiccant. */
 const STILL_AIR = 0.3;
 
@@ -146,5 +148,5 @@ function hoursAt(
     });
   if (!(rate > 1e-6)) return null;
   const open = of.waterG / rate;
-  return [SLOWS[0] * open, SLOWS[1] * open];
+  return [Math.max(LEAST_H[0], SLOWS[0] * open), Math.max(LEAST_H[1], SLOWS[1] * open)];
 }

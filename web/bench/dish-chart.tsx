@@ -1,5 +1,6 @@
 import { CartesianGrid, ComposedChart, Line, ReferenceDot, ResponsiveContainer, XAxis, YAxis } from 'recharts';
 import type { DishPath } from '#core/dish';
+import { formulaText } from '#core/substance';
 import { formatPlain } from '#core/units';
 
 /** The solubility curve with its phases, and the batch’s way over it: what is dissolved in the liquor at each stage. */
@@ -37,7 +38,7 @@ export function DishChart({ path, label }: { path: DishPath; label: string }) {
                 key={phase}
                 data={data}
                 dataKey={phase}
-                name={phase}
+                name={formulaText(phase)}
                 dot={false}
                 isAnimationActive={false}
                 stroke="var(--ink)"
@@ -68,9 +69,7 @@ export function DishChart({ path, label }: { path: DishPath; label: string }) {
           </ComposedChart>
         </ResponsiveContainer>
       </div>
-      <figcaption className="small quiet">
-        {phases.length > 1 ? `Solid in contact: ${phases.join(', then ')}.` : `Solid in contact: ${phases[0] ?? ''}.`}
-      </figcaption>
+      <figcaption className="small quiet">Solid in contact: {phases.map(formulaText).join(', then ')}.</figcaption>
     </figure>
   );
 }

@@ -1,7 +1,7 @@
 import { lazy, Suspense, useMemo, useState } from 'react';
 import { dryShare, type School } from '#core/dish';
 import { hoursSpan } from '#core/rate';
-import { substanceById } from '#core/substance';
+import { formulaText, substanceById } from '#core/substance';
 import { formatNumber } from '#core/units';
 import { useCompute } from '../worker/compute.ts';
 import { LiveSlider } from './live-slider.tsx';
@@ -80,7 +80,7 @@ export function DishPane({ run }: PaneProps) {
         <>
           <p className="add-next" aria-live="polite">
             <b>{formatNumber(value.crystalsG, 3)} g</b> of crystals, <b>{formatNumber(value.yieldPct, 3)} %</b>
-            <span className="quiet"> {value.path.states.at(-1)?.phase}</span>
+            <span className="quiet"> {formulaText(value.path.states.at(-1)?.phase ?? '')}</span>
           </p>
           <Suspense fallback={<p className="quiet small">Drawing …</p>}>
             <DishChart
@@ -141,7 +141,7 @@ function Schools({ schools }: { schools: readonly School[] }) {
             <td className="right">{formatNumber(school.crystalsG, 3)} g</td>
             <td className="right">{formatNumber(school.yieldPct, 2)} %</td>
             <td className="right">{formatNumber(school.impurityKeptPct, 2)} %</td>
-            <td>{hoursSpan(school.hours)}</td>
+            <td className="whole">{hoursSpan(school.hours)}</td>
             <td>{school.risk}</td>
           </tr>
         ))}
