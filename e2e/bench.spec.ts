@@ -14,7 +14,6 @@ test('a run through the bench: changed weights, a reload, a change of plan, a yi
   notebook,
   allowErrors,
 }) => {
-  test.setTimeout(120_000);
   await putBottle(page, 'zinc 99% 900 g 14.00', /Zinc/);
   await putBottle(page, 'battery acid 37% 1 L 7.90', /Battery acid/);
   await page.goto(`${notebook.origin}/plan?make=60+g+zinc+sulfate`);

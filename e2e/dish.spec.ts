@@ -5,7 +5,6 @@ test('alum is recrystallised: the dish drawn and moved, washed until the reading
   page,
   notebook,
 }) => {
-  test.setTimeout(90_000);
   await putBottle(page, 'alum 99% 500 g 5.95', /alum/i);
   await page.goto(`${notebook.origin}/plan?make=50+g+alum`);
   // By hand: 57.7 g of alum at 65 °C in a tenth more water than it needs, cooled to 6 °C.

@@ -19,7 +19,6 @@ test('zinc carbonate twice: by the dose, with a stall and a wash put in; by the 
   page,
   notebook,
 }) => {
-  test.setTimeout(150_000);
   await putBottle(page, 'zinc 99% 900 g 14.00', /Zinc/);
   await putBottle(page, 'battery acid 37% 1 L 7.90', /Battery acid/);
   await putBottle(page, 'washing soda 1 kg 2.10', /Washing soda/i);
@@ -116,7 +115,6 @@ test('zinc carbonate twice: by the dose, with a stall and a wash put in; by the 
 });
 
 test('a run is split and joined, and something else goes in only when it may', async ({ page, notebook }) => {
-  test.setTimeout(90_000);
   await putBottle(page, 'zinc 99% 900 g 14.00', /Zinc/);
   await putBottle(page, 'battery acid 37% 1 L 7.90', /Battery acid/);
   await putBottle(page, 'washing soda 1 kg 2.10', /Washing soda/i);

@@ -5,7 +5,6 @@ test('silica from sand: the melt is a guess until the sand left is weighed, acid
   page,
   notebook,
 }) => {
-  test.setTimeout(120_000);
   await putBottle(page, 'quartz sand 98% 5 kg 3.20', /sand/i);
   await putBottle(page, 'caustic soda 98% 1 kg 6.80', /caustic/i);
   await putBottle(page, 'hydrochloric acid 28% 5 L 11.50', /hydrochloric/i);
@@ -57,7 +56,6 @@ test('ferric alum: peroxide by spoons under its ceiling, no rinse with acetone, 
   page,
   notebook,
 }) => {
-  test.setTimeout(120_000);
   await putBottle(page, 'iron sulfate heptahydrate 92% 2 kg 7.20', /iron/i);
   await putBottle(page, 'battery acid 37% 1 L 7.90', /battery/i);
   await putBottle(page, 'peroxide 9% 500 mL 4.40', /peroxide/i);
@@ -94,7 +92,6 @@ test('ferric alum: peroxide by spoons under its ceiling, no rinse with acetone, 
 });
 
 test('saltpetre by a salt pair: salt filtered off hot, saltpetre cold', async ({ page, notebook }) => {
-  test.setTimeout(120_000);
   await putBottle(page, 'sodium nitrate 98% 1 kg 6.00', /sodium nitrate/i);
   await putBottle(page, 'potassium chloride 97% 1 kg 4.00', /potassium chloride/i);
   await page.goto(`${notebook.origin}/plan?make=60+g+potassium+nitrate`);

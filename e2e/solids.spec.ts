@@ -5,7 +5,6 @@ test('alum left open, a part taken on wet, the rest redissolved, dried under its
   page,
   notebook,
 }) => {
-  test.setTimeout(120_000);
   await putBottle(page, 'alum 97% 1 kg 8.20', /alum/i);
   await page.goto(`${notebook.origin}/plan?make=70+g+alum`);
   await page.getByRole('slider', { name: /^leave open to/ }).focus();
@@ -91,7 +90,6 @@ test('zinc chloride is a solution that the reaction makes: a yield by its densit
   page,
   notebook,
 }) => {
-  test.setTimeout(120_000);
   await putBottle(page, 'zinc 99% 900 g 14.00', /Zinc/);
   await putBottle(page, 'hydrochloric acid 28% 5 L 11.50', /hydrochloric/i);
   await putBottle(page, 'washing soda 1 kg 2.10', /soda/i);

@@ -25,7 +25,6 @@ async function settled(page: Page): Promise<void> {
 }
 
 test('stations', async ({ page, notebook }) => {
-  test.setTimeout(120_000);
   const shot = async (name: string) => {
     await settled(page);
     await page.screenshot({ path: `${OUT}/${name}.png` });
