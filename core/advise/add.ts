@@ -90,7 +90,7 @@ export function addAdvice(
     next,
     endpoint: adding.endpoint,
     signs: adding.signs ?? FIZZ,
-    byPaper: /\bpH\b|paper/.test(adding.endpoint),
+    byPaper: adding.byPaper ?? false,
     foams: adding.foamPerGas > 0,
     gPerMl: densityOf(sheet, addition),
     price: priceOf(addition, band),

@@ -25,8 +25,7 @@ export function dissolveAdvice(plan: Plan, sheet: Sheet, template: StepTemplate)
   if (!route || !now || water?.dose.by !== 'to-dissolve') return null;
   const { control, role } = water.dose;
   const fills = template.op.do === 'charge' && template.op.role === water.id;
-  const warms = template.op.do === 'nothing' && template.panel === 'hold' && template.title.includes('{hot.temp}');
-  if (!fills && !warms) return null;
+  if (!fills && template.op.do !== 'dissolve') return null;
   const tempC = plan.controls[control] ?? 60;
   const line = sheet.charges.find((each) => each.role === role);
   const bottled = line?.bottleId ? plan.stock[line.bottleId]?.card.substanceId : undefined;

@@ -24,6 +24,7 @@ const FOLLOWED: Readonly<Record<string, { quantity: Quantity; course: Course; of
   evaporate: [{ quantity: 'volume', course: 'steady', of: 'the volume' }],
   crystallise: [{ quantity: 'mass', course: 'levelling', of: 'the crystals' }],
   dry: [{ quantity: 'mass', course: 'levelling', of: 'the mass' }],
+  dissolve: [{ quantity: 'left', course: 'dissolving', of: 'what is left' }],
   nothing: [
     { quantity: 'left', course: 'dissolving', of: 'what is left' },
     { quantity: 'current', course: 'decay', of: 'the current' },

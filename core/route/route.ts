@@ -63,6 +63,8 @@ export type Op =
   /** `waterControl`: % of water that the product keeps. */
   | { readonly do: 'dry'; readonly waterControl?: string }
   | { readonly do: 'make-up' }
+  /** Warmed and stirred until what can dissolve has. */
+  | { readonly do: 'dissolve' }
   /** What was caught goes back into solution. Only ever put in at the bench. */
   | { readonly do: 'redissolve' }
   | { readonly do: 'nothing' };
@@ -98,6 +100,8 @@ export interface Adding {
   readonly endpoint: string;
   /** What a test portion or a look tells, not yet and enough, when it is not fizzing. */
   readonly signs?: readonly [string, string];
+  /** Test paper tells how near it is. */
+  readonly byPaper?: true;
   /** What too much of it costs; names of quantities in braces. */
   readonly overshoot: string;
 }

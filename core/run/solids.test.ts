@@ -1,5 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { unwrap } from '#core/problem';
+import { molarMass, substanceById } from '#core/substance';
 import { done, insert, on, read, START } from '../testing/on-route.ts';
 import { eventsAt } from '../testing/shelf.ts';
 import { type EventBody, exactReading, runState, takenOn } from './index.ts';
@@ -164,6 +165,17 @@ describe('crystals redissolved without leaving the run', () => {
       before.product!.value + 60,
       0,
     );
+  });
+
+  it('part from their liquor without making or losing matter, crystal water and all', () => {
+    const grams = ({ amounts, waterG, inertG }: NonNullable<ReturnType<typeof run>['sheet']['now']>['contents']) =>
+      Object.entries(amounts).reduce((sum, [id, n]) => sum + n.value * molarMass(substanceById(id)!.formula), 0) +
+      waterG.value +
+      inertG.value;
+    const before = run(...first.slice(0, -1)).sheet.now!;
+    const after = run(...first).sheet.now!;
+    expect(after.contents.amounts['potassium-alum']!.value).toBeGreaterThan(0.1);
+    expect(grams(after.contents) + grams(after.liquor!)).toBeCloseTo(grams(before.contents), 6);
   });
 
   it('are weighed anew: what was weighed before does not count', () => {

@@ -1,7 +1,7 @@
 import { coldFigure, crystallise } from '#core/dish';
 import { datum, derive, type Figure, relabel } from '#core/figure';
 import { ok, type Result } from '#core/problem';
-import { hydrateWater, molarMassFigure, substanceById } from '#core/substance';
+import { hydrateWater, molarMassFigure, type Substance, substanceById } from '#core/substance';
 import { type Contents, emptyContents, liquidVolume, total, UNDISSOLVED_ML_PER_G } from '#core/vessel';
 import { type Context, controlFigure } from './context.ts';
 import type { Walker } from './walker.ts';
@@ -110,7 +110,18 @@ function setLiquorApart({ context, so }: Walker): void {
       { n: dissolved, c: caught },
       (x) => Math.max(0, x.n - x.c),
     );
-  const liquor = { ...so.contents, amounts: { ...so.contents.amounts, ...(left ? { [anhydrousId]: left } : {}) } };
+  const taken = crystalWater(caught, solid, 'crystal water that left the liquor');
+  const waterG = derive(
+    { symbol: 'm(water)', name: 'water left in the liquor', unit: 'g' },
+    'max(0; W − c)',
+    { W: so.contents.waterG, c: taken },
+    (x) => Math.max(0, x.W - x.c),
+  );
+  const liquor = {
+    ...so.contents,
+    waterG: taken.value > 0 ? waterG : so.contents.waterG,
+    amounts: { ...so.contents.amounts, ...(left ? { [anhydrousId]: left } : {}) },
+  };
   so.liquor = so.liquor ? together(so.liquor, liquor) : liquor;
   so.contents = { ...emptyContents, amounts: { [substanceId]: caught } };
 }
@@ -131,6 +142,16 @@ export function collectStep(walker: Walker): void {
     { m: so.crystals, loss },
     (x) => (x.m * (100 - x.loss)) / 100,
   );
+}
+
+/** g of water that so many mol of a crystal hold. */
+function crystalWater(n: Figure, solid: Substance, name: string): Figure {
+  const h = datum({ symbol: 'h', name: 'water in the crystal', unit: 'mol/mol' }, hydrateWater(solid.formula), {
+    source: 'its formula',
+    grade: 'A',
+  });
+  const Mw = molarMassFigure('H2O');
+  return derive({ symbol: 'm(water)', name, unit: 'g' }, 'n × h × Mw', { n, h, Mw }, (x) => x.n * x.h * x.Mw);
 }
 
 /** Two liquors poured together. */
@@ -170,16 +191,7 @@ export function redissolveStep({ context, so }: Walker): void {
   const M = molarMassFigure(solid.formula);
   const naming = { symbol: 'n', name: `${solid.name} redissolved`, unit: 'mol' };
   const n = derive(naming, 'm ÷ M', { m: so.product, M }, (x) => x.m / x.M);
-  const h = datum({ symbol: 'h', name: 'water in the crystal', unit: 'mol/mol' }, hydrateWater(solid.formula), {
-    source: 'its formula',
-    grade: 'A',
-  });
-  const waterG = derive(
-    { symbol: 'm(water)', name: 'crystal water set free', unit: 'g' },
-    'n × h × Mw',
-    { n, h, Mw: molarMassFigure('H2O') },
-    (x) => x.n * x.h * x.Mw,
-  );
+  const waterG = crystalWater(n, solid, 'crystal water set free');
   const others = Object.fromEntries(Object.entries(so.contents.amounts).filter(([id]) => id !== makes.substanceId));
   so.contents = {
     ...so.contents,

@@ -125,6 +125,7 @@ function act(walker: Walker, key: string, op: OrderedStep['op']): Result<true> {
     case 'make-up':
       return makeUpStep(walker, key);
     case 'charge':
+    case 'dissolve':
     case 'nothing':
       return ok(true);
   }

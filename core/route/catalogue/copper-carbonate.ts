@@ -124,6 +124,7 @@ export const copperCarbonate: Route = {
         halfLifeMin: 1,
         foamPerGas: 0.25,
         endpoint: 'the liquid above it is colourless, paper at pH 8',
+        byPaper: true,
         overshoot: 'Soda over is washed out: one washing more for every 10 % over.',
       },
       where: 'ventilated',

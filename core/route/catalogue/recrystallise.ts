@@ -131,6 +131,7 @@ function recrystallised(of: Recrystallised): Route {
         trouble: 'Still solid at {hot.temp}: a spoon of water at a time.',
         why: 'Hot water holds what cold water gives back.',
         skipCosts: 'Crystals grow round the old dirt.',
+        op: { do: 'dissolve' },
         panel: 'hold',
         leave: { alone: false, lookEveryMin: 5, reason: 'hot and open' },
         cautions: ['hot-liquid'],

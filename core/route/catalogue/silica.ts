@@ -256,6 +256,7 @@ export const silica: Route = {
         halfLifeMin: 0.2,
         foamPerGas: 0,
         endpoint: 'paper at pH 6 to 7, it sets',
+        byPaper: true,
         signs: ['still thin', 'no longer thin: it sets'],
         overshoot: 'Acid over keeps silica in solution and has to be washed out.',
       },

@@ -129,6 +129,7 @@ export const sodiumAcetate: Route = {
         halfLifeMin: 0.5,
         foamPerGas: 0.25,
         endpoint: 'a spoon no longer fizzes, paper at pH 7 to 8',
+        byPaper: true,
         overshoot:
           'Carbonate over stays with the crystals as soda; vinegar takes it back, with a little more water to boil off.',
       },

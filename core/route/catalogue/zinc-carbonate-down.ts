@@ -99,6 +99,7 @@ export function throwDown({
         halfLifeMin: 0.5,
         foamPerGas: 0.25,
         endpoint: 'a portion no longer fizzes, paper at pH 7 to 8',
+        byPaper: true,
         overshoot:
           'Soda over stays in the filtrate as sodium carbonate and is washed out: one washing more for every 10 % over.',
       },
