@@ -65,6 +65,8 @@ describe('parseTarget', () => {
     ['zinc sulfate', 'How much'],
     ['60 g unobtainium', 'No substance'],
     ['-60 g zinc sulfate', 'more than 0'],
+    ['1e9 g zinc sulfate', 'More than a tonne'],
+    ['x9 g zinc sulfate', 'How much'],
     ['1 L of 45 % hydrochloric acid', 'end at 40 %'],
     ['1 L of 0 mol/L hydrochloric acid', 'strength 0'],
     ['x'.repeat(300), 'longer than a wish'],

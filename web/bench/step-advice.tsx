@@ -76,7 +76,10 @@ function Stall({ run, step, stall }: { run: Run; step: StepState; stall: StallAd
   const change = useBottleEvent();
   const bottle = bottles.data?.find(({ id }) => id === stall.bottleId);
   const weaker = stall.strength.value + stall.band < stall.labelPct;
-  const apply = () => {
+  // What this run has just taken from the bottle has changed it too: its newest state is asked for first.
+  const apply = async () => {
+    const { data } = await bottles.refetch();
+    const bottle = data?.find(({ id }) => id === stall.bottleId);
     if (!bottle) return;
     const pct = Number(stall.strength.value.toPrecision(4));
     const card = {
@@ -104,7 +107,12 @@ function Stall({ run, step, stall }: { run: Run; step: StepState; stall: StallAd
         {stall.sentence} <Num figure={stall.strength} />
       </p>
       {weaker && bottle && !change.isSuccess ? (
-        <button type="button" className="tab" onClick={apply} disabled={change.isPending}>
+        <button
+          type="button"
+          className="tab"
+          onClick={() => void apply()}
+          disabled={change.isPending || run.waiting.size > 0}
+        >
           Enter it as an assay of {bottle.card.name}
         </button>
       ) : null}
