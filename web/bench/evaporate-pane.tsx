@@ -6,14 +6,13 @@ import { LiveSlider } from './live-slider.tsx';
 import type { PaneProps } from './pane-props.ts';
 
 /** Getting water off: hours on the plate or in an open dish, the vessels on the way, and what to mind at its end. */
-export function EvaporatePane({ run }: PaneProps) {
+export function EvaporatePane({ run, step }: PaneProps) {
   const { plan } = run.batch;
   const { sheet, productId } = run.state;
   const { bench } = plan;
-  const now = sheet.now?.volumeMl ?? sheet.liquidMl;
-  const goal = sheet.boil?.volume.value ?? sheet.dish?.value ?? now / 3;
-  // Before it is reached, what is in the vessel now; afterwards what it began with: a millilitre that goes is a gram of water.
-  const began = sheet.boil ? goal + sheet.boil.away.value : sheet.liquidMl;
+  const { goal, began } = courseOf(run.state.sheet, step);
+  const now = sheet.now?.volumeMl ?? 0;
+  // Before it is reached, what is in the vessel now; afterwards what it began with.
   const fromMl = Math.max(1, Math.round(now > goal + 1 ? now : began));
   const [toMl, setTo] = useState(Math.round(goal));
   const [watts, setWatts] = useState(0);
@@ -55,7 +54,7 @@ export function EvaporatePane({ run }: PaneProps) {
           max={1500}
           step={50}
           value={watts}
-          shown={watts === 0 ? 'as your bench' : undefined}
+          shown={watts === 0 ? 'bench' : undefined}
           onChange={setWatts}
         />
         <LiveSlider name="dish" unit="cm²" min={20} max={2000} step={20} value={dishCm2} onChange={setDish} />
@@ -92,4 +91,12 @@ export function EvaporatePane({ run }: PaneProps) {
       ) : null}
     </div>
   );
+}
+
+/** Where the step is to end and where it began, mL: a millilitre that goes is a gram of water. */
+function courseOf({ boil, dish, liquidMl }: PaneProps['run']['state']['sheet'], { template }: PaneProps['step']) {
+  if (template?.op.do === 'boil-down' && boil)
+    return { goal: boil.volume.value, began: boil.volume.value + boil.away.value };
+  const began = boil?.volume.value ?? liquidMl;
+  return { goal: dish?.value ?? began / 3, began };
 }
