@@ -26,6 +26,7 @@ export function TakeOnForm({ run, step, why, onClose }: PaneProps & { why: strin
     if (wetG === null) return setProblem('Weigh all of it as it is, wet.');
     const on = takenOn(sheet, wetG, takenG ?? wetG);
     if (!on.ok) return setProblem(on.problem.message);
+    setProblem('');
     const { pct, bandPct, share } = on.value;
     const id = newId('bottle');
     const card: BottleCard = {

@@ -1,0 +1,231 @@
+import { cleanup, fireEvent, screen, waitFor, within } from '@testing-library/react';
+import { afterEach, describe, expect, it, vi } from 'vitest';
+import { advise } from '#core/advise';
+import { unwrap } from '#core/problem';
+import { done, on, read, START } from '../../core/testing/on-route.ts';
+import { eventsAt } from '../../core/testing/shelf.ts';
+import { benchAt, computeHere, draw } from '../testing/bench.tsx';
+
+vi.mock('../worker/compute.ts', () => ({ useCompute: computeHere }));
+
+const { DryPane } = await import('./dry-pane.tsx');
+const { EvaporatePane } = await import('./evaporate-pane.tsx');
+const { WashPane } = await import('./wash-pane.tsx');
+const { RedissolveForm } = await import('./redissolve-form.tsx');
+const { TakeOnForm } = await import('./take-on-form.tsx');
+const { FilterSays } = await import('./filter-says.tsx');
+
+afterEach(() => {
+  cleanup();
+  vi.unstubAllGlobals();
+});
+
+const alum = on('alum-recrystallised', '60 g alum', { crude: 'alum 97 % 1 kg' });
+const caught = [
+  alum.charged('crude', 'crude', 80),
+  ...done('crude'),
+  alum.charged('water', 'water', 100, 'mL'),
+  ...done('water', 'heat', 'filter', 'cool', 'collect'),
+];
+const type = (label: string | RegExp, text: string) =>
+  fireEvent.change(screen.getByLabelText(label), { target: { value: text } });
+const press = (name: string | RegExp) => fireEvent.click(screen.getByRole('button', { name }));
+
+describe('the drying panel', () => {
+  it('sets the schools side by side under the ceiling of the route', () => {
+    draw(<DryPane {...benchAt(alum, 'dry', ...caught).props} />);
+    expect(screen.getByText(/^Not above/).textContent).toContain('Not above 40 °C');
+    const rows = screen.getAllByRole('row').map((row) => row.textContent ?? '');
+    expect(rows).toHaveLength(5);
+    expect(rows.find((row) => row.startsWith('oven'))).toContain('40 °C');
+    expect(rows.find((row) => row.startsWith('solvent rinse'))).toContain('mind it');
+  });
+
+  it('goes by what the last weighing is over the dry mass', () => {
+    draw(<DryPane {...benchAt(alum, 'dry', ...caught, read('dry', 'mass', 90, 'g')).props} />);
+    expect(screen.getByText(/g over it at the last weighing/)).toBeDefined();
+  });
+
+  it('says when crystal water has gone', () => {
+    const weighed = [60, 55.1, 55, 49.5].map((grams, i) => ({
+      ...eventsAt(`2026-03-${16 + i}T08:00:00.000Z`, read('dry', 'mass', grams, 'g'))[0]!,
+      id: `ev_weighed0${i}`,
+    }));
+    const { props } = benchAt(alum, 'dry', ...caught);
+    const events = [...eventsAt(START, ...caught), ...weighed];
+    const state = computeHere('run', { plan: alum.plan, events }).value!;
+    draw(<DryPane {...props} run={{ ...props.run, events, state }} />);
+    expect(screen.getByText(/over-dried: crystal water has gone/)).toBeDefined();
+  });
+});
+
+describe('the evaporating panel', () => {
+  const zinc = on('zinc-sulfate', '60 g zinc sulfate', { zinc: 'zinc 99 % 1 kg', acid: 'sulfuric acid 37 % 1 L' });
+  const before = done('ready', 'zinc', 'water', 'acid', 'dissolve', 'filter');
+
+  it('boils down to where its own step ends', () => {
+    const { props } = benchAt(zinc, 'boil-down', ...before);
+    draw(<EvaporatePane {...props} />);
+    const goal = Math.round(props.run.state.sheet.boil!.volume.value);
+    expect(screen.getByText(`${goal} mL`)).toBeDefined();
+    expect(screen.getByText(/^about \d+ min$|^about \d(\.\d)? h$/)).toBeDefined();
+    expect(screen.getByText(/beaker: \d+/)).toBeDefined();
+  });
+
+  it('and an open dish to where that ends', () => {
+    const { props } = benchAt(zinc, 'grow', ...before, ...done('boil-down'));
+    draw(<EvaporatePane {...props} />);
+    expect(screen.getByText(`${Math.round(props.run.state.sheet.dish!.value)} mL`)).toBeDefined();
+    expect(screen.getByText(/left open, .* g a day/)).toBeDefined();
+  });
+});
+
+describe('the washing panel', () => {
+  it('logs what the washings read, and tells how many more from what was logged', () => {
+    const { props, entered } = benchAt(alum, 'collect', ...caught.slice(0, -1));
+    draw(<WashPane {...props} />);
+    type('The washings read', '4000');
+    press('Log it');
+    expect(entered).toEqual([
+      {
+        kind: 'read',
+        step: 'collect',
+        quantity: 'conductivity',
+        reading: { is: 'exact', value: 4000, unit: 'µS/cm' },
+        place: 'washings',
+      },
+    ]);
+    cleanup();
+    const washings = [4000, 1000].map((value) => ({
+      ...read('collect', 'conductivity', value, 'µS/cm'),
+      place: 'washings',
+    }));
+    draw(<WashPane {...benchAt(alum, 'collect', ...caught.slice(0, -1), ...(washings as typeof caught)).props} />);
+    type('Clean at', '100');
+    expect(screen.getByRole('status').textContent).toBe('About 2 more.');
+  });
+
+  it('reads a pH as well, each kind by itself', () => {
+    const mixed = [
+      { ...read('collect', 'conductivity', 4000, 'µS/cm'), place: 'washings' },
+      { ...read('collect', 'pH', 4, ''), place: 'washings' },
+      { ...read('collect', 'pH', 6.9, ''), place: 'washings' },
+    ] as typeof caught;
+    draw(<WashPane {...benchAt(alum, 'collect', ...caught.slice(0, -1), ...mixed).props} />);
+    fireEvent.click(screen.getByText('pH'));
+    expect(screen.getByRole('status').textContent).toBe('One more.');
+  });
+});
+
+describe('redissolving', () => {
+  it('waits until something has been caught, and is not offered for what does not dissolve', () => {
+    draw(<RedissolveForm {...benchAt(alum, 'heat', ...caught.slice(0, 3)).props} why="" />);
+    expect(screen.getByText(/Filter it off first/)).toBeDefined();
+    cleanup();
+    const carbonate = on('zinc-carbonate-from-salt', '20 g zinc carbonate', {
+      salt: 'zinc chloride 1 mol/L 500 mL',
+      soda: 'washing soda 1 kg',
+    });
+    draw(<RedissolveForm {...benchAt(carbonate, 'collect').props} why="" />);
+    expect(screen.getByText(/does not dissolve in water/)).toBeDefined();
+  });
+
+  it('puts in the step, its water, and what has to be done again; what was drying is let go', () => {
+    const { props, entered, onClose } = benchAt(alum, 'dry', ...caught);
+    draw(<RedissolveForm {...props} why="it caked" />);
+    press('Redissolve it');
+    expect(entered.map(({ kind }) => kind)).toEqual([
+      'step-skipped',
+      'step-inserted',
+      'charged',
+      'step-inserted',
+      'step-inserted',
+      'step-inserted',
+    ]);
+    const [, first, water, ...again] = entered;
+    expect(first).toMatchObject({ does: 'redissolve', why: 'it caked' });
+    expect(water).toMatchObject({ role: null, bottleId: null, step: (first as { step: string }).step });
+    expect(again).toMatchObject([
+      { does: 'as-before', repeats: 'cool' },
+      { does: 'as-before', repeats: 'collect' },
+      { does: 'as-before', repeats: 'dry' },
+    ]);
+    expect(onClose).toHaveBeenCalled();
+  });
+
+  it('takes the water that is typed, and none that cannot be', () => {
+    const { props, entered } = benchAt(alum, 'dry', ...caught);
+    draw(<RedissolveForm {...props} why="" />);
+    type('Water poured on', '-5');
+    expect(within(screen.getByRole('alert')).getByText(/At least 1 g/)).toBeDefined();
+    type('Water poured on', '77,5');
+    press('Redissolve it');
+    expect(entered.find(({ kind }) => kind === 'charged')).toMatchObject({ reading: { value: 77.5, unit: 'g' } });
+  });
+});
+
+describe('taking a part on', () => {
+  const fetched = vi.fn(async (_path: string, init?: RequestInit) => {
+    const body = JSON.parse(String(init?.body)) as { id: string; card: object };
+    return new Response(
+      JSON.stringify({ ...body, usedG: 0, uses: [], archived: false, version: 1, lastEventId: null }),
+    );
+  });
+
+  it('puts a half-made bottle on the shelf, as strong as is expected, and books the share', async () => {
+    vi.stubGlobal('fetch', fetched);
+    const { props, entered, onClose } = benchAt(alum, 'dry', ...caught);
+    const expected = props.run.state.sheet.product!.value;
+    draw(<TakeOnForm {...props} why="for the kit" />);
+    press('To the shelf, half-made');
+    expect(screen.getByRole('alert').textContent).toContain('Weigh all of it');
+    type('All of it, wet', '90');
+    type('Taken on', '45');
+    press('To the shelf, half-made');
+    await waitFor(() => expect(onClose).toHaveBeenCalled());
+    const { card } = JSON.parse(String(fetched.mock.lastCall![1]!.body)) as {
+      card: { strength: { value: number }; group: string; size: object; fromBatch: string };
+    };
+    expect(card).toMatchObject({ group: 'half-made', size: { value: 45, unit: 'g' }, fromBatch: 'batch_test01' });
+    expect(card.strength.value).toBeCloseTo((100 * expected) / 90, 0);
+    expect(entered).toMatchObject([{ kind: 'poured-off', share: 0.5, step: 'dry', why: 'for the kit' }]);
+  });
+
+  it('all of it ends the run: what it would still have done is left out', async () => {
+    vi.stubGlobal('fetch', fetched);
+    const { props, entered, onClose } = benchAt(alum, 'dry', ...caught);
+    draw(<TakeOnForm {...props} why="" />);
+    type('All of it, wet', '90');
+    press('To the shelf, half-made');
+    await waitFor(() => expect(onClose).toHaveBeenCalled());
+    expect(entered.map(({ kind }) => kind)).toEqual(['bottled', 'step-skipped', 'step-skipped']);
+  });
+
+  it('says why it cannot be, and enters nothing when the shelf does not take it', async () => {
+    vi.stubGlobal('fetch', async () => new Response(JSON.stringify({ detail: 'No.', status: 400 }), { status: 400 }));
+    const { props, entered } = benchAt(alum, 'dry', ...caught);
+    draw(<TakeOnForm {...props} why="" />);
+    type('All of it, wet', '90');
+    type('Taken on', '91');
+    press('To the shelf, half-made');
+    expect(screen.getByRole('alert').textContent).toContain('at most all of it');
+    type('Taken on', '20');
+    press('To the shelf, half-made');
+    await waitFor(() => expect(screen.getByRole('alert').textContent).toContain('No.'));
+    expect(entered).toEqual([]);
+    cleanup();
+    draw(<TakeOnForm {...benchAt(alum, 'dry', ...caught, read('dry', 'mass', 58, 'g')).props} why="" />);
+    expect(screen.getByText(/It has been weighed dry/)).toBeDefined();
+  });
+});
+
+describe('what is said at a filter', () => {
+  it('names every medium with its verdict in words, and the rinse with its price', () => {
+    const { filter } = unwrap(advise(alum.plan, eventsAt(START, ...caught.slice(0, 5)), 'filter', START));
+    draw(<FilterSays filter={filter!} settles={false} />);
+    const text = document.body.textContent ?? '';
+    for (const word of ['coffee filter or paper good', 'polypropylene cloth with care', 'steel sieve with care'])
+      expect(text).toContain(word);
+    expect(text).toMatch(/A rinse of 5 mL brings .* g back/);
+  });
+});
