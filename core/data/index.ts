@@ -15,6 +15,7 @@ export type {
   SolubilityRow,
   SparingRow,
   ThermochemRow,
+  TransitionRow,
 } from './rows.ts';
 export type { Form, SubstanceRow } from './substance-row.ts';
 export { acids } from './tables/acids.ts';
@@ -31,3 +32,4 @@ export { solubility } from './tables/solubility.ts';
 export { sparing } from './tables/sparing.ts';
 export { substances } from './tables/substances.ts';
 export { thermochem } from './tables/thermochem.ts';
+export { transitions } from './tables/transitions.ts';

@@ -147,3 +147,10 @@ export interface SparingRow {
   readonly grade: Grade;
   readonly note?: string;
 }
+
+export interface TransitionRow {
+  readonly solute: string;
+  readonly from: string;
+  readonly to: string;
+  readonly tempC: number;
+}

@@ -198,3 +198,41 @@ describe('a reciprocal salt pair', () => {
     expect(saltsDown({ ...pair(100), ions: [1, 1, 1, 2] }, 20).ok).toBe(false);
   });
 });
+
+describe('the solid that is stable', () => {
+  // Transition temperatures in contact with the saturated solution: CRC Handbook, Linke-Seidell, Lange.
+  it.each([
+    ['sodium-sulfate', 'Na2SO4.10H2O', 'Na2SO4', 32.4],
+    ['sodium-carbonate', 'Na2CO3.10H2O', 'Na2CO3.7H2O', 32],
+    ['sodium-carbonate', 'Na2CO3.7H2O', 'Na2CO3.H2O', 35.4],
+    ['magnesium-sulfate', 'MgSO4.11H2O', 'MgSO4.7H2O', 1.8],
+    ['magnesium-sulfate', 'MgSO4.7H2O', 'MgSO4.6H2O', 48.2],
+    ['magnesium-sulfate', 'MgSO4.6H2O', 'MgSO4.H2O', 68],
+    ['copper-sulfate', 'CuSO4.5H2O', 'CuSO4.3H2O', 95.9],
+    ['zinc-sulfate', 'ZnSO4.7H2O', 'ZnSO4.6H2O', 39],
+    ['iron-sulfate', 'FeSO4.7H2O', 'FeSO4.4H2O', 56.7],
+    ['iron-sulfate', 'FeSO4.4H2O', 'FeSO4.H2O', 64],
+    ['calcium-chloride', 'CaCl2.6H2O', 'CaCl2.4H2O', 29.8],
+    ['sodium-thiosulfate', 'Na2S2O3.5H2O', 'Na2S2O3.2H2O', 48.2],
+    ['sodium-acetate', 'CH3COONa.3H2O', 'CH3COONa', 58],
+    ['sodium-hydroxide', 'NaOH.4H2O', 'NaOH.H2O', 12.3],
+    ['potassium-hydroxide', 'KOH.2H2O', 'KOH.H2O', 33],
+    ['borax', 'Na2B4O7.10H2O', 'Na2B4O7.5H2O', 60.7],
+    ['citric-acid', 'C6H8O7.H2O', 'C6H8O7', 36.6],
+  ])('of %s changes from %s to %s at %d °C', (id, from, to, tempC) => {
+    const phase = (at: number) => unwrap(solubilityOf(of(id), at)).phase;
+    expect(phase(tempC - 0.8)).toBe(from);
+    expect(phase(tempC + 0.8)).toBe(to);
+  });
+
+  it('hands over without a step: the curve runs on', () => {
+    for (const each of allSubstances) {
+      const range = solubilityRange(each);
+      if (!range) continue;
+      for (let t = range[0]; t + 0.1 <= range[1]; t += 0.1) {
+        const step = Math.abs(Math.log(s(each.id, t + 0.1) / s(each.id, t)));
+        expect(step, `${each.id} at ${t.toFixed(1)} °C`).toBeLessThan(0.06);
+      }
+    }
+  });
+});

@@ -1,4 +1,4 @@
-import { type SolubilityRow, solubility } from '#core/data';
+import { type SolubilityRow, solubility, type TransitionRow, transitions } from '#core/data';
 import type { Grade } from '#core/figure';
 import { fail, ok, type Result } from '#core/problem';
 import type { Substance } from '#core/substance';
@@ -18,8 +18,12 @@ const SOURCE = 'CRC Handbook; Linke-Seidell, Solubilities';
 export const SOLUBILITY_SD: Record<Grade, number> = { A: 0.015, B: 0.03, C: 0.09 };
 
 const ROWS = new Map<string, SolubilityRow[]>();
-for (const row of [...solubility].sort((a, b) => a.tempC - b.tempC))
-  ROWS.set(row.solute, [...(ROWS.get(row.solute) ?? []), row]);
+for (const row of solubility) ROWS.set(row.solute, [...(ROWS.get(row.solute) ?? []), row]);
+for (const each of transitions) {
+  const rows = ROWS.get(each.solute) ?? [];
+  ROWS.set(each.solute, [...rows, pointOf(rows, each)]);
+}
+for (const rows of ROWS.values()) rows.sort((a, b) => a.tempC - b.tempC);
 
 /** By rising temperature. */
 function rowsOf(substance: Substance): readonly SolubilityRow[] {
@@ -34,8 +38,8 @@ export function solubilityRange(substance: Substance): readonly [number, number]
 
 /**
  * Solubility at `tempC` with the phase that is stable there: ln(s) is straight in 1/T between two rows of one phase
- * (a transition row, written X/Y, ends one phase and begins the next). Past a phase's last row, up to where the next
- * phase begins, its line is carried on. Within 3 % at grade A.
+ * (a transition row, written X/Y, ends one phase and begins the next; where the table has none, it stands at the published
+ * temperature on the nearer phase's line). Within 3 % at grade A.
  */
 export function solubilityOf(anhydrous: Substance, tempC: number): Result<SolubilityAnswer> {
   const range = solubilityRange(anhydrous);
@@ -56,6 +60,20 @@ export function solubilityOf(anhydrous: Substance, tempC: number): Result<Solubi
     grade: low.grade > high.grade ? low.grade : high.grade,
     source: SOURCE,
   });
+}
+
+/** The point where both solids stand in one solution: read off the line of the one whose rows come nearer. */
+function pointOf(rows: readonly SolubilityRow[], { solute, from, to, tempC }: TransitionRow): SolubilityRow {
+  const near = (phase: string) => {
+    const nodes = rows.filter((row) => row.phase.split('/').includes(phase));
+    const gap = Math.min(...nodes.map((row) => Math.abs(row.tempC - tempC)));
+    return { phase, nodes, gap: nodes.length < 2 ? Number.POSITIVE_INFINITY : gap };
+  };
+  const [a, b] = [near(from), near(to)];
+  const best = a.gap <= b.gap ? a : b;
+  const grades = [...a.nodes, ...b.nodes].map((row) => row.grade).sort();
+  const gPer100gWater = carried(rows, best.phase, tempC) ?? Number.NaN;
+  return { solute, phase: `${from}/${to}`, tempC, gPer100gWater, grade: grades.at(-1) ?? 'C' };
 }
 
 /** Of two neighbouring phases the less soluble one is stable; without a transition row the lines are carried to meet. */
