@@ -62,18 +62,30 @@ export function solubilityOf(anhydrous: Substance, tempC: number): Result<Solubi
   });
 }
 
-/** The point where both solids stand in one solution: read off the line of the one whose rows come nearer. */
+/**
+ * The point where both solids stand in one solution: the lines of the two carried to it, the one whose rows come nearer
+ * weighing more. A phase of one row has no line of its own.
+ */
 function pointOf(rows: readonly SolubilityRow[], { solute, from, to, tempC }: TransitionRow): SolubilityRow {
-  const near = (phase: string) => {
+  let sum = 0;
+  let weights = 0;
+  const grades: Grade[] = [];
+  for (const phase of [from, to]) {
     const nodes = rows.filter((row) => row.phase.split('/').includes(phase));
-    const gap = Math.min(...nodes.map((row) => Math.abs(row.tempC - tempC)));
-    return { phase, nodes, gap: nodes.length < 2 ? Number.POSITIVE_INFINITY : gap };
+    grades.push(...nodes.map((row) => row.grade));
+    const value = nodes.length < 2 ? undefined : carried(rows, phase, tempC);
+    if (value === undefined) continue;
+    const weight = 1 / Math.max(0.1, Math.min(...nodes.map((row) => Math.abs(row.tempC - tempC))));
+    sum += weight * Math.log(value);
+    weights += weight;
+  }
+  return {
+    solute,
+    phase: `${from}/${to}`,
+    tempC,
+    gPer100gWater: Math.exp(sum / weights),
+    grade: grades.sort().at(-1) ?? 'C',
   };
-  const [a, b] = [near(from), near(to)];
-  const best = a.gap <= b.gap ? a : b;
-  const grades = [...a.nodes, ...b.nodes].map((row) => row.grade).sort();
-  const gPer100gWater = carried(rows, best.phase, tempC) ?? Number.NaN;
-  return { solute, phase: `${from}/${to}`, tempC, gPer100gWater, grade: grades.at(-1) ?? 'C' };
 }
 
 /** Of two neighbouring phases the less soluble one is stable; without a transition row the lines are carried to meet. */
