@@ -4,7 +4,7 @@ import { planTitle, type RunState, runState } from '#core/run';
 import { formatFigure, formatNumber } from '#core/units';
 
 /** Raise when a model change makes stored summaries stale: they are then folded anew. */
-export const SUMMARY_MODEL = 2;
+export const SUMMARY_MODEL = 3;
 
 /** One line of the batch list, from plan and events. */
 export function summarise(batch: BatchAnswer): BatchSummary {
