@@ -154,3 +154,54 @@ describe('entries that cannot be', () => {
     expect((await enlarge().expect(422)).body.detail).toContain('20 kg');
   });
 });
+
+describe('entries that act on what was caught', () => {
+  const inserted = {
+    kind: 'step-inserted',
+    step: 'step_again01',
+    after: 'collect',
+    beside: false,
+    repeats: null,
+    title: 'Redissolve it',
+    why: 'it caked',
+    leave: { alone: false, lookEveryMin: 5 },
+  };
+  const pouredOff = { kind: 'poured-off', step: 'collect', share: 0.25, batchId: null, why: 'for the acetate' };
+  const density = {
+    kind: 'read',
+    step: 'jar',
+    quantity: 'density',
+    reading: { is: 'exact', value: 1.155, unit: 'g/mL' },
+    place: '',
+  };
+
+  it('are kept as they came, and folded by who reads them', async () => {
+    const { api, putBatch } = testNotebook();
+    const id = await putBatch();
+    const bodies = [{ ...inserted, does: 'redissolve' }, { ...pouredOff, bottleId: 'bottle_cake0001' }, density];
+    const events = bodies.map((body) => entry(body));
+    await api.post(`/api/batches/${id}/events`).send({ events }).expect(201);
+    const { body } = await api.get(`/api/batches/${id}`).expect(200);
+    expect(body.events.map((each: { body: object }) => each.body)).toEqual(bodies);
+    const state = unwrap(runState(body.plan, body.events));
+    expect(state.steps.map(({ key }) => key)).toContain('step_again01');
+    expect(state.log.map(({ text }) => text)).toContain('25 % taken on, to the shelf: for the acetate');
+  });
+
+  it.each([
+    { ...inserted, does: 'melt' },
+    { ...inserted, does: 1 },
+    { ...pouredOff, share: 0 },
+    { ...pouredOff, share: 1.01 },
+    { ...pouredOff, bottleId: 'the jar' },
+    { ...density, reading: { is: 'exact', value: -1, unit: 'g/mL' } },
+    { ...density, quantity: 'heaviness' },
+  ])('are refused when they cannot be: %j', async (body) => {
+    const { api, putBatch } = testNotebook();
+    const id = await putBatch();
+    const { status, body: said } = await api.post(`/api/batches/${id}/events`).send({ events: [entry(body)] });
+    expect(status).toBe(422);
+    expect(said.detail.length).toBeGreaterThan(10);
+    expect((await api.get(`/api/batches/${id}`)).body.events).toEqual([]);
+  });
+});
