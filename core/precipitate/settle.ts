@@ -12,8 +12,8 @@ export interface Grain {
 
 export const grains: readonly Grain[] = [
   { id: 'crystals', name: 'crystals', micron: [200, 1000], gPerMl: 2, cake: [1e8, 1e9], holds: 0.3 },
-  { id: 'powder', name: 'a coarse powder, grown warm', micron: [10, 40], gPerMl: 2.7, cake: [1e10, 1e11], holds: 1 },
-  { id: 'fine', name: 'a fine powder', micron: [4, 10], gPerMl: 3.5, cake: [1e11, 6e11], holds: 2 },
+  { id: 'powder', name: 'a coarse powder, grown warm', micron: [10, 40], gPerMl: 2.7, cake: [1e10, 1e11], holds: 2 },
+  { id: 'fine', name: 'a fine powder', micron: [4, 10], gPerMl: 3.5, cake: [1e11, 6e11], holds: 2.5 },
   { id: 'jelly', name: 'a jelly or flocks', micron: [8, 30], gPerMl: 1.08, cake: [1e12, 1e13], holds: 8 },
 ];
 
