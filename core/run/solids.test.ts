@@ -311,3 +311,30 @@ describe('the school of leaving it open', () => {
     expect(was.steps).toHaveLength(run().steps.length);
   });
 });
+
+describe('a wet cake that goes on into the next batch', () => {
+  it('brings its water as water, not as dirt, and limits by what is in it', () => {
+    const dry = on('zinc-acetate', '20 g zinc acetate', {
+      carbonate: 'basic zinc carbonate 35 % 200 g',
+      acid: 'acetic acid 30 % 1 L',
+    });
+    const cake = dry.plan.stock.bottle_carbonate!;
+    const water = { substanceId: 'water', strength: { value: 65, unit: 'w/w' as const } };
+    const wet: typeof dry.plan = {
+      ...dry.plan,
+      stock: { ...dry.plan.stock, bottle_carbonate: { ...cake, card: { ...cake.card, others: [water] } } },
+    };
+    const charge = [dry.charged('carbonate', 'carbonate', 40)];
+    const now = (plan: typeof dry.plan) => unwrap(runState(plan, eventsAt(START, ...charge))).sheet.now!.contents;
+    // 40 g at 35 %: 14 g of carbonate and 26 g of water; without the water on its label, 26 g of something else.
+    expect(now(wet).waterG.value).toBeCloseTo(26, 6);
+    expect(now(wet).inertG.value).toBe(0);
+    expect(now(dry.plan).waterG.value).toBe(0);
+    expect(now(dry.plan).inertG.value).toBeCloseTo(26, 6);
+    const n = (14 / molarMass('Zn5(CO3)2(OH)6')) as number;
+    expect(now(wet).amounts['basic-zinc-carbonate']!.value).toBeCloseTo(n, 6);
+    const sheet = unwrap(runState(wet, eventsAt(START, ...charge))).sheet;
+    expect(sheet.theory!.value).toBeCloseTo(5 * n * molarMass('Zn(CH3COO)2.2H2O'), 3);
+    expect(sheet.limiting).toBe('carbonate');
+  });
+});

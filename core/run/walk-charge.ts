@@ -75,8 +75,8 @@ function asProduct(context: Context, roleId: string, name: string) {
   return content ? productOf(content, name) : water();
 }
 
-function productOf({ substance, w, dissolved }: Content, name: string) {
-  return { substance, w, dissolved, name };
+function productOf({ substance, w, dissolved, wet }: Content, name: string) {
+  return { substance, w, dissolved, wet, name };
 }
 
 function water() {

@@ -15,6 +15,8 @@ export interface Content {
   /** g/mL; undefined for solids and liquids without a table. */
   readonly density: Figure | undefined;
   readonly dissolved: boolean;
+  /** A solid that went on wet: what is not of the substance is water. */
+  readonly wet: boolean;
   readonly sizeG: Figure | undefined;
   readonly leftG: Figure | undefined;
   readonly leftMol: Figure | undefined;
@@ -61,6 +63,7 @@ export function contentOf(
     w,
     density,
     dissolved,
+    wet: !dissolved && onlyWaterBesides(card),
     sizeG,
     leftG,
     leftMol,
@@ -143,4 +146,9 @@ function priceFigure(price: number, sizeG: Figure, w: Figure, M: Figure): Figure
     { paid, M, 'm₀': sizeG, w },
     (x) => (x.paid * 100 * x.M) / (x['m₀'] * x.w),
   );
+}
+
+/** Whether water is all that a bottle holds besides its substance. */
+export function onlyWaterBesides(card: BottleCard): boolean {
+  return card.others.length > 0 && card.others.every(({ substanceId }) => substanceId === 'water');
 }

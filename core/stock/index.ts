@@ -13,7 +13,7 @@ export {
   reduceBottle,
 } from './bottle.ts';
 export { Claims } from './claims.ts';
-export { type Content, contentOf } from './content.ts';
+export { type Content, contentOf, onlyWaterBesides } from './content.ts';
 export { type LabelReading, parseLabel } from './label.ts';
 export { labelDoubt } from './label-doubt.ts';
 export { readSize } from './read-size.ts';

@@ -26,13 +26,13 @@ export interface Charge {
   readonly waterBrought: Figure;
 }
 
-/** Adds `mass` g of a product whose mass % of `substance` is `w`. */
+/** Adds `mass` g of a product whose mass % of `substance` is `w`; what a wet solid is not of it, is water. */
 export function charge(
   contents: Contents,
-  product: { substance: Substance; w: Figure; dissolved: boolean; name: string },
+  product: { substance: Substance; w: Figure; dissolved: boolean; wet?: boolean; name: string },
   mass: Figure,
 ): Charge {
-  const { substance, w, dissolved, name } = product;
+  const { substance, w, dissolved, wet = false, name } = product;
   if (substance.id === 'water') {
     return {
       contents: { ...contents, waterG: total('water', 'g', contents.waterG, mass) },
@@ -49,15 +49,19 @@ export function charge(
     { m: mass, w, M },
     (x) => (x.m * x.w) / (100 * x.M),
   );
-  const waterBrought = waterWith(amount, mass, w, dissolved ? undefined : substance, name);
-  const inert = dissolved
-    ? undefined
-    : derive(
-        { symbol: 'm(inert)', name: `other matter in ${name}`, unit: 'g' },
-        'm × (100 − w) ÷ 100',
-        { m: mass, w },
-        (x) => (x.m * (100 - x.w)) / 100,
-      );
+  const rest = dissolved || wet ? restWater(mass, w, name) : undefined;
+  const bound = dissolved ? undefined : boundWater(amount, substance, name);
+  const naming = `water brought by ${name}`;
+  const waterBrought = rest && bound ? total(naming, 'g', rest, bound) : (rest ?? bound!);
+  const inert =
+    dissolved || wet
+      ? undefined
+      : derive(
+          { symbol: 'm(inert)', name: `other matter in ${name}`, unit: 'g' },
+          'm × (100 − w) ÷ 100',
+          { m: mass, w },
+          (x) => (x.m * (100 - x.w)) / 100,
+        );
   const present = contents.amounts[speciesId];
   return {
     amount,
@@ -70,9 +74,13 @@ export function charge(
   };
 }
 
-function waterWith(amount: Figure, mass: Figure, w: Figure, solid: Substance | undefined, name: string): Figure {
+function restWater(mass: Figure, w: Figure, name: string): Figure {
   const naming = { symbol: 'm(water)', name: `water brought by ${name}`, unit: 'g' };
-  if (!solid) return derive(naming, 'm × (100 − w) ÷ 100', { m: mass, w }, (x) => (x.m * (100 - x.w)) / 100);
+  return derive(naming, 'm × (100 − w) ÷ 100', { m: mass, w }, (x) => (x.m * (100 - x.w)) / 100);
+}
+
+function boundWater(amount: Figure, solid: Substance, name: string): Figure {
+  const naming = { symbol: 'm(water)', name: `water brought by ${name}`, unit: 'g' };
   const count = hydrateWater(solid.formula);
   if (count === 0) return given(naming, 0, 'no crystal water');
   const h = datum({ symbol: 'h', name: 'water in the crystal', unit: 'mol/mol' }, count, {

@@ -29,12 +29,15 @@ export function TakeOnForm({ run, step, why, onClose }: PaneProps & { why: strin
     setProblem('');
     const { pct, bandPct, share } = on.value;
     const id = newId('bottle');
+    const strength = Number(pct.toPrecision(3));
+    // What is not of it is water, and counts as such in the next batch.
+    const waterPct = Number((100 - strength).toPrecision(10));
     const card: BottleCard = {
       name: `${name}, wet, batch ${run.batch.number}`,
       substanceId: productId,
-      strength: { value: Number(pct.toPrecision(3)), unit: 'w/w' },
+      strength: { value: strength, unit: 'w/w' },
       strengthBand: Number(Math.max(0.1, bandPct).toPrecision(2)),
-      others: [],
+      others: waterPct > 0 ? [{ substanceId: 'water', strength: { value: waterPct, unit: 'w/w' } }] : [],
       assayed: false,
       size: { value: Number((takenG ?? wetG).toPrecision(5)), unit: 'g' },
       price: null,

@@ -3,7 +3,7 @@ import { lazy, Suspense, useMemo, useState } from 'react';
 import { Link } from 'react-router';
 import type { BottleAnswer } from '#contract/api';
 import { strengthUnits } from '#core/solution';
-import type { BottleCard, BottleEventBody } from '#core/stock';
+import { type BottleCard, type BottleEventBody, onlyWaterBesides } from '#core/stock';
 import { formatNumber } from '#core/units';
 import { sentenceOf } from '../api/client.ts';
 import { useBatches, useBottleEvent } from '../api/queries.ts';
@@ -66,7 +66,7 @@ export function BottleSheet({ bottle, tempC }: { bottle: BottleAnswer; tempC: nu
         </dl>
       ) : null}
       {card.others.length > 0 ? (
-        <p className="watch small">
+        <p className={onlyWaterBesides(card) ? 'quiet small' : 'watch small'}>
           Also holds{' '}
           {card.others
             .map(
@@ -74,7 +74,7 @@ export function BottleSheet({ bottle, tempC }: { bottle: BottleAnswer; tempC: nu
                 `${each.substanceId.replaceAll('-', ' ')} ${each.strength.value} ${strengthUnits[each.strength.unit]}`,
             )
             .join(', ')}
-          . Plans reckon with the first only.
+          . {onlyWaterBesides(card) ? 'Plans count it as water.' : 'Plans reckon with the first only.'}
         </p>
       ) : null}
       {card.strength === null ? <p className="watch small">No strength on the label: taken as pure, ± 2 %.</p> : null}
