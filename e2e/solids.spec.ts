@@ -82,7 +82,10 @@ test('alum left open, a part taken on wet, the rest redissolved, dried under its
   await expectAccessible(page);
   // What was taken on stands on the shelf, half-made, as strong as it is expected to be; the bottle it came from has less.
   await page.goto(`${notebook.origin}/shelf`);
-  await expect(page.getByRole('link', { name: /wet, batch 1.*23 g left/ }).first()).toBeVisible();
+  const half = page.getByRole('link', { name: /wet, batch 1.*23 g left/ }).first();
+  await expect(half).toBeVisible();
+  await half.click();
+  await expect(page.getByText('The rest is water; plans count it as water.')).toBeVisible();
   await expect(page.getByRole('link', { name: /Alum ?, label only, 920 g left/ }).first()).toBeVisible();
 });
 

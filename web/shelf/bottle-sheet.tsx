@@ -65,18 +65,7 @@ export function BottleSheet({ bottle, tempC }: { bottle: BottleAnswer; tempC: nu
           ) : null}
         </dl>
       ) : null}
-      {card.others.length > 0 ? (
-        <p className={onlyWaterBesides(card) ? 'quiet small' : 'watch small'}>
-          Also holds{' '}
-          {card.others
-            .map(
-              (each) =>
-                `${each.substanceId.replaceAll('-', ' ')} ${each.strength.value} ${strengthUnits[each.strength.unit]}`,
-            )
-            .join(', ')}
-          . {onlyWaterBesides(card) ? 'Plans count it as water.' : 'Plans reckon with the first only.'}
-        </p>
-      ) : null}
+      <Besides card={card} />
       {card.strength === null ? <p className="watch small">No strength on the label: taken as pure, ± 2 %.</p> : null}
       <div className="sheet-actions">
         <button type="button" className="link" onClick={() => setEditing(true)}>
@@ -225,4 +214,15 @@ function Lineage({ bottle }: { bottle: BottleAnswer }) {
       </ul>
     </>
   );
+}
+
+/** What the bottle holds besides its substance. */
+function Besides({ card }: { card: BottleCard }) {
+  if (card.others.length === 0) return null;
+  if (onlyWaterBesides(card)) return <p className="quiet small">The rest is water; plans count it as water.</p>;
+  const said = card.others.map(
+    ({ substanceId, strength }) =>
+      `${substanceId.replaceAll('-', ' ')} ${strength.value} ${strengthUnits[strength.unit]}`,
+  );
+  return <p className="watch small">Also holds {said.join(', ')}. Plans reckon with the first only.</p>;
 }
