@@ -1,5 +1,5 @@
 import { classesOf, type Present } from '#core/guard';
-import { causes } from './causes.ts';
+import { causes } from './causes/index.ts';
 import type { Cause, Sign } from './sign.ts';
 
 /** Where a surprise happens: what is in the vessel, how hot it is, and what kind of step it is. */

@@ -1,0 +1,121 @@
+import type { Cause } from '../sign.ts';
+import { ACID, PRACTICE, pair } from './pair.ts';
+
+/** Causes of: clouding, a crust, caking. */
+export const solids: readonly Cause[] = [
+  // Cloud
+  pair(
+    'cloud',
+    'basic salt: too little acid',
+    'zinc|copper_salt|iron|aluminium',
+    'A drop of acid clears it.',
+    'A little acid, drop by drop, until clear.',
+    { via: 'ZnSO4 + 2 H2O -> Zn(OH)2 + H2SO4', weight: 3 },
+  ),
+  pair(
+    'cloud',
+    'calcium or magnesium from hard water',
+    'carbonate|sulfate|phosphate',
+    'Distilled water stays clear with the same.',
+    'Distilled or rain water; filter.',
+    { via: 'CaCl2 + Na2CO3 -> CaCO3 + 2 NaCl' },
+  ),
+  pair(
+    'cloud',
+    'sulfur from thiosulfate',
+    `thiosulfate ${ACID}`,
+    'It gets worse for minutes and smells burnt.',
+    'Alkaline at once; start again.',
+    { via: 'Na2S2O3 + 2 HCl -> 2 NaCl + S + SO2 + H2O', danger: 'act', weight: 3 },
+  ),
+  pair(
+    'cloud',
+    'it is saturated and begins to crystallise',
+    '',
+    'Scratching the glass brings more.',
+    'Let it come, slowly, or add water and filter hot.',
+    { panels: ['dish', 'hold', 'filter'], weight: 2, source: PRACTICE },
+  ),
+  pair(
+    'cloud',
+    'carbon dioxide from the air in limewater or alkali',
+    'calcium alkali_mild',
+    'A skin on top.',
+    'Close it; filter.',
+    { via: 'Ca(OH)2 + CO2 -> CaCO3 + H2O' },
+  ),
+  pair(
+    'cloud',
+    'anticaking matter of the product',
+    '',
+    'It stays when warm and when acid goes in.',
+    'Filter warm through paper.',
+    { panels: ['charge', 'hold', 'filter'], source: PRACTICE },
+  ),
+  pair('cloud', 'silica or gel from a silicate', `${ACID}`, 'Jelly, not grains.', 'Settle for a day; decant.', {
+    via: 'Na2SiO3 + 2 HCl -> 2 NaCl + H2SiO3',
+    weight: 1,
+  }),
+  pair(
+    'cloud',
+    'zinc left in the filtrate: too little soda',
+    'zinc',
+    'A pinch of soda makes it thicker.',
+    'Add the rest of the soda and filter again.',
+    { via: '5 ZnSO4 + 5 Na2CO3 + 3 H2O -> Zn5(CO3)2(OH)6 + 5 Na2SO4 + 3 CO2', panels: ['filter'], weight: 3 },
+  ),
+  // Crust, caking
+  pair(
+    'crust',
+    'boiled down too far',
+    '',
+    'It dissolves again in a spoon of water.',
+    'Water by the spoon until it is gone.',
+    { overC: 60, weight: 3, panels: ['hold'], source: PRACTICE },
+  ),
+  pair(
+    'crust',
+    'a hydrate with less water: too warm',
+    'sulfate|carbonate',
+    'Granular and white instead of clear prisms.',
+    'Cool below its transition, a little water.',
+    { via: 'ZnSO4.7H2O -> ZnSO4.H2O + 6 H2O', overC: 35 },
+  ),
+  pair(
+    'crust',
+    'salt skinning the metal',
+    `metal_active|metal_iron ${ACID}`,
+    'Scraped, the metal fizzes again.',
+    'Stir, warm a little, add water.',
+    { via: 'Fe + H2SO4 -> FeSO4 + H2', weight: 2 },
+  ),
+  pair(
+    'crust',
+    'common salt or sulfate dropping out',
+    'sulfate|chloride',
+    'Cubes or needles that grit between the fingers.',
+    'Filter hot, or add water.',
+    { source: PRACTICE },
+  ),
+  pair(
+    'caking',
+    'hydrate melted in its own water',
+    'sulfate|carbonate',
+    'It was warm; it set like glass.',
+    'Redissolve in little water, crystallise again, dry cooler.',
+    { overC: 32, weight: 3, panels: ['dry', 'hold'] },
+  ),
+  pair('caking', 'wet cake dried in a lump', '', 'Wet inside when broken.', 'Crush, spread, dry on.', {
+    panels: ['dry'],
+    weight: 3,
+    source: PRACTICE,
+  }),
+  pair(
+    'caking',
+    'portions setting before they are stirred in',
+    'carbonate|alkali_strong',
+    'A hard cake at the bottom.',
+    'Break it with a rod, no more until it is gone.',
+    { panels: ['add', 'charge'], danger: 'act', source: PRACTICE },
+  ),
+];
