@@ -21,16 +21,16 @@ export function UnplannedPane({ run, step, onClose }: PaneProps) {
   const shelf = (bottles.data ?? []).filter(({ archived }) => !archived);
   const bottle = shelf.find(({ id }) => id === what);
   const { now } = run.state.sheet;
-  const clashes =
-    useCompute(
-      'clash',
-      useMemo(() => {
-        if (!bottle || !now) return undefined;
-        const { substanceId, strength } = bottle.card;
-        const pct = strength?.unit === 'w/w' ? Math.min(100, strength.value) : 20;
-        return { present: now.present, added: { substanceId, pct } };
-      }, [bottle, now]),
-    ).value ?? [];
+  const clash = useCompute(
+    'clash',
+    useMemo(() => {
+      if (!bottle || !now) return undefined;
+      const { substanceId, strength } = bottle.card;
+      const pct = strength?.unit === 'w/w' ? Math.min(100, strength.value) : 20;
+      return { present: now.present, added: { substanceId, pct } };
+    }, [bottle, now]),
+  );
+  const clashes = clash.value ?? [];
   const worst = bottle ? clashes[0] : undefined;
   const enter = () => {
     const amount = readAmount(text, unit, run.batch.plan.bench.measures);
@@ -48,7 +48,8 @@ export function UnplannedPane({ run, step, onClose }: PaneProps) {
     });
     onClose();
   };
-  const blocked = worst?.severity === 'refuse' || (worst?.severity === 'danger' && reason.trim() === '');
+  // Not before it is known what it does in there.
+  const blocked = clash.busy || worst?.severity === 'refuse' || (worst?.severity === 'danger' && reason.trim() === '');
   return (
     <form
       onSubmit={(event) => {
