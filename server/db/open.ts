@@ -20,8 +20,11 @@ export function openDb(file: string): Db {
   return db;
 }
 
-/** Applies the migrations that are missing, each in its own transaction; refuses a notebook from a newer version. */
-export function migrate(db: Db, folder = MIGRATIONS): void {
+/**
+ * Applies the migrations that are missing, each in its own transaction, the last being `upTo`; refuses a notebook from a
+ * newer version.
+ */
+export function migrate(db: Db, folder = MIGRATIONS, upTo = Number.POSITIVE_INFINITY): void {
   const files = readdirSync(folder)
     .filter((name) => /^\d{3}_.*\.sql$/.test(name))
     .sort();
@@ -34,7 +37,7 @@ export function migrate(db: Db, folder = MIGRATIONS): void {
   }
   for (const name of files) {
     const version = Number(name.slice(0, 3));
-    if (version <= current) continue;
+    if (version <= current || version > upTo) continue;
     db.transaction(() => {
       db.exec(readFileSync(`${folder}/${name}`, 'utf8'));
       db.pragma(`user_version = ${version}`);
