@@ -29,7 +29,7 @@ export function dry(input: DryInput): Result<DryAnswer> {
     return fail('unknown-substance', `“${input.substanceId}” is not a substance known here.`, { field: 'substanceId' });
   const { ceiling, schools } = dryingSchools({
     ...input,
-    formula: substance.formula,
+    substance,
     routeCeiling: input.ceiling ? { ...input.ceiling, grade: 'B' } : undefined,
     classes: classesOf(substance.id, 100),
   });
@@ -86,7 +86,7 @@ export function evaporate(input: EvaporateInput): Result<EvaporateAnswer> {
   });
   const open = awayG / rate;
   const stretches = boilingVessels(vessels, fromMl, toMl);
-  const limit = boilLimit(substance.formula);
+  const limit = boilLimit(substance);
   const last = stretches.at(-1);
   return ok({
     boilH: watts === null ? awayG / evaporationGPerH : boilHours(awayG, watts, PLATE_PART),

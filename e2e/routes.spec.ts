@@ -9,7 +9,7 @@ test('silica from sand: the melt is a guess until the sand left is weighed, acid
   await putBottle(page, 'caustic soda 98% 1 kg 6.80', /caustic/i);
   await putBottle(page, 'hydrochloric acid 28% 5 L 11.50', /hydrochloric/i);
   await page.goto(`${notebook.origin}/plan?make=37+g+silica+gel`);
-  await expect(page.getByText(/of the doubt comes from how far the melt went/)).toBeVisible();
+  await expect(page.getByText(/of the uncertainty comes from how far the melt went/)).toBeVisible();
   await expect(page.getByText(/Molten alkali blinds/).first()).toBeVisible();
   await expectAccessible(page);
   await page.getByRole('button', { name: 'Take it to the bench' }).click();

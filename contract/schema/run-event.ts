@@ -44,7 +44,7 @@ const amount = lazy((value: unknown) =>
 const step = () => text(60).required();
 /** A bottle as it stood when something was taken from it. */
 const bottleThen = object({ card: cardSchema, usedG: finite().min(0).max(1e7).required() }).noUnknown();
-const doubted = () => shape({ value: finite().min(0).max(1e7).required(), sd: finite().min(0).max(1e7).required() });
+const valueWithSd = () => shape({ value: finite().min(0).max(1e7).required(), sd: finite().min(0).max(1e7).required() });
 const eventBodies: Readonly<Record<string, Schema>> = {
   started: shape({ kind: string(), step: step() }),
   charged: shape({
@@ -137,9 +137,9 @@ const eventBodies: Readonly<Record<string, Schema>> = {
     step: step(),
     batchId: idOf('batch'),
     number: finite().integer().min(1).required(),
-    amounts: record(doubted(), 60) as unknown as Schema,
-    waterG: doubted(),
-    inertG: doubted(),
+    amounts: record(valueWithSd(), 60) as unknown as Schema,
+    waterG: valueWithSd(),
+    inertG: valueWithSd(),
     extentMol: object({ value: finite().min(0).required(), sd: finite().min(0).required() })
       .noUnknown()
       .nullable()

@@ -1,19 +1,19 @@
 import { describe, expect, it } from 'vitest';
 import { given } from '#core/figure';
 import { substanceById } from '#core/substance';
-import { doubtful } from '#core/units';
+import { uncertain } from '#core/units';
 import { productMass, yieldOf } from './index.ts';
 
 const solid = substanceById('zinc-sulfate-heptahydrate')!;
 const theory = given(
   { symbol: 'theory', name: 'theory', unit: 'g' },
-  doubtful(79.06, 0.4, { id: 'label', name: 'label' }),
+  uncertain(79.06, 0.4, { id: 'label', name: 'label' }),
   'test',
 );
 const zinc = { name: 'Flashing', pct: 99 };
 
 describe('yield', () => {
-  it('is mass over theory, with the doubt of both', () => {
+  it('is mass over theory, with the uncertainty of both', () => {
     const account = yieldOf(productMass(60, 0.01, 'product'), theory, solid, zinc, true);
     expect(account.yieldPct.value).toBeCloseTo(75.89, 2);
     expect(account.over).toBe('no');
@@ -33,9 +33,9 @@ describe('yield', () => {
     expect(said).toContain('dry on');
   });
 
-  it('over by less than its doubt says that first', () => {
+  it('over by less than its uncertainty says that first', () => {
     const account = yieldOf(productMass(79.4, 0.01, 'product'), theory, solid, zinc, true);
-    expect(account.over).toBe('within-doubt');
-    expect(account.explanations[0]).toContain('less than its doubt');
+    expect(account.over).toBe('within-uncertainty');
+    expect(account.explanations[0]).toContain('less than its uncertainty');
   });
 });

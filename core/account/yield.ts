@@ -6,8 +6,8 @@ export interface YieldAccount {
   readonly yieldPct: Figure;
   readonly mass: Figure;
   readonly theory: Figure;
-  /** Over 100 % by more than its doubt, over but within it, or not over. */
-  readonly over: 'clearly' | 'within-doubt' | 'no';
+  /** Over 100 % by more than its uncertainty, over but within it, or not over. */
+  readonly over: 'clearly' | 'within-uncertainty' | 'no';
   readonly explanations: readonly string[];
 }
 
@@ -44,15 +44,15 @@ export function yieldOf(
   }
   if (within)
     explanations.unshift(
-      `Over 100 % by less than its doubt of ± ${formatNumber(2 * sdOf(yieldPct), 2)} %: it may be whole and dry.`,
+      `Over 100 % by less than its uncertainty of ± ${formatNumber(2 * sdOf(yieldPct), 2)} %: it may be whole and dry.`,
     );
-  return { yieldPct, mass, theory, over: within ? 'within-doubt' : 'clearly', explanations };
+  return { yieldPct, mass, theory, over: within ? 'within-uncertainty' : 'clearly', explanations };
 }
 
-/** A weighed mass as a figure: balance doubt, and the spread of the last two weighings. */
+/** A weighed mass as a figure: balance uncertainty, and the spread of the last two weighings. */
 export function productMass(grams: number, sdG: number, name: string): Figure {
-  const doubts = { 'balance:product': { name: 'weighing the product', effect: sdG } };
-  return given({ symbol: 'm', name, unit: 'g' }, { value: grams, doubts }, 'weighed at the bench');
+  const uncertainty = { 'balance:product': { name: 'weighing the product', effect: sdG } };
+  return given({ symbol: 'm', name, unit: 'g' }, { value: grams, uncertainty }, 'weighed at the bench');
 }
 
 /** Yield of a solution: g dissolved in it, found by its density, against g of theory. */
@@ -65,10 +65,10 @@ export function solutionYield(mass: Figure, theory: Figure): YieldAccount {
     yieldPct,
     mass,
     theory,
-    over: within ? 'within-doubt' : 'clearly',
+    over: within ? 'within-uncertainty' : 'clearly',
     explanations: [
       within
-        ? `Over 100 % by less than its doubt of ± ${formatNumber(2 * sdOf(yieldPct), 2)} %: it may be whole.`
+        ? `Over 100 % by less than its uncertainty of ± ${formatNumber(2 * sdOf(yieldPct), 2)} %: it may be whole.`
         : 'More is in it than the limiting reagent could give: other salts or acid raise the density, it was read cold, or the volume was less than entered.',
     ],
   };

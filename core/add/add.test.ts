@@ -18,7 +18,7 @@ import {
 const figure = (value: number, sd = 0, unit = 'g') =>
   given(
     { symbol: 'x', name: 'x', unit },
-    { value, doubts: sd > 0 ? { [`x${value}`]: { name: 'x', effect: sd } } : {} },
+    { value, uncertainty: sd > 0 ? { [`x${value}`]: { name: 'x', effect: sd } } : {} },
     'test',
   );
 

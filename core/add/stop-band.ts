@@ -10,7 +10,7 @@ export interface StopBand {
   readonly overG: number;
 }
 
-/** Where to look for the endpoint: `enough` is what the reactions need, with its doubt; `inG` what has gone in. */
+/** Where to look for the endpoint: `enough` is what the reactions need, with its uncertainty; `inG` what has gone in. */
 export function stopBand(enough: Figure, inG: number): StopBand {
   const half = 2 * sdOf(enough);
   const fromG = Math.max(0, enough.value - half);

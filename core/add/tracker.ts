@@ -23,7 +23,7 @@ interface Read {
   readonly sd: number;
 }
 
-/** By what went in against what the reactions need, both g; the doubt is of the strengths on both labels. */
+/** By what went in against what the reactions need, both g; the uncertainty is of the strengths on both labels. */
 export function extentByDose(inG: Read, enough: Read): ExtentEstimate {
   if (!(enough.value > 0)) return { by: 'dose', pct: null, lowPct: null, highPct: null };
   const share = inG.value / enough.value;

@@ -30,7 +30,7 @@ export function dissolveAdvice(plan: Plan, sheet: Sheet, template: StepTemplate)
   const line = sheet.charges.find((each) => each.role === role);
   const bottled = line?.bottleId ? plan.stock[line.bottleId]?.card.substanceId : undefined;
   const solid = bottled === undefined ? undefined : substanceById(bottled);
-  const dry = solid && substanceById(solid.anhydrous ?? solid.id);
+  const dry = solid && substanceById(solid.species);
   const n = dry && now.contents.amounts[dry.id];
   const s = dry && solubilityOf(dry, tempC);
   if (!dry || !n || !s?.ok || n.value <= 0 || now.contents.waterG.value <= 0) return null;

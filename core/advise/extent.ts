@@ -10,9 +10,9 @@ import {
   extentBySign,
 } from '#core/add';
 import { type Figure, sdOf } from '#core/figure';
-import { molarVolume, reactionSubstance } from '#core/reaction';
+import { molarVolume, } from '#core/reaction';
 import { type Addition, type Plan, type Quantity, readingValue, weighingSd } from '#core/run';
-import { molarMass } from '#core/substance';
+import { molarMass, substanceOf } from '#core/substance';
 import type { TimedRead } from './timed-read.ts';
 
 /** Words that tell whether the endpoint is there. */
@@ -33,7 +33,7 @@ export function extentOfStep(
   const allGasL = stages.reduce((sum, stage) => sum + Math.min(goes, stage.grams.value) * stage.gasLPerG, 0);
   const kJ = stages.reduce((sum, stage) => sum + Math.min(goes, stage.grams.value) * (stage.kJPerG ?? 0), 0);
   const gas = stages[0]?.gasId;
-  const gasM = gas ? molarMass(reactionSubstance(gas).formula) : 0;
+  const gasM = gas ? molarMass(substanceOf(gas).formula) : 0;
   const gramsPerL = gasM / molarVolume(plan.bench.tempC, plan.bench.pressureHPa);
   const found: ExtentEstimate[] = [];
   if (inG) found.push(extentByDose({ value: inG.value, sd: sdOf(inG) }, { value: enough.value, sd: sdOf(enough) }));

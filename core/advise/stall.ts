@@ -28,7 +28,7 @@ export function stallOf(
   const reaction = op?.do === 'react' ? context.route.reactions.find(({ id }) => id === op.reaction) : undefined;
   const solid = context.contents[addition.role];
   const other = reaction?.reactants.find(
-    ({ substanceId }) => substanceId !== (solid?.substance.anhydrous ?? solid?.substance.id),
+    ({ substanceId }) => substanceId !== (solid?.substance.species),
   );
   const role = Object.keys(context.contents).find((id) => context.contents[id]!.substance.id === other?.substanceId);
   const line = sheet.charges.find((each) => each.role === role);
@@ -52,7 +52,7 @@ export function stallOf(
     { symbol: 'm(left)', name: `${solid.substance.name} left`, unit: 'g' },
     {
       value: left.value,
-      doubts: {
+      uncertainty: {
         'left:weighed': {
           name: 'weighing what was left',
           effect: Math.max(left.sd, weighingSd(context.plan.bench.balanceG)),

@@ -1,84 +1,7 @@
-import { acids } from '#core/data';
+import { type AcidBase, acids } from '#core/data';
 import type { Grade } from '#core/figure';
 import { fail, ok, type Result } from '#core/problem';
-
-/** A substance in water as an acid-base system: its protonation family, how it starts, and ions that take no part. */
-interface AcidBase {
-  /** Names of the pKa rows, most acid first; empty for a strong acid or base. */
-  readonly steps: readonly string[];
-  /** Protons it carries when dissolved, counted from the fully deprotonated end. */
-  readonly protons: number;
-  /** Charge of the fully deprotonated end. */
-  readonly baseCharge: number;
-  /** Charge of its other ions (Na+: +1), summed. */
-  readonly spectators: number;
-  /** Moles of the family in one mole. */
-  readonly count: number;
-}
-
-const acid = (steps: string[], protons = steps.length): AcidBase => ({
-  steps,
-  protons,
-  baseCharge: -steps.length,
-  spectators: 0,
-  count: 1,
-});
-const salt = (steps: string[], protons: number, cation: number, baseCharge = -steps.length, count = 1): AcidBase => ({
-  steps,
-  protons,
-  baseCharge,
-  spectators: cation,
-  count,
-});
-
-const PHOSPHORIC = ['phosphoric acid 1', 'phosphoric acid 2', 'phosphoric acid 3'];
-const CARBONIC = ['carbonic acid 1 (CO2(aq) basis)', 'carbonic acid 2'];
-const CITRIC = ['citric acid 1', 'citric acid 2', 'citric acid 3'];
-
-/** By substance id. A strong acid's anion and a strong base's cation stand as spectators. */
-const SYSTEMS: Readonly<Record<string, AcidBase>> = {
-  'hydrochloric-acid': salt([], 0, -1),
-  'nitric-acid': salt([], 0, -1),
-  'sulfuric-acid': { steps: ['hydrogensulfate'], protons: 1, baseCharge: -2, spectators: 0, count: 1 },
-  'sodium-hydrogensulfate': { steps: ['hydrogensulfate'], protons: 1, baseCharge: -2, spectators: 1, count: 1 },
-  'potassium-hydrogensulfate': { steps: ['hydrogensulfate'], protons: 1, baseCharge: -2, spectators: 1, count: 1 },
-  'sulfamic-acid': acid(['sulfamic acid']),
-  'acetic-acid': acid(['acetic acid']),
-  'formic-acid': acid(['formic acid']),
-  'lactic-acid': acid(['lactic acid']),
-  'benzoic-acid': acid(['benzoic acid']),
-  'phosphoric-acid': acid(PHOSPHORIC),
-  'citric-acid': acid(CITRIC),
-  'citric-acid-monohydrate': acid(CITRIC),
-  'oxalic-acid': acid(['oxalic acid 1', 'oxalic acid 2']),
-  'oxalic-acid-dihydrate': acid(['oxalic acid 1', 'oxalic acid 2']),
-  'tartaric-acid': acid(['tartaric acid 1', 'tartaric acid 2']),
-  'ascorbic-acid': acid(['ascorbic acid 1', 'ascorbic acid 2']),
-  'boric-acid': { steps: ['boric acid'], protons: 1, baseCharge: -1, spectators: 0, count: 1 },
-  'potassium-hydrogen-phthalate': salt(['phthalic acid 1', 'phthalic acid 2 (KHP)'], 1, 1),
-  ammonia: { steps: ['ammonium'], protons: 0, baseCharge: 0, spectators: 0, count: 1 },
-  'ammonium-chloride': { steps: ['ammonium'], protons: 1, baseCharge: 0, spectators: -1, count: 1 },
-  'sodium-hydroxide': salt([], 0, 1),
-  'potassium-hydroxide': salt([], 0, 1),
-  'sodium-acetate': salt(['acetic acid'], 0, 1),
-  'sodium-acetate-trihydrate': salt(['acetic acid'], 0, 1),
-  'potassium-acetate': salt(['acetic acid'], 0, 1),
-  'sodium-formate': salt(['formic acid'], 0, 1),
-  'sodium-carbonate': salt(CARBONIC, 0, 2),
-  'sodium-carbonate-decahydrate': salt(CARBONIC, 0, 2),
-  'sodium-carbonate-monohydrate': salt(CARBONIC, 0, 2),
-  'potassium-carbonate': salt(CARBONIC, 0, 2),
-  'sodium-hydrogencarbonate': salt(CARBONIC, 1, 1),
-  'potassium-hydrogencarbonate': salt(CARBONIC, 1, 1),
-  'sodium-dihydrogenphosphate': salt(PHOSPHORIC, 2, 1),
-  'potassium-dihydrogenphosphate': salt(PHOSPHORIC, 2, 1),
-  'disodium-hydrogenphosphate': salt(PHOSPHORIC, 1, 2),
-  'dipotassium-hydrogenphosphate': salt(PHOSPHORIC, 1, 2),
-  'sodium-phosphate': salt(PHOSPHORIC, 0, 3),
-  'sodium-citrate': salt(CITRIC, 0, 3),
-  'sodium-chloride': salt([], 0, 0),
-  'potassium-chloride': salt([], 0, 0),
-};
+import { substanceById } from '#core/substance';
 
 export interface PhAnswer {
   readonly pH: number;
@@ -95,7 +18,7 @@ const R = 8.314462618e-3;
  * Davies (I to 0.5; held there beyond). Within 0.05 below 0.1 mol/L, 0.15 to 1 mol/L. Open air's carbon dioxide is left out.
  */
 export function phOf(substanceId: string, c: number, tempC: number): Result<PhAnswer> {
-  const system = SYSTEMS[substanceId];
+  const system = substanceById(substanceId)?.acidBase;
   if (!system)
     return fail(
       'unknown-substance',

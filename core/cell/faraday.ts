@@ -1,29 +1,9 @@
+import { electrons } from '#core/data';
 import { datum, derive, type Figure, given } from '#core/figure';
 import { molarMassFigure } from '#core/substance';
 
-/** Electrons per formula unit at the electrode, for what is usually plated or set free from water. */
-const ELECTRONS: Readonly<Record<string, number>> = {
-  Cu: 2,
-  Zn: 2,
-  Ag: 1,
-  Ni: 2,
-  Fe: 2,
-  Sn: 2,
-  Pb: 2,
-  Co: 2,
-  Cd: 2,
-  Mg: 2,
-  Al: 3,
-  Cr: 3,
-  Au: 3,
-  H2: 2,
-  O2: 4,
-  Cl2: 2,
-  Br2: 2,
-  I2: 2,
-  NaOH: 1,
-  KOH: 1,
-};
+/** Metals that are plated from their salts and have no row of their own. CRC Handbook, standard potentials. */
+const PLATED: Readonly<Record<string, number>> = { Co: 2, Cd: 2, Mg: 2, Cr: 3, Au: 3 };
 
 /** Faraday constant, C/mol; CODATA 2018, exact. */
 const F = datum({ symbol: 'F', name: 'Faraday constant', unit: 'C/mol' }, 96485.33212, {
@@ -31,8 +11,11 @@ const F = datum({ symbol: 'F', name: 'Faraday constant', unit: 'C/mol' }, 96485.
   grade: 'A',
 });
 
+/** Electrons per formula unit of what an electrode makes, or else uses up; undefined when no such electrode is held. */
 export function electronsFor(formula: string): number | undefined {
-  return ELECTRONS[formula];
+  const rows = electrons.filter((row) => row.formula === formula && row.what !== 'equivalent');
+  const row = rows.find(({ what }) => what === 'made') ?? rows[0];
+  return row?.electrons ?? PLATED[formula];
 }
 
 export interface Current {

@@ -6,7 +6,12 @@ export type {
   AcidRow,
   AntisolventRow,
   AtomicWeightRow,
+  CeilingRow,
+  ClassMemberRow,
+  ElectronRow,
+  GrainId,
   HazardRow,
+  KeepingRow,
   HeatOfSolutionRow,
   IncompatibilityRow,
   LimitRow,
@@ -17,7 +22,20 @@ export type {
   ThermochemRow,
   TransitionRow,
 } from './rows.ts';
-export type { Form, SubstanceRow } from './substance-row.ts';
+export type { Form } from './form.ts';
+export type {
+  AcidBase,
+  ClassEntry,
+  HydrateFacts,
+  SpeciesFacts,
+  SubstanceFacts,
+  Tint,
+  WaterKind,
+} from './substance-row.ts';
+export { ceilings } from './tables/ceilings.ts';
+export { classMembers } from './tables/class-members.ts';
+export { electrons } from './tables/electrons.ts';
+export { keepings } from './tables/keepings.ts';
 export { acids } from './tables/acids.ts';
 export { antisolvents } from './tables/antisolvent.ts';
 export { atomicWeights } from './tables/atomic-weights.ts';
@@ -30,6 +48,6 @@ export { mixedSalts } from './tables/mixed-salts.ts';
 export { regulated } from './tables/regulated.ts';
 export { solubility } from './tables/solubility.ts';
 export { sparing } from './tables/sparing.ts';
-export { substances } from './tables/substances.ts';
+export { type SubstanceId, substances } from './tables/substances/index.ts';
 export { thermochem } from './tables/thermochem.ts';
 export { transitions } from './tables/transitions.ts';

@@ -40,6 +40,7 @@ export interface SolubilityRow {
   readonly tempC: number;
   readonly gPer100gWater: number;
   readonly grade: Grade;
+  readonly source: string;
 }
 
 export interface HazardRow {
@@ -64,6 +65,7 @@ export interface HazardRow {
 }
 
 export interface RegulatedRow {
+  readonly id: string;
   readonly substance: string;
   readonly jurisdiction: string;
   readonly threshold: string;
@@ -150,7 +152,80 @@ export interface SparingRow {
 
 export interface TransitionRow {
   readonly solute: string;
+  /** Transition: two solids in one saturated solution. Cryohydric: ice and a solid. The rest is of one solid alone. */
+  readonly kind: 'transition' | 'cryohydric' | 'melting' | 'incongruent' | 'decomposition' | 'dehydration';
   readonly from: string;
   readonly to: string;
   readonly tempC: number;
+  /** Where sources differ; else the same. */
+  readonly tempHighC: number;
+  /** Mass % of the anhydrous substance in the solution there. */
+  readonly pct: number | null;
+  readonly detail: string;
+  readonly grade: Grade;
+  readonly source: string;
+}
+
+/** Grains as they come: what settles, filters and holds water. */
+export type GrainId = 'crystals' | 'powder' | 'fine' | 'jelly';
+
+/** How warm a solid may be dried, °C. */
+export interface CeilingRow {
+  readonly id: string;
+  readonly name: string;
+  /** Lying in air; 0 means do not. Null where it is not said. */
+  readonly airMaxC: number | null;
+  readonly ovenMaxC: number | null;
+  readonly desiccator: string;
+  readonly firstChangeC: number | null;
+  readonly above: string;
+  readonly why: string;
+  readonly grade: Grade;
+  readonly source: string;
+}
+
+/** How a reagent keeps, closed at 20 °C. */
+export interface KeepingRow {
+  readonly id: string;
+  readonly reagent: string;
+  readonly strength: string;
+  readonly state: string;
+  readonly container: string;
+  readonly notIn: string;
+  /** Least, usual and most months to a loss of about 5 %; null where nothing is lost. */
+  readonly months: readonly [number | null, number | null, number | null];
+  readonly onTheShelf: string;
+  readonly turnsInto: string;
+  readonly seen: string;
+  readonly light: string;
+  readonly cold: string;
+  readonly vent: string;
+  readonly check: string;
+  readonly grade: Grade;
+  readonly source: string;
+}
+
+/** Electrons for one formula unit. */
+export interface ElectronRow {
+  readonly id: string;
+  readonly formula: string;
+  readonly use: string;
+  readonly what: 'made' | 'consumed' | 'equivalent';
+  readonly reaction: string;
+  readonly electrons: number;
+  readonly note: string;
+  readonly grade: Grade;
+  readonly source: string;
+}
+
+/** Why a substance counts to a class of what must not meet. */
+export interface ClassMemberRow {
+  readonly class: string;
+  readonly action: 'add' | 'remove' | 'new class';
+  readonly member: string;
+  readonly of: readonly string[];
+  readonly fromPct: number;
+  readonly reason: string;
+  readonly grade: Grade;
+  readonly source: string;
 }

@@ -1,37 +1,85 @@
-// The shape of a substance; the substances themselves stand in tables/substances.ts.
-/** How a substance usually comes: dissolved in water, as a solid, a metal, a neat liquid, or a gas. */
-export type Form = 'dissolved' | 'solid' | 'metal' | 'liquid' | 'gas';
+import type { Form } from './form.ts';
+import type { GrainId } from './rows.ts';
 
-export interface SubstanceRow {
-  readonly id: string;
+/** Expressly no such fact held here: every fact of a substance is given or is this. Silence does not compile. */
+export const none = null;
+export type None = typeof none;
+
+/** What it does with water: a gas is led off, what is immiscible makes a layer of its own. */
+export type WaterKind = 'soluble' | 'sparing' | 'insoluble' | 'miscible' | 'immiscible' | 'gas';
+
+/** Colour in a drawing, as a word of the palette. */
+export type Tint = 'clear' | 'white' | 'straw' | 'amber' | 'lime' | 'green' | 'blue' | 'violet' | 'pink' | 'grey';
+
+/** A class of the clash table; with a strength, mass %, from which on it belongs to it. */
+export type ClassEntry = string | readonly [name: string, fromPct: number];
+
+/** An ion, how many of it a formula holds, and its charge. */
+export type IonEntry = readonly [ion: string, count: number, charge: number];
+
+/** A substance in water as an acid-base system: its protonation family, how it starts, and ions that take no part. */
+export interface AcidBase {
+  /** Names of the pKa rows, most acid first; empty for a strong acid or base. */
+  readonly steps: readonly string[];
+  /** Protons it carries when dissolved, counted from the fully deprotonated end. */
+  readonly protons: number;
+  /** Charge of the fully deprotonated end. */
+  readonly baseCharge: number;
+  /** Charge of its other ions (Na+: +1), summed. */
+  readonly spectators: number;
+  /** Moles of the family in one mole. */
+  readonly count: number;
+}
+
+/** Rows of the table of formation enthalpies: the pure substance as it comes, and what it is in water. */
+export interface Formation {
+  readonly pure: string | None;
+  readonly dissolved: readonly (readonly [id: string, count: number])[] | None;
+}
+
+interface Named {
   readonly name: string;
   /** As written by chemists, hydrate water after a dot. */
   readonly formula: string;
   readonly form: Form;
   /** Other names on labels, in lists and in old books; matched whatever the case. */
-  readonly names: readonly string[];
-  /** Density table of its aqueous solution, where one is held. */
-  readonly density?: string;
-  /** For a hydrate: the anhydrous substance. */
-  readonly anhydrous?: string;
-  /** Colour of its solution or crystals in a drawing, as a word of the palette. */
-  readonly tint?: 'clear' | 'straw' | 'green' | 'blue' | 'white' | 'grey' | 'lime' | 'amber';
+  readonly names: readonly string[] | None;
+  readonly tint: Tint;
+  /** Rows of hazards, limits, drying ceilings, keeping, electrons and law, by their ids. */
+  readonly hazards: readonly string[] | None;
+  readonly limits: readonly string[] | None;
+  readonly ceiling: string | None;
+  readonly keeping: readonly string[] | None;
+  readonly electrons: readonly string[] | None;
+  readonly law: readonly string[] | None;
 }
 
-type Extra = Pick<SubstanceRow, 'density' | 'anhydrous' | 'tint'>;
-/** A row with its names as one text, parted by semicolons. */
-export const row = (
-  id: string,
-  name: string,
-  formula: string,
-  form: Form,
-  names: string,
-  extra: Extra = {},
-): SubstanceRow => ({
-  id,
-  name,
-  formula,
-  form,
-  names: names === '' ? [] : names.split('; '),
-  ...extra,
-});
+/** A substance that is not a hydrate of another: everything that is a fact of the species stands here. */
+export interface SpeciesFacts extends Named {
+  /** False for what is only made or given off, and never stands on the shelf under a name. */
+  readonly onShelf?: false;
+  readonly water: WaterKind;
+  readonly classes: readonly ClassEntry[] | None;
+  readonly ions: readonly IonEntry[] | None;
+  readonly acidBase: AcidBase | None;
+  readonly formation: Formation | None;
+  /** Density table of its aqueous solution. */
+  readonly density: string | None;
+  /** Name of its rows in the solubility table. */
+  readonly solubility: string | None;
+  /** Solubility product that stands for it, by formula, and how many of that formula are in its own. */
+  readonly sparing: readonly [formula: string, count: number] | None;
+  /** How it comes as a solid: what settles, filters and holds water. */
+  readonly grain: GrainId | None;
+}
+
+/** A hydrate: its water is in its formula, and what is not said here is said of its anhydrous species. */
+export interface HydrateFacts extends Named {
+  readonly hydrateOf: string;
+  /** Row of the table of formation enthalpies of the crystal itself. */
+  readonly formation: string | None;
+  /** Classes of the crystal itself, beside those of its species. */
+  readonly classes: readonly ClassEntry[] | None;
+}
+
+export type SubstanceFacts = SpeciesFacts | HydrateFacts;

@@ -42,7 +42,7 @@ export function crystallise(
   return ok({ crystals, solubility: s });
 }
 
-/** The solubility at a temperature as a figure, with the table's doubt; not a number where the table ends. */
+/** The solubility at a temperature as a figure, with the table's uncertainty; not a number where the table ends. */
 export function solubilityFigure(substance: Substance, temp: Figure): Figure {
   const at = solubilityOf(substance, temp.value);
   const { grade, source } = at.ok ? at.value : { grade: 'C' as const, source: '' };
@@ -62,15 +62,15 @@ export function solubilityFigure(substance: Substance, temp: Figure): Figure {
     { source, grade },
   );
   const own = { name: 'solubility table', effect: read.value * SOLUBILITY_SD[grade] };
-  return { ...read, doubts: { ...read.doubts, [`solubility:${substance.id}`]: own } };
+  return { ...read, uncertainty: { ...read.uncertainty, [`solubility:${substance.id}`]: own } };
 }
 
-/** A person's wish for a temperature, as a figure with the doubt of a cold place. */
+/** A person's wish for a temperature, as a figure with the uncertainty of a cold place. */
 export function coldFigure(tempC: number): Figure {
   const source = { id: 'cold', name: 'how cold it gets' };
   return given(
     { symbol: 'T', name: 'cooled to', unit: '°C' },
-    { value: tempC, doubts: { [source.id]: { name: source.name, effect: 1 } } },
+    { value: tempC, uncertainty: { [source.id]: { name: source.name, effect: 1 } } },
     'you set it; a fridge or step holds about ± 2 °C',
   );
 }

@@ -1,7 +1,7 @@
 import { fail, ok, type Result } from '#core/problem';
 import type { Substance } from '#core/substance';
 import { solubilityOf, solubilityRange } from './solubility.ts';
-import { dryShare, phaseFormula, tableName } from './solute.ts';
+import { dryShare, phaseFormula } from './solute.ts';
 
 /** A dish at one temperature, left until nothing changes. Masses g, the water of crystals counted with the crystals. */
 export interface DishState {
@@ -90,7 +90,8 @@ const CURVES = new Map<string, DishPath['curve']>();
 
 /** The curve of a substance; tables do not change, so it is drawn once. */
 function curveOf(substance: Substance): DishPath['curve'] {
-  const key = tableName(substance);
+  const key = substance.solubility;
+  if (key === null) return [];
   const known = CURVES.get(key) ?? drawn(substance);
   CURVES.set(key, known);
   return known;

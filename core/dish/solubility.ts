@@ -2,7 +2,6 @@ import { type SolubilityRow, solubility, type TransitionRow, transitions } from 
 import type { Grade } from '#core/figure';
 import { fail, ok, type Result } from '#core/problem';
 import type { Substance } from '#core/substance';
-import { tableName } from './solute.ts';
 
 export interface SolubilityAnswer {
   /** g of anhydrous substance per 100 g of water. */
@@ -13,7 +12,6 @@ export interface SolubilityAnswer {
   readonly source: string;
 }
 
-const SOURCE = 'CRC Handbook; Linke-Seidell, Solubilities';
 /** Standard uncertainty relative to the value, by grade. */
 export const SOLUBILITY_SD: Record<Grade, number> = { A: 0.015, B: 0.03, C: 0.09 };
 
@@ -21,13 +19,14 @@ const ROWS = new Map<string, SolubilityRow[]>();
 for (const row of solubility) ROWS.set(row.solute, [...(ROWS.get(row.solute) ?? []), row]);
 for (const each of transitions) {
   const rows = ROWS.get(each.solute) ?? [];
+  if (each.kind !== 'transition' || !hasBoth(rows, each)) continue;
   ROWS.set(each.solute, [...rows, pointOf(rows, each)]);
 }
 for (const rows of ROWS.values()) rows.sort((a, b) => a.tempC - b.tempC);
 
 /** By rising temperature. */
 function rowsOf(substance: Substance): readonly SolubilityRow[] {
-  return ROWS.get(tableName(substance)) ?? [];
+  return substance.solubility === null ? [] : (ROWS.get(substance.solubility) ?? []);
 }
 
 /** Lowest and highest temperature (°C) tabulated for the anhydrous substance; undefined when it is not held. */
@@ -58,7 +57,7 @@ export function solubilityOf(anhydrous: Substance, tempC: number): Result<Solubi
     gPer100gWater: low === high ? low.gPer100gWater : between(low, high, tempC),
     phase,
     grade: low.grade > high.grade ? low.grade : high.grade,
-    source: SOURCE,
+    source: low.source,
   });
 }
 
@@ -66,7 +65,12 @@ export function solubilityOf(anhydrous: Substance, tempC: number): Result<Solubi
  * The point where both solids stand in one solution: the lines of the two carried to it, the one whose rows come nearer
  * weighing more. A phase of one row has no line of its own.
  */
-function pointOf(rows: readonly SolubilityRow[], { solute, from, to, tempC }: TransitionRow): SolubilityRow {
+function pointOf(
+  rows: readonly SolubilityRow[],
+  { solute, from, to, tempC, pct, grade, source }: TransitionRow,
+): SolubilityRow {
+  const point = { solute, phase: `${from}/${to}`, tempC, source };
+  if (pct !== null) return { ...point, gPer100gWater: (100 * pct) / (100 - pct), grade };
   let sum = 0;
   let weights = 0;
   const grades: Grade[] = [];
@@ -79,13 +83,14 @@ function pointOf(rows: readonly SolubilityRow[], { solute, from, to, tempC }: Tr
     sum += weight * Math.log(value);
     weights += weight;
   }
-  return {
-    solute,
-    phase: `${from}/${to}`,
-    tempC,
-    gPer100gWater: Math.exp(sum / weights),
-    grade: grades.sort().at(-1) ?? 'C',
-  };
+  return { ...point, gPer100gWater: Math.exp(sum / weights), grade: grades.sort().at(-1) ?? 'C' };
+}
+
+/** Whether the table holds both solids, and not yet a row where they meet. */
+function hasBoth(rows: readonly SolubilityRow[], { from, to, tempC }: TransitionRow): boolean {
+  const phases = rows.map(({ phase }) => phase);
+  const there = rows.some((row) => row.phase.includes('/') && Math.abs(row.tempC - tempC) < 3);
+  return !there && [from, to].every((phase) => phases.includes(phase));
 }
 
 /** Of two neighbouring phases the less soluble one is stable; without a transition row the lines are carried to meet. */

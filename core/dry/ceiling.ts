@@ -1,5 +1,6 @@
-import { type LimitRow, limits } from '#core/data';
+import { ceilings, type LimitRow, limits } from '#core/data';
 import type { Grade } from '#core/figure';
+import type { Substance } from '#core/substance';
 
 /** The temperature above which a solid is no longer what it is. */
 export interface Ceiling {
@@ -19,35 +20,51 @@ const DOES: Partial<Record<LimitRow['property'], string>> = {
 /** Kept below the published temperature: an oven swings, and the limit itself is a few degrees wide. */
 const MARGIN_K = 5;
 
-/** The lowest ceiling that is known of a solid, by its formula; undefined when none is. */
-export function ceilingOf(formula: string): Ceiling | undefined {
-  const found = limits
-    .filter((row) => row.formula === formula && DOES[row.property] !== undefined)
-    .flatMap((row) => {
-      const at = row.low ?? row.high;
+const CEILINGS = new Map(ceilings.map((row) => [row.id, row]));
+
+/**
+ * The highest temperature at which a solid is dried in practice: in a vented oven, or in air where no oven is allowed; 0
+ * means not to warm it at all. Where practice says nothing, some degrees below the first published change. Undefined
+ * when neither is held.
+ */
+export function ceilingOf(substance: Substance): Ceiling | undefined {
+  const row = substance.ceiling === null ? undefined : CEILINGS.get(substance.ceiling);
+  const practice = row && (row.ovenMaxC || row.airMaxC);
+  if (row && practice !== null && practice !== undefined) {
+    const from = row.firstChangeC === null ? '' : `from ${row.firstChangeC} °C: `;
+    return { tempC: practice, why: `${from}${row.above || row.why}`, grade: row.grade };
+  }
+  const found = limitsOf(substance)
+    .filter((each) => DOES[each.property] !== undefined)
+    .flatMap((each) => {
+      const at = each.low ?? each.high;
       return at === undefined
         ? []
-        : [{ tempC: at - MARGIN_K, why: `from ${at} °C ${DOES[row.property]}`, grade: row.grade }];
+        : [{ tempC: at - MARGIN_K, why: `from ${at} °C ${DOES[each.property]}`, grade: each.grade }];
     })
     .sort((a, b) => a.tempC - b.tempC);
   return found[0];
 }
 
 /** Relative humidity (%) of the air at 25 °C over which it draws water; undefined when it is not known. */
-export function deliquescence(formula: string): number | undefined {
-  return limits.find((row) => row.formula === formula && row.property === 'deliquescence')?.low;
+export function deliquescence(substance: Substance): number | undefined {
+  return limitsOf(substance).find((row) => row.property === 'deliquescence')?.low;
 }
 
 /** Relative humidity (%) at 25 °C under which a hydrate gives up water; undefined when it is not known. */
-export function weathers(formula: string): number | undefined {
-  return limits.find((row) => row.formula === formula && row.property === 'hydrate-pair')?.high;
+export function weathers(substance: Substance): number | undefined {
+  return limitsOf(substance).find((row) => row.property === 'hydrate-pair')?.high;
 }
 
 /** °C above which its solution must not be boiled down; undefined when that is not known. */
 export function boilLimit(
-  formula: string,
+  substance: Substance,
 ): { readonly tempC: number; readonly why: string; readonly grade: Grade } | undefined {
-  const row = limits.find((each) => each.formula === formula && each.property === 'boil-down-limit');
+  const row = limitsOf(substance).find((each) => each.property === 'boil-down-limit');
   const tempC = row?.high ?? row?.low;
   return row && tempC !== undefined ? { tempC, why: row.detail, grade: row.grade } : undefined;
+}
+
+function limitsOf(substance: Substance): readonly LimitRow[] {
+  return limits.filter((row) => substance.limits.includes(row.formula));
 }

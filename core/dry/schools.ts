@@ -1,5 +1,5 @@
 import { dishEvaporation } from '#core/dish';
-import { hydrateWater } from '#core/substance';
+import { hydrateWater, type Substance } from '#core/substance';
 import { type Ceiling, ceilingOf, deliquescence, weathers } from './ceiling.ts';
 
 export interface DryingSchool {
@@ -12,7 +12,7 @@ export interface DryingSchool {
 }
 
 export interface Drying {
-  readonly formula: string;
+  readonly substance: Substance;
   /** Water that has to go, g, and the area it is spread over, cm². */
   readonly waterG: number;
   readonly areaCm2: number;
@@ -56,7 +56,7 @@ export function dryingSchools(of: Drying): {
   readonly ceiling: Ceiling | undefined;
   readonly schools: readonly DryingSchool[];
 } {
-  const own = ceilingOf(of.formula);
+  const own = ceilingOf(of.substance);
   const ceiling = own && of.routeCeiling ? lower(own, of.routeCeiling) : (of.routeCeiling ?? own);
   return { ceiling, schools: [air(of), oven(of, ceiling), desiccator(of), rinse(of)] };
 }
@@ -66,12 +66,12 @@ function lower(a: Ceiling, b: Ceiling): Ceiling {
 }
 
 function air(of: Drying): DryingSchool {
-  const draws = deliquescence(of.formula);
+  const draws = deliquescence(of.substance);
   const base = { id: 'air', tempC: of.roomC } as const;
   if (draws !== undefined && of.humidityPct >= draws)
     return { ...base, hours: null, verdict: 'no', says: `draws water above ${draws} % humidity: it gets wetter` };
   const hours = hoursAt(of, of.roomC, of.humidityPct, 0.1);
-  const pair = weathers(of.formula);
+  const pair = weathers(of.substance);
   if (pair !== undefined && of.humidityPct < pair)
     return {
       ...base,
@@ -92,7 +92,7 @@ function oven(of: Drying, ceiling: Ceiling | undefined): DryingSchool {
   const base = { id: 'oven', tempC } as const;
   if (tempC < of.roomC + LEAST_GAIN_K)
     return { ...base, hours: null, verdict: 'no', says: `no warmth is allowed: ${ceiling?.why ?? ''}`.trim() };
-  const hydrate = hydrateWater(of.formula) > 0;
+  const hydrate = hydrateWater(of.substance.formula) > 0;
   return {
     ...base,
     // The wet solid is cooler than the air that dries it: halfway, about.
@@ -105,12 +105,12 @@ function oven(of: Drying, ceiling: Ceiling | undefined): DryingSchool {
 }
 
 function desiccator(of: Drying): DryingSchool {
-  const pair = weathers(of.formula);
+  const pair = weathers(of.substance);
   const hours = hoursAt(of, of.roomC, DESICCATOR_PCT, 0, STILL_AIR);
   const base = { id: 'desiccator', tempC: of.roomC, hours } as const;
   if (pair !== undefined && pair > DESICCATOR_PCT)
     return { ...base, verdict: 'no', says: `calcium chloride takes crystal water too: it weathers below ${pair} %` };
-  if (hydrateWater(of.formula) > 0 && pair === undefined)
+  if (hydrateWater(of.substance.formula) > 0 && pair === undefined)
     return { ...base, verdict: 'mind', says: 'it may take crystal water too: weigh often' };
   return { ...base, verdict: 'good', says: 'over dry calcium chloride, which takes about a third of its weight' };
 }

@@ -1,17 +1,17 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { doubtful } from '#core/units';
+import { uncertain } from '#core/units';
 import { recompute } from '../testing/recompute.ts';
 import { datum, derive, given, isAbout, pack, sdOf, unpack, workingOf, workingText } from './index.ts';
 
 const m = given(
   { symbol: 'm', name: 'mass', unit: 'g' },
-  doubtful(72.4, 0.02, { id: 'balance', name: 'balance' }),
+  uncertain(72.4, 0.02, { id: 'balance', name: 'balance' }),
   'weighed',
 );
 const w = given(
   { symbol: 'w', name: 'strength', unit: '%' },
-  doubtful(37, 0.6, { id: 'label', name: 'label' }),
+  uncertain(37, 0.6, { id: 'label', name: 'label' }),
   'label',
 );
 const M = datum({ symbol: 'M', name: 'molar mass', unit: 'g/mol' }, 98.072, { source: 'IUPAC 2021', grade: 'A' });
@@ -23,7 +23,7 @@ const n = derive(
 );
 
 describe('figures', () => {
-  it('carry value and doubt through a formula', () => {
+  it('carry value and uncertainty through a formula', () => {
     expect(n.value).toBeCloseTo(0.27314, 4);
     expect(sdOf(n) / n.value).toBeCloseTo(0.6 / 37, 4);
   });

@@ -15,7 +15,7 @@ export type Origin =
       readonly law?: { readonly source: string; readonly grade: Grade };
     };
 
-/** A number with its unit, its doubt and how it came about. */
+/** A number with its unit, its uncertainty and how it came about. */
 export interface Figure extends Measured {
   readonly kind: 'figure';
   readonly symbol: string;
@@ -32,25 +32,25 @@ interface Naming {
 
 /** A number that somebody or something states: a label, a person's wish, a reading. */
 export function given(naming: Naming, value: number | Measured, how: string): Figure {
-  const { value: number, doubts } = typeof value === 'number' ? exact(value) : value;
-  return { kind: 'figure', ...naming, value: number, doubts, origin: { by: 'given', how } };
+  const { value: number, uncertainty } = typeof value === 'number' ? exact(value) : value;
+  return { kind: 'figure', ...naming, value: number, uncertainty, origin: { by: 'given', how } };
 }
 
 /** A number from a table, with where it stands and how good it is. */
 export function datum(naming: Naming, value: number | Measured, from: { source: string; grade: Grade }): Figure {
-  const { value: number, doubts } = typeof value === 'number' ? exact(value) : value;
+  const { value: number, uncertainty } = typeof value === 'number' ? exact(value) : value;
   return {
     kind: 'figure',
     ...naming,
     value: number,
-    doubts,
+    uncertainty,
     origin: { by: 'datum', source: from.source, grade: from.grade },
   };
 }
 
 /**
  * A number worked out from others. `formula` is shown, `compute` is done; the keys of `inputs` are the symbols in both.
- * Doubt is carried through `compute` to first order.
+ * Uncertainty is carried through `compute` to first order.
  */
 export function derive<K extends string>(
   naming: Naming,
@@ -59,11 +59,11 @@ export function derive<K extends string>(
   compute: (values: Readonly<Record<K, number>>) => number,
   law?: { source: string; grade: Grade },
 ): Figure {
-  const { value, doubts } = combine(inputs, compute);
+  const { value, uncertainty } = combine(inputs, compute);
   const origin: Computed = law
     ? { by: 'formula', formula, inputs, law, [COMPUTE]: compute as Compute }
     : { by: 'formula', formula, inputs, [COMPUTE]: compute as Compute };
-  return { kind: 'figure', ...naming, value, doubts, origin };
+  return { kind: 'figure', ...naming, value, uncertainty, origin };
 }
 
 type Compute = (values: Readonly<Record<string, number>>) => number;

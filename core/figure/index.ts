@@ -1,4 +1,4 @@
-// Figures: a computed number is never bare. A Figure holds its symbol, name, unit, doubt and how it came about:
+// Figures: a computed number is never bare. A Figure holds its symbol, name, unit, uncertainty and how it came about:
 // given by a person or a label, read from a table with its source, or worked out by a formula from other figures.
 // workingOf() lays that out as lines; pack()/unpack() carry figures through JSON without repeating shared ones.
 export {

@@ -16,7 +16,7 @@ interface Node {
   readonly index: number;
   readonly compute: ((x: Record<string, number>) => number) | undefined;
   readonly inputs: readonly (readonly [string, number])[];
-  /** [source, effect] of the doubts that enter here. */
+  /** [source, effect] of the uncertainty that enter here. */
   readonly own: readonly (readonly [number, number])[];
   /** Filled anew for every sample; one object a node keeps ten thousand samples from making garbage. */
   readonly x: Record<string, number>;
@@ -28,7 +28,7 @@ const CHUNK = 100;
 const RECTANGULAR = /^(?:label|purity|weight|band):/;
 
 /**
- * Monte Carlo over a figure's own working (JCGM 101:2008): every independent source of doubt is drawn once a sample and
+ * Monte Carlo over a figure's own working (JCGM 101:2008): every independent source of uncertainty is drawn once a sample and
  * carried through the very functions that made the figure. Yields after each hundred samples, so that a caller can drop
  * it; returns the spread at the end. For figures made in this thread. `seed` makes it repeatable.
  */
@@ -57,7 +57,7 @@ function sample({ value, compute, inputs, own, x }: Node, values: Float64Array, 
   return result;
 }
 
-/** The figures below one, causes first, with the sources of doubt and where each enters. */
+/** The figures below one, causes first, with the sources of uncertainty and where each enters. */
 function lay(figure: Figure): { nodes: Node[]; sources: boolean[] } {
   const nodes: Node[] = [];
   const indexes = new Map<Figure, number>();
@@ -72,8 +72,8 @@ function lay(figure: Figure): { nodes: Node[]; sources: boolean[] } {
     const compute = computeOf(each);
     const under = compute && each.origin.by === 'formula' ? Object.entries(each.origin.inputs) : [];
     const inputs = under.map(([symbol, input]) => [symbol, visit(input)] as const);
-    const inherited = new Set(under.flatMap(([, input]) => Object.keys(input.doubts)));
-    const own = Object.entries(each.doubts)
+    const inherited = new Set(under.flatMap(([, input]) => Object.keys(input.uncertainty)));
+    const own = Object.entries(each.uncertainty)
       .filter(([id]) => !inherited.has(id))
       .map(([id, { effect }]) => [sourceOf(id), effect] as const);
     const index = nodes.length;

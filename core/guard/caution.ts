@@ -1,4 +1,4 @@
-import { hazards } from '#core/data';
+import { type HazardRow, hazards } from '#core/data';
 import type { CautionId } from '#core/route';
 import { substanceById } from '#core/substance';
 import { formatNumber } from '#core/units';
@@ -32,6 +32,8 @@ export interface CautionFacts {
   /** What cooling it in this step would do to its vessel; empty when it holds. */
   readonly quench: string;
 }
+
+const HAZARDS = new Map(hazards.map((row) => [row.id, row]));
 
 type Rule = (facts: CautionFacts) => Caution | undefined;
 
@@ -142,7 +144,7 @@ const rules: Readonly<Record<CautionId, Rule>> = {
   caustic: ({ products }) => {
     const base = products.find(({ substanceId, pct }) => classesOf(substanceId, pct).has('alkali_strong'));
     if (!base) return undefined;
-    const row = bandOf(base.substanceId, base.pct) ?? hazards.find((each) => each.substance === name(base.substanceId));
+    const row = bandOf(base.substanceId, base.pct) ?? hazardsOf(base.substanceId)[0];
     return {
       id: 'caustic',
       severity: 'stop',
@@ -195,9 +197,14 @@ function name(substanceId: string): string {
   return substanceById(substanceId)?.name ?? substanceId;
 }
 
+/** The hazard rows of a substance, weakest band last. */
+function hazardsOf(substanceId: string): readonly HazardRow[] {
+  return (substanceById(substanceId)?.hazards ?? []).flatMap((id) => HAZARDS.get(id) ?? []);
+}
+
 /** The hazard row whose strength band holds the mass %. */
 function bandOf(substanceId: string, pct: number) {
-  return hazards.find((row) => row.substance === name(substanceId) && inBand(row.band, pct));
+  return hazardsOf(substanceId).find((row) => inBand(row.band, pct));
 }
 
 function inBand(band: string, pct: number): boolean {

@@ -1,25 +1,21 @@
-import { regulated } from '#core/data';
+import { type RegulatedRow, regulated } from '#core/data';
 import { substanceById } from '#core/substance';
 
-/** Rows that name several salts at once, by the substance they mean. */
-const NAMED_TOGETHER: Readonly<Record<string, RegExp>> = {
-  'sodium-nitrate': /\bsodium\b.*\bnitrates?\b/,
-  'potassium-nitrate': /\bpotassium\b.*\bnitrates?\b/,
-  'calcium-ammonium-nitrate-hydrate': /\bcalcium ammonium nitrate\b/,
-};
+const ROWS = new Map(regulated.map((row) => [row.id, row]));
 
 /** Legal rows for a substance at a mass %: those whose threshold it crosses. A snapshot, shown with its date. */
 export function legalNotes(substanceId: string, pct: number): readonly string[] {
-  const name = substanceById(substanceId)?.name;
-  const together = NAMED_TOGETHER[substanceId];
-  return regulated
-    .filter(({ substance, threshold }) => {
-      if (substance !== name && !together?.test(substance)) return false;
-      if (threshold === 'any') return true;
-      return /wt%$/.test(threshold) && pct > Number(/[\d.]+/.exec(threshold)?.[0]);
-    })
+  const rows = (substanceById(substanceId)?.law ?? []).flatMap((id) => ROWS.get(id) ?? []);
+  return rows
+    .filter((row) => crosses(row, pct))
     .map(
       (row) =>
         `${row.jurisdiction}: ${row.threshold === 'any' ? 'any amount' : row.threshold.replace('wt%', '% by mass')}, ${row.who}: ${row.rule} (${row.source}, ${row.date})`,
     );
+}
+
+/** By mass %, or any amount; thresholds by quantity or by use are not this function's to tell. */
+function crosses({ threshold }: RegulatedRow, pct: number): boolean {
+  if (threshold === 'any') return true;
+  return /wt%$/.test(threshold) && pct > Number(/[\d.]+/.exec(threshold)?.[0]);
 }

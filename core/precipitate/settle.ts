@@ -1,6 +1,9 @@
+import type { GrainId } from '#core/data';
+import { substanceById } from '#core/substance';
+
 /** Grains as they come: diameter in water, µm, least and most, and how dense they are, g/mL. Estimates, grade C. */
 export interface Grain {
-  readonly id: 'crystals' | 'powder' | 'fine' | 'jelly';
+  readonly id: GrainId;
   readonly name: string;
   readonly micron: readonly [number, number];
   readonly gPerMl: number;
@@ -17,18 +20,9 @@ export const grains: readonly Grain[] = [
   { id: 'jelly', name: 'a jelly or flocks', micron: [8, 30], gPerMl: 1.08, cake: [1e12, 1e13], holds: 8 },
 ];
 
-/** How the solids of the routes come down; what is not named comes as crystals. */
-const GRAIN_OF: Readonly<Record<string, Grain['id']>> = {
-  'silica-gel': 'jelly',
-  'basic-zinc-carbonate': 'powder',
-  'copper-carbonate': 'powder',
-  'zinc-carbonate': 'powder',
-  'calcium-carbonate': 'fine',
-};
-
 /** The kind of grain that a substance comes down in. */
 export function grainOf(substanceId: string): Grain {
-  return grainNamed(GRAIN_OF[substanceId] ?? 'crystals');
+  return grainNamed(substanceById(substanceId)?.grain ?? 'crystals');
 }
 
 export function grainNamed(id: Grain['id']): Grain {

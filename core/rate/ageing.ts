@@ -1,7 +1,7 @@
 import { datum, derive, type Figure, type Grade, given } from '#core/figure';
 import { density } from '#core/solution';
 import { molarMass, type Substance } from '#core/substance';
-import { doubtful } from '#core/units';
+import { uncertain } from '#core/units';
 
 /** How a bottle is kept. */
 export interface Keeping {
@@ -128,7 +128,7 @@ export function strengthAfter(
 }
 
 /**
- * A strength as a figure, aged by whole days; the same figure for what keeps. The speed of ageing is a source of doubt of
+ * A strength as a figure, aged by whole days; the same figure for what keeps. The speed of ageing is a source of uncertainty of
  * its own, one for each bottle, beside the label's.
  */
 export function agedFigure(w: Figure, bottleId: string, substance: Substance, days: number, keeping: Keeping): Figure {
@@ -137,10 +137,10 @@ export function agedFigure(w: Figure, bottleId: string, substance: Substance, da
   const place = `${keeping.light === 'dark' ? 'in the dark' : 'in daylight'} at ${Math.round(keeping.tempC)} °C`;
   const t = given({ symbol: 't', name: 'age', unit: 'd' }, Math.round(days), place);
   const [slower, faster] = model.spread;
-  const doubt = { id: `ageing:${bottleId}`, name: `how fast ${substance.name} ages` };
+  const uncertainty = { id: `ageing:${bottleId}`, name: `how fast ${substance.name} ages` };
   const s = datum(
     { symbol: 's', name: 'speed of ageing, its logarithm against the likeliest', unit: '1' },
-    doubtful(0, Math.log(slower * faster) / 4, doubt),
+    uncertain(0, Math.log(slower * faster) / 4, uncertainty),
     model,
   );
   return derive(

@@ -69,7 +69,7 @@ describe('finishing time', () => {
     expect(still.earliest!).toBeGreaterThan(8);
   });
 
-  it('takes a doubtful time as doubt, and says when it cannot tell', () => {
+  it('takes a uncertain time as uncertainty, and says when it cannot tell', () => {
     const sharp = finishOf('steady', [exact(0, 400), exact(2, 300)], 4, 100);
     const late = finishOf('steady', [exact(0, 400), { hours: 2, hoursSd: 0.4, low: 300, high: 300 }], 4, 100);
     expect(late.latest! - late.earliest!).toBeGreaterThan(2 * (sharp.latest! - sharp.earliest!));

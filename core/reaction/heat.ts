@@ -1,90 +1,58 @@
 import { thermochem } from '#core/data';
-import { hydrateWater } from '#core/substance';
-import { type Reaction, reactionSubstance } from './reaction.ts';
+import { hydrateWater, type Substance, type SubstanceId, speciesOf, substanceOf } from '#core/substance';
+import type { Reaction } from './reaction.ts';
 
-const HF = new Map(thermochem.map((row) => [row.id, row]));
-
-/** Formation enthalpies by substance: the ions of what is dissolved, the solid or gas of what is not. */
-const DISSOLVED: Record<string, readonly (readonly [string, number])[]> = {
-  'acetic-acid': [['HOAc_aq', 1]],
-  'sodium-acetate': [
-    ['Na_aq', 1],
-    ['OAc_aq', 1],
-  ],
-  'sulfuric-acid': [
-    ['H_aq', 2],
-    ['SO4_aq', 1],
-  ],
-  'hydrochloric-acid': [
-    ['H_aq', 1],
-    ['Cl_aq', 1],
-  ],
-  'zinc-sulfate': [
-    ['Zn_aq', 1],
-    ['SO4_aq', 1],
-  ],
-  'zinc-chloride': [
-    ['Zn_aq', 1],
-    ['Cl_aq', 2],
-  ],
-  'iron-sulfate': [
-    ['Fe2_aq', 1],
-    ['SO4_aq', 1],
-  ],
-  'iron-sulfate-ferric': [
-    ['Fe3_aq', 2],
-    ['SO4_aq', 3],
-  ],
-  'hydrogen-peroxide': [['H2O2_aq', 1]],
-  'sodium-sulfate': [
-    ['Na_aq', 2],
-    ['SO4_aq', 1],
-  ],
-  'carbon-dioxide': [['CO2_g', 1]],
-  hydrogen: [['H2_g', 1]],
-  water: [['H2O_l', 1]],
-};
-const SOLID: Record<string, string> = {
-  zinc: 'Zn_s',
-  'sodium-carbonate': 'Na2CO3_s',
-  'sodium-carbonate-monohydrate': 'Na2CO3_1H2O',
-  'sodium-carbonate-decahydrate': 'Na2CO3_10H2O',
-};
+const HF = new Map(thermochem.map(({ id, dHf }) => [id, dHf]));
 
 /**
- * Enthalpy of one extent of reaction, kJ (negative is warm), everything dissolved at infinite dilution, solids as they
- * are charged: `charged` names the bottle's own substance for a reactant (the decahydrate for the carbonate), whose
- * crystal water then joins the solution. Real solutions of 1 to 3 mol/L differ by up to 5 %. Undefined when a value lacks.
+ * Enthalpy of one extent of reaction, kJ (negative is warm): what dissolves is dissolved at infinite dilution, what does not
+ * is the pure solid, metal or gas. Real solutions of 1 to 3 mol/L differ by up to 5 %. Undefined when a value lacks.
  */
-export function reactionHeat(reaction: Reaction, charged: Readonly<Record<string, string>>): number | undefined {
+export function reactionHeat(reaction: Reaction): number | undefined {
   let sum = 0;
-  for (const { substanceId, n } of reaction.products) {
-    const value = formation(substanceId);
-    if (value === undefined) return undefined;
-    sum += n * value;
-  }
-  for (const { substanceId, n } of reaction.reactants) {
-    // A solid whose own value lacks is taken as dissolved already.
-    const bottled = charged[substanceId] ?? substanceId;
-    const form = formation(bottled) === undefined ? substanceId : bottled;
-    const value = formation(form);
-    if (value === undefined) return undefined;
-    const water = form === substanceId ? 0 : hydrateWater(reactionSubstance(form).formula);
-    sum += n * (water * (formation('water') ?? 0) - value);
+  for (const [terms, sign] of [
+    [reaction.products, 1],
+    [reaction.reactants, -1],
+  ] as const) {
+    for (const { substanceId, n } of terms) {
+      const value = inWater(substanceOf(substanceId));
+      if (value === undefined) return undefined;
+      sum += sign * n * value;
+    }
   }
   return sum;
 }
 
-function formation(substanceId: string): number | undefined {
-  const solid = SOLID[substanceId];
-  if (solid) return HF.get(solid)?.dHf;
-  const parts = DISSOLVED[substanceId];
-  if (!parts) return undefined;
+/**
+ * Enthalpy of dissolving one mol of a solid as it comes, kJ (negative is warm), to infinite dilution; the crystal water of a
+ * hydrate joins the solution. Undefined when a value lacks, and for what does not dissolve.
+ */
+export function solutionHeat(id: SubstanceId): number | undefined {
+  const substance = substanceOf(id);
+  const pure = formation(substance.formationPure);
+  const dissolved = dissolvedFormation(speciesOf(substance));
+  const water = formation('H2O_l');
+  if (pure === undefined || dissolved === undefined || water === undefined) return undefined;
+  return dissolved + hydrateWater(substance.formula) * water - pure;
+}
+
+/** Formation enthalpy of a substance as it is in water, kJ/mol. */
+function inWater(substance: Substance): number | undefined {
+  if (substance.water === 'insoluble' || substance.water === 'gas') return formation(substance.formationPure);
+  return dissolvedFormation(substance);
+}
+
+function dissolvedFormation({ formationDissolved }: Substance): number | undefined {
+  if (formationDissolved === null) return undefined;
   let sum = 0;
-  for (const [id, n] of parts) {
-    const dHf = HF.get(id)?.dHf;
-    if (dHf === undefined) return undefined;
-    sum += n * dHf;
+  for (const [id, n] of formationDissolved) {
+    const value = formation(id);
+    if (value === undefined) return undefined;
+    sum += n * value;
   }
   return sum;
+}
+
+function formation(id: string | null): number | undefined {
+  return id === null ? undefined : HF.get(id);
 }

@@ -3,6 +3,6 @@
 export { type Balanced, balance, balancedText } from './balance.ts';
 export type { Equation, Species } from './equation.ts';
 export { gasVolume, molarVolume } from './gas.ts';
-export { reactionHeat } from './heat.ts';
-export { imbalance, type Reaction, type ReactionTerm, reactionSubstance, reactionText } from './reaction.ts';
+export { reactionHeat, solutionHeat } from './heat.ts';
+export { imbalance, type Reaction, type ReactionTerm, reactionText } from './reaction.ts';
 export { sideReactions } from './side.ts';

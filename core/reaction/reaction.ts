@@ -1,8 +1,8 @@
 import { unwrap } from '#core/problem';
-import { formulaText, parseFormula, type Substance, substanceById } from '#core/substance';
+import { formulaText, parseFormula, type SubstanceId, substanceOf } from '#core/substance';
 
 export interface ReactionTerm {
-  readonly substanceId: string;
+  readonly substanceId: SubstanceId;
   /** Positive whole coefficient. */
   readonly n: number;
 }
@@ -13,26 +13,12 @@ export interface Reaction {
   readonly products: readonly ReactionTerm[];
 }
 
-/** Substances that only appear as products and never stand on the shelf. */
-const PRODUCTS_ONLY: Record<string, Substance> = {
-  hydrogen: { id: 'hydrogen', name: 'hydrogen', formula: 'H2', form: 'gas', names: [] },
-  'ammonia-gas': { id: 'ammonia-gas', name: 'ammonia', formula: 'NH3', form: 'gas', names: [] },
-  'carbon-dioxide': { id: 'carbon-dioxide', name: 'carbon dioxide', formula: 'CO2', form: 'gas', names: [] },
-};
-
-/** A substance of a reaction, shelf or not; throws on a slip in the catalogue. */
-export function reactionSubstance(id: string): Substance {
-  const found = substanceById(id) ?? PRODUCTS_ONLY[id];
-  if (!found) throw new Error(`no substance ${id}`);
-  return found;
-}
-
 /** Atoms and charge that do not cancel, products minus reactants; empty for a balanced reaction. */
 export function imbalance(reaction: Reaction): Readonly<Record<string, number>> {
   const net: Record<string, number> = {};
   const count = (terms: readonly ReactionTerm[], sign: number) => {
     for (const { substanceId, n } of terms) {
-      const { elements, charge } = unwrap(parseFormula(reactionSubstance(substanceId).formula));
+      const { elements, charge } = unwrap(parseFormula(substanceOf(substanceId).formula));
       for (const [symbol, atoms] of Object.entries(elements)) net[symbol] = (net[symbol] ?? 0) + sign * n * atoms;
       net.charge = (net.charge ?? 0) + sign * n * charge;
     }
@@ -46,7 +32,7 @@ export function imbalance(reaction: Reaction): Readonly<Record<string, number>> 
 export function reactionText(reaction: Reaction): string {
   const side = (terms: readonly ReactionTerm[]) =>
     terms
-      .map(({ substanceId, n }) => `${n === 1 ? '' : `${n} `}${formulaText(reactionSubstance(substanceId).formula)}`)
+      .map(({ substanceId, n }) => `${n === 1 ? '' : `${n} `}${formulaText(substanceOf(substanceId).formula)}`)
       .join(' + ');
   return `${side(reaction.reactants)} → ${side(reaction.products)}`;
 }

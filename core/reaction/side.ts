@@ -1,42 +1,65 @@
+import type { SubstanceId } from '#core/substance';
 import type { Reaction, ReactionTerm } from './reaction.ts';
 
-// What happens at once, unasked, when acids, bases and salts meet in water. Strong acids before weak ones, acids before salts.
-const ROWS: readonly string[] = [
-  'sulfuric-acid + 2 sodium-hydroxide > sodium-sulfate + 2 water',
-  'hydrochloric-acid + sodium-hydroxide > sodium-chloride + water',
-  'sulfuric-acid + 2 ammonia > ammonium-sulfate',
-  'hydrochloric-acid + ammonia > ammonium-chloride',
-  'sulfuric-acid + sodium-carbonate > sodium-sulfate + carbon-dioxide + water',
-  'sulfuric-acid + 2 sodium-hydrogencarbonate > sodium-sulfate + 2 carbon-dioxide + 2 water',
-  'sulfuric-acid + potassium-carbonate > potassium-sulfate + carbon-dioxide + water',
-  '2 hydrochloric-acid + sodium-carbonate > 2 sodium-chloride + carbon-dioxide + water',
-  'hydrochloric-acid + sodium-hydrogencarbonate > sodium-chloride + carbon-dioxide + water',
-  '2 hydrochloric-acid + potassium-carbonate > 2 potassium-chloride + carbon-dioxide + water',
-  '2 hydrochloric-acid + calcium-carbonate > calcium-chloride + carbon-dioxide + water',
-  '5 sulfuric-acid + basic-zinc-carbonate > 5 zinc-sulfate + 2 carbon-dioxide + 8 water',
-  '10 hydrochloric-acid + basic-zinc-carbonate > 5 zinc-chloride + 2 carbon-dioxide + 8 water',
-  'sulfuric-acid + zinc-oxide > zinc-sulfate + water',
-  '2 hydrochloric-acid + zinc-oxide > zinc-chloride + water',
-  'acetic-acid + sodium-hydroxide > sodium-acetate + water',
-  '2 acetic-acid + sodium-carbonate > 2 sodium-acetate + carbon-dioxide + water',
-  'acetic-acid + sodium-hydrogencarbonate > sodium-acetate + carbon-dioxide + water',
-  '2 acetic-acid + calcium-carbonate > calcium-acetate + carbon-dioxide + water',
-  'sulfuric-acid + 2 sodium-acetate > sodium-sulfate + 2 acetic-acid',
-  'hydrochloric-acid + sodium-acetate > sodium-chloride + acetic-acid',
-  'sodium-hydroxide + sodium-hydrogencarbonate > sodium-carbonate + water',
-  '5 zinc-sulfate + 5 sodium-carbonate + 3 water > basic-zinc-carbonate + 5 sodium-sulfate + 3 carbon-dioxide',
-  '5 zinc-sulfate + 10 sodium-hydrogencarbonate > basic-zinc-carbonate + 5 sodium-sulfate + 8 carbon-dioxide + 2 water',
+type Side = Readonly<Partial<Record<SubstanceId, number>>>;
+
+/**
+ * Reactions that go at once and to their end when their parts meet in water, in the order in which they do: strong acids
+ * before weak ones, acids before salts.
+ */
+export const sideReactions: readonly Reaction[] = [
+  reaction({ 'sulfuric-acid': 1, 'sodium-hydroxide': 2 }, { 'sodium-sulfate': 1, water: 2 }),
+  reaction({ 'hydrochloric-acid': 1, 'sodium-hydroxide': 1 }, { 'sodium-chloride': 1, water: 1 }),
+  reaction({ 'sulfuric-acid': 1, ammonia: 2 }, { 'ammonium-sulfate': 1 }),
+  reaction({ 'hydrochloric-acid': 1, ammonia: 1 }, { 'ammonium-chloride': 1 }),
+  reaction({ 'sulfuric-acid': 1, 'sodium-carbonate': 1 }, { 'sodium-sulfate': 1, 'carbon-dioxide': 1, water: 1 }),
+  reaction(
+    { 'sulfuric-acid': 1, 'sodium-hydrogencarbonate': 2 },
+    { 'sodium-sulfate': 1, 'carbon-dioxide': 2, water: 2 },
+  ),
+  reaction({ 'sulfuric-acid': 1, 'potassium-carbonate': 1 }, { 'potassium-sulfate': 1, 'carbon-dioxide': 1, water: 1 }),
+  reaction({ 'hydrochloric-acid': 2, 'sodium-carbonate': 1 }, { 'sodium-chloride': 2, 'carbon-dioxide': 1, water: 1 }),
+  reaction(
+    { 'hydrochloric-acid': 1, 'sodium-hydrogencarbonate': 1 },
+    { 'sodium-chloride': 1, 'carbon-dioxide': 1, water: 1 },
+  ),
+  reaction(
+    { 'hydrochloric-acid': 2, 'potassium-carbonate': 1 },
+    { 'potassium-chloride': 2, 'carbon-dioxide': 1, water: 1 },
+  ),
+  reaction(
+    { 'hydrochloric-acid': 2, 'calcium-carbonate': 1 },
+    { 'calcium-chloride': 1, 'carbon-dioxide': 1, water: 1 },
+  ),
+  reaction({ 'sulfuric-acid': 5, 'basic-zinc-carbonate': 1 }, { 'zinc-sulfate': 5, 'carbon-dioxide': 2, water: 8 }),
+  reaction(
+    { 'hydrochloric-acid': 10, 'basic-zinc-carbonate': 1 },
+    { 'zinc-chloride': 5, 'carbon-dioxide': 2, water: 8 },
+  ),
+  reaction({ 'sulfuric-acid': 1, 'zinc-oxide': 1 }, { 'zinc-sulfate': 1, water: 1 }),
+  reaction({ 'hydrochloric-acid': 2, 'zinc-oxide': 1 }, { 'zinc-chloride': 1, water: 1 }),
+  reaction({ 'acetic-acid': 1, 'sodium-hydroxide': 1 }, { 'sodium-acetate': 1, water: 1 }),
+  reaction({ 'acetic-acid': 2, 'sodium-carbonate': 1 }, { 'sodium-acetate': 2, 'carbon-dioxide': 1, water: 1 }),
+  reaction({ 'acetic-acid': 1, 'sodium-hydrogencarbonate': 1 }, { 'sodium-acetate': 1, 'carbon-dioxide': 1, water: 1 }),
+  reaction({ 'acetic-acid': 2, 'calcium-carbonate': 1 }, { 'calcium-acetate': 1, 'carbon-dioxide': 1, water: 1 }),
+  reaction({ 'sulfuric-acid': 1, 'sodium-acetate': 2 }, { 'sodium-sulfate': 1, 'acetic-acid': 2 }),
+  reaction({ 'hydrochloric-acid': 1, 'sodium-acetate': 1 }, { 'sodium-chloride': 1, 'acetic-acid': 1 }),
+  reaction({ 'sodium-hydroxide': 1, 'sodium-hydrogencarbonate': 1 }, { 'sodium-carbonate': 1, water: 1 }),
+  reaction(
+    { 'zinc-sulfate': 5, 'sodium-carbonate': 5, water: 3 },
+    { 'basic-zinc-carbonate': 1, 'sodium-sulfate': 5, 'carbon-dioxide': 3 },
+  ),
+  reaction(
+    { 'zinc-sulfate': 5, 'sodium-hydrogencarbonate': 10 },
+    { 'basic-zinc-carbonate': 1, 'sodium-sulfate': 5, 'carbon-dioxide': 8, water: 2 },
+  ),
 ];
 
-/** Reactions that go at once and to their end when their parts meet in water, in the order in which they do. */
-export const sideReactions: readonly Reaction[] = ROWS.map((row) => {
-  const [reactants = '', products = ''] = row.split(' > ');
-  return { id: `side: ${row}`, reactants: terms(reactants), products: terms(products) };
-});
+function reaction(reactants: Side, products: Side): Reaction {
+  const id = `side: ${Object.keys(reactants).join(' + ')}`;
+  return { id, reactants: terms(reactants), products: terms(products) };
+}
 
-function terms(side: string): ReactionTerm[] {
-  return side.split(' + ').map((term) => {
-    const [, n, substanceId = ''] = /^(?:(\d+) )?(\S+)$/.exec(term) ?? [];
-    return { substanceId, n: Number(n ?? 1) };
-  });
+function terms(side: Side): ReactionTerm[] {
+  return Object.entries(side).map(([substanceId, n]) => ({ substanceId: substanceId as SubstanceId, n }));
 }

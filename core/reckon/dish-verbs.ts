@@ -77,14 +77,14 @@ export function crystalsVerb(rest: string, line: string): Result<Found> {
   const at = solubilityOf(substance, cold.value);
   const grade = at.ok ? at.value.grade : 'C';
   const source = at.ok ? at.value.source : '';
-  // What the table's doubt moves: a gram more stays dissolved, more than a gram of a hydrate is missing, its water is free.
+  // What the table's uncertainty moves: a gram more stays dissolved, more than a gram of a hydrate is missing, its water is free.
   const part = dryShare(after.value.phase);
   const spread = part - (after.value.saturation * (1 - part)) / 100;
   const sd = after.value.crystalsG > 0 ? (after.value.dissolvedG * SOLUBILITY_SD[grade]) / Math.max(0.05, spread) : 0;
-  const doubted = (name: string, value: number, effect: number) =>
+  const valueWithSd = (name: string, value: number, effect: number) =>
     datum(
       { symbol: 'm', name, unit: 'g' },
-      { value, doubts: { solubility: { name: 'solubility table', effect: sd * effect } } },
+      { value, uncertainty: { solubility: { name: 'solubility table', effect: sd * effect } } },
       { source, grade },
     );
   const notes = [
@@ -95,9 +95,9 @@ export function crystalsVerb(rest: string, line: string): Result<Found> {
   ];
   return ok({
     figures: [
-      doubted('crystals', after.value.crystalsG, 1),
-      doubted('dry substance left in the liquor', after.value.dissolvedG, part),
-      doubted('water in the liquor', after.value.liquidWaterG, 1 - part),
+      valueWithSd('crystals', after.value.crystalsG, 1),
+      valueWithSd('dry substance left in the liquor', after.value.dissolvedG, part),
+      valueWithSd('water in the liquor', after.value.liquidWaterG, 1 - part),
     ],
     note: notes.filter((each) => each !== '').join(' '),
   });
@@ -148,6 +148,6 @@ export function washVerb(rest: string, line: string): Result<Found> {
 }
 
 function tableFigure(name: string, value: number, unit: string, grade: Grade, source: string): Figure {
-  const doubts = { solubility: { name: 'solubility table', effect: Math.abs(value) * SOLUBILITY_SD[grade] } };
-  return datum({ symbol: 'm', name, unit }, { value, doubts }, { source, grade });
+  const uncertainty = { solubility: { name: 'solubility table', effect: Math.abs(value) * SOLUBILITY_SD[grade] } };
+  return datum({ symbol: 'm', name, unit }, { value, uncertainty }, { source, grade });
 }

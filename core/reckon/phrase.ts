@@ -1,7 +1,7 @@
 import { fail, ok, type Result } from '#core/problem';
 import { massFraction, type Strength, type StrengthUnit, strengthUnits } from '#core/solution';
 import { Claims, readStrength } from '#core/stock';
-import { findSubstance, nearestNames, parseFormula, type Substance } from '#core/substance';
+import { bareSubstance, findSubstance, nearestNames, parseFormula, type Substance } from '#core/substance';
 import { findUnit, parseNumber } from '#core/units';
 import { gasByName } from './gases.ts';
 
@@ -126,7 +126,7 @@ export function readSubstanceName(name: string, line: string): Result<{ substanc
   if (formula.ok) {
     const text = gas ?? name;
     return ok({
-      substance: { id: text, name: gas ? name : text, formula: text, form: 'solid', names: [] },
+      substance: bareSubstance(text, gas ? name : text),
       known: false,
     });
   }

@@ -264,7 +264,7 @@ describe('every example', () => {
 });
 
 describe('solids', () => {
-  it('names ions as chemists write them, doubts only what the product of the ions holds back', () => {
+  it('names ions as chemists write them, uncertainty only what the product of the ions holds back', () => {
     const [mass, part, barium, sulfate] = unwrap(
       reckon('precipitate BaSO4 from 100 mL 0.1 mol/L and 50 mL 0.3 mol/L'),
     ).answers;

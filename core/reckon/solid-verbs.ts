@@ -48,12 +48,12 @@ export function precipitateVerb(rest: string, line: string): Result<Found> {
   if (!at.ok) return { ok: false, problem: { ...at.problem, at: pointAt(line, rest) } };
   const { mol, pct, cationLeft, anionLeft } = at.value;
   const rough: Grade = at.value.ionicStrength > 0.5 ? 'C' : salt.grade;
-  // What is over is known by what was put in; only what the product of the ions holds back is doubtful.
+  // What is over is known by what was put in; only what the product of the ions holds back is uncertain.
   const sd = 0.2 * Math.min(cationLeft, anionLeft);
   const figure = (symbol: string, name: string, unit: string, value: number, effect: number): Figure =>
     datum(
       { symbol, name, unit },
-      { value, doubts: effect > 0 ? { ksp: { name: 'solubility product', effect } } : {} },
+      { value, uncertainty: effect > 0 ? { ksp: { name: 'solubility product', effect } } : {} },
       { source: KSP, grade: rough },
     );
   return ok({
@@ -88,7 +88,7 @@ export function saltOutVerb(rest: string, line: string): Result<Found> {
   const figure = (name: string, value: number): Figure =>
     datum(
       { symbol: 'm', name, unit: 'g' },
-      { value, doubts: { mixed: { name: 'solubility beside it', effect: downG > 0 ? sd : 0 } } },
+      { value, uncertainty: { mixed: { name: 'solubility beside it', effect: downG > 0 ? sd : 0 } } },
       { source: beside.source, grade: beside.grade },
     );
   return ok({
@@ -128,7 +128,7 @@ export function hydrateVerb(rest: string, line: string): Result<Found> {
 export function ceilingVerb(rest: string, line: string): Result<Found> {
   const name = readSubstanceName(rest.trim(), line);
   if (!name.ok) return name;
-  const ceiling = ceilingOf(name.value.substance.formula);
+  const ceiling = ceilingOf(name.value.substance);
   if (!ceiling)
     return fail(
       'no-density',
@@ -140,7 +140,7 @@ export function ceilingVerb(rest: string, line: string): Result<Found> {
   return ok({
     figures: [
       datum({ symbol: 'T', name: 'dry it below', unit: '°C' }, ceiling.tempC, {
-        source: 'CRC Handbook, Lange’s Handbook; 5 K kept below it',
+        source: 'drying in practice; CRC Handbook, Lange’s Handbook',
         grade: ceiling.grade,
       }),
     ],
@@ -194,7 +194,7 @@ export function dryVerb(rest: string, line: string): Result<Found> {
       .map(({ desiccant, grams, leftPct }) =>
         datum(
           { symbol: 'm', name: `${desiccant.name}, ${desiccant.speed}, leaves ${leftPct} %`, unit: 'g' },
-          { value: grams, doubts: { desiccant: { name: 'capacity in practice', effect: 0.2 * grams } } },
+          { value: grams, uncertainty: { desiccant: { name: 'capacity in practice', effect: 0.2 * grams } } },
           { source: 'Perrin and Armarego, Purification of Laboratory Chemicals, ch. 1', grade: 'C' },
         ),
       ),

@@ -53,7 +53,7 @@ export function phVerb(rest: string, line: string): Result<Found> {
     figures: [
       datum(
         { symbol: 'pH', name: 'pH', unit: '' },
-        { value: pH, doubts: { model: { name: 'activity model', effect: spread } } },
+        { value: pH, uncertainty: { model: { name: 'activity model', effect: spread } } },
         source,
       ),
     ],

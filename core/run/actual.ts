@@ -84,7 +84,7 @@ export function actualsOf(events: readonly RunEvent[]): Actuals {
   return { charges, withdrawals, finals, finished, skipped, left, poured, enlarged };
 }
 
-/** Doubt of one weighing by difference: the display step taken twice, rectangular (sd = step/√6). */
+/** Uncertainty of one weighing by difference: the display step taken twice, rectangular (sd = step/√6). */
 export function weighingSd(balanceG: number): number {
   return balanceG / Math.sqrt(6);
 }
@@ -112,19 +112,19 @@ export function chargeMass(
     ...(read.sd > 0 ? { [`band:${name}`]: { name: `coarse reading of ${name}`, effect: read.sd } } : {}),
   });
   if (read.unit === 'g') {
-    const doubts = band(weighingSd(bench.balanceG), 'balance', 'balance');
+    const uncertainty = band(weighingSd(bench.balanceG), 'balance', 'balance');
     return given(
       { symbol: 'm', name: `${name}, weighed`, unit: 'g' },
-      { value: read.value, doubts },
+      { value: read.value, uncertainty },
       'weighed at the bench',
     );
   }
   const rho = content ? content.density : density;
   if (read.unit !== 'mL' || !rho) return undefined;
-  const doubts = band(cylinderFor(read.value, bench.cylindersMl).sdMl, 'cylinder', 'cylinder');
+  const uncertainty = band(cylinderFor(read.value, bench.cylindersMl).sdMl, 'cylinder', 'cylinder');
   const V = given(
     { symbol: 'V', name: `${name}, ${planned ? 'as planned' : 'measured'}`, unit: 'mL' },
-    { value: read.value, doubts },
+    { value: read.value, uncertainty },
     'measured at the bench',
   );
   return derive({ symbol: 'm', name: `${name}, as mass`, unit: 'g' }, 'V × ρ', { V, ρ: rho }, (x) => x.V * x.ρ);

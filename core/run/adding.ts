@@ -1,8 +1,8 @@
 import { derive, type Figure } from '#core/figure';
-import { molarVolume, type Reaction, reactionHeat, reactionSubstance } from '#core/reaction';
+import { molarVolume, type Reaction, reactionHeat, } from '#core/reaction';
 import type { Adding, Op, StepTemplate } from '#core/route';
 import { heatCapacity } from '#core/solution';
-import { molarMass, molarMassFigure, substanceById } from '#core/substance';
+import { molarMass, molarMassFigure, substanceById, substanceOf } from '#core/substance';
 import { formatNumber } from '#core/units';
 import { type Contents, isInsoluble, liquidVolume, solutesG, total } from '#core/vessel';
 import type { Context } from './context.ts';
@@ -105,14 +105,14 @@ function metalRole(context: Context, reactionId: string): string | undefined {
   const entry = Object.entries(context.contents).find(
     ([, { substance, dissolved }]) =>
       !dissolved &&
-      reaction?.reactants.some(({ substanceId }) => substanceId === (substance.anhydrous ?? substance.id)),
+      reaction?.reactants.some(({ substanceId }) => substanceId === (substance.species)),
   );
   return entry?.[0];
 }
 
 function stageOf(context: Context, role: string, before: Contents, reaction: Reaction): Stage | undefined {
   const { substance, w } = context.contents[role]!;
-  const own = substance.anhydrous ?? substance.id;
+  const own = substance.species;
   const takes = reaction.reactants.find(({ substanceId }) => substanceId === own);
   const other = reaction.reactants.find(({ substanceId }) => substanceId !== own && substanceId !== 'water');
   const present = other && before.amounts[other.substanceId];
@@ -120,21 +120,21 @@ function stageOf(context: Context, role: string, before: Contents, reaction: Rea
   const M = molarMassFigure(substance.formula);
   const ratio = takes.n / other.n;
   const grams = derive(
-    { symbol: 'm', name: `${context.names[role]} for the ${reactionSubstance(other.substanceId).name}`, unit: 'g' },
+    { symbol: 'm', name: `${context.names[role]} for the ${substanceOf(other.substanceId).name}`, unit: 'g' },
     `100 × ${takes.n} × n × M ÷ (${other.n} × w)`,
     { n: present, M, w },
     (x) => (100 * ratio * x.n * x.M) / x.w,
   );
   const molPerG = w.value / 100 / M.value / takes.n;
   const gases = reaction.products
-    .filter(({ substanceId }) => reactionSubstance(substanceId).form === 'gas')
+    .filter(({ substanceId }) => substanceOf(substanceId).form === 'gas')
     .sort((a, b) => b.n - a.n);
   const gasMol = gases.reduce((sum, { n }) => sum + n, 0);
   const { tempC, pressureHPa } = context.plan.bench;
   const dH = reactionHeat(reaction, { [own]: substance.id });
   return {
     reactionId: reaction.id,
-    takes: reactionSubstance(other.substanceId).name,
+    takes: substanceOf(other.substanceId).name,
     grams,
     gasLPerG: gasMol * molPerG * molarVolume(tempC, pressureHPa),
     gasId: gases[0]?.substanceId ?? null,

@@ -57,7 +57,7 @@ export interface Sheet {
     readonly pct: Figure;
   } | null;
   readonly limiting: string | null;
-  readonly doubt: { readonly shares: readonly Share[]; readonly sentence: string };
+  readonly uncertainty: { readonly shares: readonly Share[]; readonly sentence: string };
   readonly gauges: readonly Gauge[];
   readonly cautions: Readonly<Record<string, readonly Caution[]>>;
   readonly cost: Figure | null;

@@ -10,7 +10,7 @@ describe.each(catalogue.map((route) => [route.id, route] as const))('the route %
   const plan = planForRoute(route);
   const sheet = unwrap(sheetOf(plan));
 
-  it('comes to what was asked for, within its own doubt', () => {
+  it('comes to what was asked for, within its own uncertainty', () => {
     if (route.makes.kind === 'solution') expect(sheet.made!.strength.value).toBeCloseTo(1, 1);
     else {
       expect(sheet.product!.value).toBeGreaterThan(48.5);

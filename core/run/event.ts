@@ -64,7 +64,7 @@ export type Quantity =
   | 'density';
 
 /** A value with its standard uncertainty. */
-export interface Doubted {
+export interface ValueWithSd {
   readonly value: number;
   readonly sd: number;
 }
@@ -159,10 +159,10 @@ export type EventBody =
       readonly step: string;
       readonly batchId: string;
       readonly number: number;
-      readonly amounts: Readonly<Record<string, Doubted>>;
-      readonly waterG: Doubted;
-      readonly inertG: Doubted;
-      readonly extentMol: Doubted | null;
+      readonly amounts: Readonly<Record<string, ValueWithSd>>;
+      readonly waterG: ValueWithSd;
+      readonly inertG: ValueWithSd;
+      readonly extentMol: ValueWithSd | null;
     }
   | { readonly kind: 'looked'; readonly step: string }
   | { readonly kind: 'step-skipped'; readonly step: string; readonly reason: string }

@@ -7,7 +7,7 @@ export { checkEntry } from './check-entry.ts';
 export { type ClockItem, clockOf } from './clock.ts';
 export { type Attempt, type CompareRow, compareRuns } from './compare.ts';
 export { type Context, contextOf } from './context.ts';
-export type { Doubted, EventBody, Happened, Quantity, Reading, RunEvent } from './event.ts';
+export type { ValueWithSd, EventBody, Happened, Quantity, Reading, RunEvent } from './event.ts';
 export {
   applyCorrections,
   exactReading,

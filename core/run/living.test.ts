@@ -224,7 +224,7 @@ describe('how far it has come', () => {
     expect(extent!.disagreement).toMatch(/^gas says 7\d %, dose says 9\d %/);
   });
 
-  it('counts own measures with their doubt', () => {
+  it('counts own measures with their uncertainty', () => {
     const scoop: EventBody = {
       kind: 'charged',
       step: 'soda',

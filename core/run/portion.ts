@@ -39,7 +39,7 @@ function scaled(portion: Reading, result: Reading, sheet: Sheet): Figure | null 
   const whole = part?.unit === 'mL' ? sheet.now?.volumeMl : sheet.now?.massG;
   if (!part || !found || !whole || !(part.value > 0)) return null;
   const figure = (symbol: string, name: string, unit: string, value: number, sd: number, id: string): Figure =>
-    given({ symbol, name, unit }, { value, doubts: sd > 0 ? { [id]: { name, effect: sd } } : {} }, 'at the bench');
+    given({ symbol, name, unit }, { value, uncertainty: sd > 0 ? { [id]: { name, effect: sd } } : {} }, 'at the bench');
   const a = figure('a', 'what the portion took', found.unit, found.value, found.sd, 'portion:result');
   const p = figure(
     'p',

@@ -18,11 +18,11 @@ describe('diluting an acid', () => {
     expect(line(acid, 'acid').dose.take).toEqual({ value: 343, unit: 'mL' });
   });
 
-  it('makes the volume and strength asked for, within the label’s doubt', () => {
+  it('makes the volume and strength asked for, within the label’s uncertainty', () => {
     expect(acid.made!.volume.value).toBeCloseTo(1500, -1);
     expect(acid.made!.strength.value).toBeCloseTo(2, 2);
     expect(sdOf(acid.made!.strength) / 2).toBeGreaterThan(0.01);
-    expect(acid.doubt.sentence).toContain('label');
+    expect(acid.uncertainty.sentence).toContain('label');
   });
 
   it('puts water in first and warms a little', () => {

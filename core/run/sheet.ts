@@ -1,9 +1,9 @@
 import { derive, type Figure, given, isAbout, sdOf } from '#core/figure';
 import { type Caution, type CautionFacts, cautionFor, quenchSays, scopeLimit } from '#core/guard';
 import { fail, ok, type Problem, problem, type Result } from '#core/problem';
-import { gasVolume, reactionSubstance, reactionText } from '#core/reaction';
+import { gasVolume, reactionText } from '#core/reaction';
 import type { CautionId } from '#core/route';
-import { molarMassFigure, substanceById } from '#core/substance';
+import { molarMassFigure, substanceById, substanceOf } from '#core/substance';
 import { budget, formatNumber } from '#core/units';
 import { fitVessel, type Material } from '#core/vessel';
 import { type Actuals, actualsOf, noActuals } from './actual.ts';
@@ -130,7 +130,7 @@ function assemble(context: Context, so: Walk, soFar: Walk | null, actuals: Actua
     yieldPct,
     made: so.made ?? null,
     limiting: so.charges.find((line) => line.limiting)?.role ?? null,
-    doubt: doubtOf(main),
+    uncertainty: uncertaintyOf(main),
     gauges: gaugesOf(context, {
       gases,
       worstRise,
@@ -148,7 +148,7 @@ function assemble(context: Context, so: Walk, soFar: Walk | null, actuals: Actua
 }
 
 function gasOf({ plan }: Context, id: string, amount: Figure): SheetGas {
-  const { name } = reactionSubstance(id);
+  const { name } = substanceOf(id);
   return { id, name, volume: gasVolume(amount, name, plan.bench.tempC, plan.bench.pressureHPa) };
 }
 
@@ -172,10 +172,10 @@ function theoryOf(context: Context, so: Walk): Figure | null {
 }
 
 function aboutMl(name: string, value: number): Figure {
-  const doubts = { volume: { name: 'volumes of mixtures', effect: value * 0.03 } };
+  const uncertainty = { volume: { name: 'volumes of mixtures', effect: value * 0.03 } };
   return given(
     { symbol: 'V', name, unit: 'mL' },
-    { value, doubts },
+    { value, uncertainty },
     'water plus what its solutes add; about, within 4 %',
   );
 }
@@ -254,17 +254,17 @@ function shortages({ contents, names }: Context, charges: readonly ChargeLine[],
   });
 }
 
-function doubtOf(main: Figure | null): Sheet['doubt'] {
+function uncertaintyOf(main: Figure | null): Sheet['uncertainty'] {
   const shares = main ? budget(main).filter((each) => each.share >= 0.01) : [];
   const [first, second] = shares;
-  if (!main || !first) return { shares: [], sentence: 'Nothing in this plan carries a doubt worth naming.' };
+  if (!main || !first) return { shares: [], sentence: 'Nothing in this plan carries a uncertainty worth naming.' };
   const band = main.value === 0 ? 0 : (200 * sdOf(main)) / Math.abs(main.value);
   const rest = second && second.share >= 0.05 ? `, ${percent(second.share)} from ${second.name}` : '';
   const remedy =
     first.id.startsWith('label:') || first.id.startsWith('purity:') ? ' Assay that bottle, or accept it.' : '';
   return {
     shares,
-    sentence: `± ${formatNumber(band, 2)} %: ${percent(first.share)} of the doubt comes from ${first.name}${rest}.${remedy}`,
+    sentence: `± ${formatNumber(band, 2)} %: ${percent(first.share)} of the uncertainty comes from ${first.name}${rest}.${remedy}`,
   };
 }
 

@@ -107,13 +107,13 @@ describe('silica from sand', () => {
     ...done('water'),
   ];
 
-  it('doubts how far the melt went until the sand left is weighed', () => {
+  it('uncertainty how far the melt went until the sand left is weighed', () => {
     const guess = run(...molten).sheet;
-    expect(guess.doubt.shares[0]!.name).toContain('melt');
+    expect(guess.uncertainty.shares[0]!.name).toContain('melt');
     const known = run(...molten, read('leach', 'left', 12.4, 'g'), ...done('leach')).sheet;
     // 60 g of 99 %: 0.9887 mol; 12.4 g left of 60: 79.33 % went, 47.12 g of SiO2, with 5 % water 49.6 g.
     expect(known.theory!.value).toBeCloseTo(49.6, 1);
-    expect(known.doubt.shares[0]!.name).not.toContain('melt');
+    expect(known.uncertainty.shares[0]!.name).not.toContain('melt');
   });
 
   it.each([
@@ -245,7 +245,7 @@ describe('a part taken on wet', () => {
     expect(rest.sheet.product!.value).toBeCloseTo(0.75 * whole.product!.value, 6);
     expect(rest.sheet.theory!.value).toBeCloseTo(0.75 * whole.theory!.value, 6);
     expect(rest.log[0]!.text).toBe('25 % taken on, to the shelf: for zinc acetate');
-    // 21 g expected in 60 g of wet cake: about 35 %, and a band as wide as the sheet's own doubt.
+    // 21 g expected in 60 g of wet cake: about 35 %, and a band as wide as the sheet's own uncertainty.
     const taken = unwrap(takenOn(whole, 60, 15));
     expect(taken.share).toBe(0.25);
     expect(taken.pct).toBeCloseTo(whole.product!.value / 0.6, 6);

@@ -31,7 +31,7 @@ const standing = (bodies: readonly EventBody[], batchId = 'batch_one001', number
 const fold = (bodies: readonly EventBody[]) => unwrap(runState(plan, eventsAt(START, ...bodies)));
 
 describe('splitting a run', () => {
-  it('sends a share with its part of theory and doubt, and asks there only for what is still to come', () => {
+  it('sends a share with its part of theory and uncertainty, and asks there only for what is still to come', () => {
     const { here, there, plan: other } = unwrap(splitRun(standing(begun), 0.25, 'batch_two002', 'too much'));
     const kept = fold([...begun, ...here]);
     const part = unwrap(runState(other, eventsAt(START, ...there)));

@@ -1,6 +1,6 @@
 import { type Figure, sdOf } from '#core/figure';
 import { fail, ok, type Result } from '#core/problem';
-import type { Doubted, EventBody, RunEvent } from './event.ts';
+import type { ValueWithSd, EventBody, RunEvent } from './event.ts';
 import type { Now } from './now.ts';
 import type { Plan } from './plan.ts';
 import { sheetOf } from './sheet.ts';
@@ -75,7 +75,7 @@ function standing({ plan, events }: Standing): Result<{ now: Now; step: string; 
 }
 
 function pouredIn({ batchId, number }: Standing, now: Now, share: number, step: string): EventBody {
-  const part = (figure: Figure): Doubted => ({ value: figure.value * share, sd: sdOf(figure) * share });
+  const part = (figure: Figure): ValueWithSd => ({ value: figure.value * share, sd: sdOf(figure) * share });
   return {
     kind: 'poured-in',
     step,

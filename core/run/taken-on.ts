@@ -12,7 +12,7 @@ export interface TakenOn {
 
 /**
  * A product that goes on before it is dry: `wetG` is all of it as it is, `takenG` what is taken. Its content is what the
- * sheet expects, so its doubt is the sheet's; less can be in it than water alone would say, never more than all of it.
+ * sheet expects, so its uncertainty is the sheet's; less can be in it than water alone would say, never more than all of it.
  */
 export function takenOn(sheet: Sheet, wetG: number, takenG: number): Result<TakenOn> {
   const { product } = sheet;

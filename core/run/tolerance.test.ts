@@ -1,10 +1,10 @@
 import { describe, expect, it } from 'vitest';
 import { given } from '#core/figure';
-import { add, doubtful } from '../units/measured.ts';
+import { add, uncertain } from '../units/measured.ts';
 import { toleranceSentence } from './index.ts';
 
-const label = doubtful(50, 2, { id: 'label:a', name: 'acid: label' });
-const jug = doubtful(50, 0.25, { id: 'mark', name: 'reading the mark' });
+const label = uncertain(50, 2, { id: 'label:a', name: 'acid: label' });
+const jug = uncertain(50, 0.25, { id: 'mark', name: 'reading the mark' });
 const figure = given({ symbol: 'c', name: 'c', unit: 'mol/L' }, add(label, jug), 'test');
 
 describe('is it good enough', () => {

@@ -50,7 +50,7 @@ export function chargeStep(walker: Walker, step: string, op: Extract<Op, { do: '
   ];
   if (context.route.reactions.length === 0 && role.dose.by === 'extent') {
     so.extent = charged.amount;
-    so.limiting = content && (content.substance.anhydrous ?? content.substance.id);
+    so.limiting = content && (content.substance.species);
   }
   const heat = content && dilutionHeat(context, step, roleId, charged.amount, before.waterG.value, so.contents);
   if (heat) so.heats = [...so.heats, heat];
@@ -166,7 +166,7 @@ function waterToDissolve(
 ): Figure {
   const naming = { symbol: 'm', name: `${roleOf(context, roleId).name} to take`, unit: 'g' };
   const { substance } = context.contents[dose.role]!;
-  const dry = substanceById(substance.anhydrous ?? substance.id)!;
+  const dry = substanceById(substance.species)!;
   const n = so.contents.amounts[dry.id];
   const hot = controlFigure(context, dose.control);
   const set = controlFigure(context, dose.spare);
@@ -182,7 +182,7 @@ function waterToDissolve(
 function neededFor(walker: Walker, roleId: string, reactionIds: readonly string[], overControl?: string): Figure {
   const { context, so } = walker;
   const content = context.contents[roleId]!;
-  const own = content.substance.anhydrous ?? content.substance.id;
+  const own = content.substance.species;
   const inputs: Record<string, Figure> = {};
   const terms: string[] = [];
   const factors: number[] = [];

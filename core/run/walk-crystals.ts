@@ -47,7 +47,7 @@ export function evaporateStep(walker: Walker, controlId: string): void {
   // The water at this end is read off a dish by eye: 5 % is as near as that goes.
   const eye = {
     ...set,
-    doubts: { dish: { name: 'how far the dish has evaporated', effect: set.value >= 100 ? 0 : 2.5 } },
+    uncertainty: { dish: { name: 'how far the dish has evaporated', effect: set.value >= 100 ? 0 : 2.5 } },
   };
   const waterG = derive(
     { symbol: 'W', name: 'water left in the dish', unit: 'g' },
@@ -133,7 +133,7 @@ export function collectStep(walker: Walker): void {
   setLiquorApart(walker);
   const loss = datum(
     { symbol: 'loss', name: 'left in paper, vessel and rinse', unit: '%' },
-    { value: handling.lossPct, doubts: { handling: { name: 'losses in filtering', effect: handling.sdPct } } },
+    { value: handling.lossPct, uncertainty: { handling: { name: 'losses in filtering', effect: handling.sdPct } } },
     { source: 'estimate for a careful hand, to be replaced by your own weighings', grade: 'C' },
   );
   so.product = derive(

@@ -1,5 +1,5 @@
+import { substanceOf } from '#core/substance';
 import { derive, type Figure, given } from '#core/figure';
-import { reactionSubstance } from '#core/reaction';
 import type { Op } from '#core/route';
 import { isInsoluble } from '#core/vessel';
 import { controlFigure } from './context.ts';
@@ -17,7 +17,7 @@ export function fuseStep(walker: Walker, key: string, op: Fuse): void {
   const { context, so } = walker;
   const reaction = context.route.reactions.find((each) => each.id === op.reaction)!;
   const solid = reaction.reactants
-    .map(({ substanceId }) => reactionSubstance(substanceId))
+    .map(({ substanceId }) => substanceOf(substanceId))
     .find(({ id }) => isInsoluble(id));
   const charged = solid && so.contents.amounts[solid.id];
   if (!solid || !charged) {
@@ -46,10 +46,10 @@ function conversion({ context, actuals, so }: Walker, op: Fuse, solidId: string)
   const line = so.charges.find(({ role }) => context.contents[role]?.substance.id === solidId);
   const mass = line && (line.actual ?? line.dose.mass);
   if (left && left.value >= 0 && mass && mass.value > 0) {
-    const doubts = { 'left:weighed': { name: 'weighing what was left', effect: left.sd } };
+    const uncertainty = { 'left:weighed': { name: 'weighing what was left', effect: left.sd } };
     const m = given(
       { symbol: 'm(left)', name: 'left after leaching', unit: 'g' },
-      { value: left.value, doubts },
+      { value: left.value, uncertainty },
       'weighed at the bench',
     );
     return derive(
@@ -61,5 +61,5 @@ function conversion({ context, actuals, so }: Walker, op: Fuse, solidId: string)
   }
   const set = controlFigure(context, op.control);
   const effect = Math.min(GUESS_PCT, set.value, 100 - set.value + 5) / 2;
-  return { ...set, doubts: { 'fuse:part': { name: 'how far the melt went', effect } } };
+  return { ...set, uncertainty: { 'fuse:part': { name: 'how far the melt went', effect } } };
 }

@@ -48,7 +48,7 @@ export function heatOfReaction(
 ): StepHeat | undefined {
   const forms: Record<string, string> = {};
   for (const { substance } of Object.values(context.contents))
-    forms[substance.anhydrous ?? substance.id] = substance.id;
+    forms[substance.species] = substance.id;
   const dH = reactionHeat(reaction, forms);
   if (dH === undefined) return undefined;
   const q = datum(

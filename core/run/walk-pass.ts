@@ -1,8 +1,8 @@
 import { derive, type Figure, given } from '#core/figure';
 import { substanceById } from '#core/substance';
-import { doubtful } from '#core/units';
+import { uncertain } from '#core/units';
 import { total } from '#core/vessel';
-import type { Doubted } from './event.ts';
+import type { ValueWithSd } from './event.ts';
 import { keepPart } from './walk-keep.ts';
 import type { Walker } from './walker.ts';
 
@@ -22,10 +22,10 @@ export function passOn(walker: Walker, step: string): void {
       continue;
     }
     const from = `batch ${body.number}`;
-    const figure = (name: string, unit: string, { value, sd }: Doubted): Figure =>
+    const figure = (name: string, unit: string, { value, sd }: ValueWithSd): Figure =>
       given(
         { symbol: unit === 'mol' ? 'n' : 'm', name, unit },
-        doubtful(value, sd, { id: `from:${body.batchId}`, name: from }),
+        uncertain(value, sd, { id: `from:${body.batchId}`, name: from }),
         `from ${from}`,
       );
     const amounts = { ...so.contents.amounts };

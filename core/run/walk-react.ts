@@ -1,5 +1,6 @@
+import { substanceOf } from '#core/substance';
 import { derive, type Figure, given } from '#core/figure';
-import { type Reaction, reactionSubstance, sideReactions } from '#core/reaction';
+import { type Reaction, sideReactions } from '#core/reaction';
 import type { Route } from '#core/route';
 import { isInsoluble, liquidVolume, react, total } from '#core/vessel';
 import { readingValue } from './event.ts';
@@ -21,17 +22,17 @@ function stuckSolid({ context, actuals, so }: Walker, step: string, reaction: Re
   const read = actuals.left.get(step);
   const left = read && readingValue(read);
   const solid = reaction.reactants
-    .map(({ substanceId }) => reactionSubstance(substanceId))
+    .map(({ substanceId }) => substanceOf(substanceId))
     .find(({ id, form }) => form === 'metal' || isInsoluble(id));
   const charged = solid && so.contents.amounts[solid.id];
   if (!left || !(left.value > 0) || !solid || !charged) return undefined;
   const line = so.charges.find(({ role }) => context.contents[role]?.substance.id === solid.id);
   const mass = line && (line.actual ?? line.dose.mass);
   if (!mass || !(mass.value > 0)) return undefined;
-  const doubts = { 'left:weighed': { name: 'weighing what was left', effect: left.sd } };
+  const uncertainty = { 'left:weighed': { name: 'weighing what was left', effect: left.sd } };
   const m = given(
     { symbol: 'm(left)', name: `${solid.name} left`, unit: 'g' },
-    { value: left.value, doubts },
+    { value: left.value, uncertainty },
     'weighed at the bench',
   );
   const n = derive(
@@ -48,7 +49,7 @@ function leaveStuck({ so }: Walker, reaction: Reaction, solidId: string): void {
   const spent = reaction.reactants.find(({ substanceId }) => substanceId !== solidId);
   if (!spent || !so.contents.amounts[spent.substanceId]) return;
   const none = given(
-    { symbol: 'n', name: `${reactionSubstance(spent.substanceId).name} left`, unit: 'mol' },
+    { symbol: 'n', name: `${substanceOf(spent.substanceId).name} left`, unit: 'mol' },
     0,
     'solid was left: it is spent',
   );

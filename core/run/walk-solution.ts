@@ -31,7 +31,7 @@ export function makeUpStep(walker: Walker, step: string): Result<true> {
     { symbol: 'V', name: value ? 'volume it was made up to' : 'made up to', unit: 'mL' },
     {
       value: value?.value ?? planned.value,
-      doubts: {
+      uncertainty: {
         mark: { name: 'reading the mark', effect: Math.max((value?.value ?? planned.value) * 0.005, value?.sd ?? 0) },
       },
     },

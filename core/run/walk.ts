@@ -145,6 +145,6 @@ function markLimiting(
 ): readonly ChargeLine[] {
   return charges.map((line) => {
     const substance = context.contents[line.role]?.substance;
-    return { ...line, limiting: limiting !== undefined && (substance?.anhydrous ?? substance?.id) === limiting };
+    return { ...line, limiting: limiting !== undefined && (substance?.species) === limiting };
   });
 }

@@ -103,10 +103,10 @@ function dissolvedMass(
   const value = read && readingValue(read);
   if (!value || !sheet.made || !(value.value > 0)) return null;
   const { tempC } = plan.bench;
-  const doubts = { 'read:density': { name: 'reading the density', effect: Math.max(value.sd, DENSITY_SD) } };
+  const uncertainty = { 'read:density': { name: 'reading the density', effect: Math.max(value.sd, DENSITY_SD) } };
   const rho = given(
     { symbol: 'ρ', name: 'density, read', unit: 'g/mL' },
-    { value: value.value, doubts },
+    { value: value.value, uncertainty },
     'read at the bench',
   );
   const d = derive(

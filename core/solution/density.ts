@@ -1,7 +1,7 @@
 import { type DensitySeries, type DensityTable, densityTables, waterDensity } from '#core/data';
 import { derive, type Figure, type Grade, given } from '#core/figure';
 import { fail, ok, type Result, unwrap } from '#core/problem';
-import type { Substance } from '#core/substance';
+import { type Substance, substanceOf } from '#core/substance';
 
 export interface DensityAnswer {
   readonly gPerMl: number;
@@ -40,7 +40,7 @@ export function density(substance: Substance, wtPct: number, tempC: number): Res
   if (substance.id === 'water') {
     return ok({ gPerMl: waterDensityAt(tempC), grade: 'A', source: 'Kell 1975', extrapolated: false });
   }
-  const table = substance.density === undefined ? undefined : TABLES.get(substance.density);
+  const table = substance.density === null ? undefined : TABLES.get(substance.density);
   if (!table) return fail('no-density', `No density table is held for ${substance.name} in water.`);
   if (!(wtPct >= 0 && wtPct <= 100)) {
     return fail('impossible-strength', `A mass fraction runs from 0 to 100 %; ${wtPct} % does not exist.`);
@@ -55,7 +55,7 @@ export function density(substance: Substance, wtPct: number, tempC: number): Res
   return ok(interpolate(table, wtPct, tempC));
 }
 
-/** The same as a figure: `w` in %, the temperature in °C; carries the table's own doubt. */
+/** The same as a figure: `w` in %, the temperature in °C; carries the table's own uncertainty. */
 export function densityFigure(substance: Substance, w: Figure, tempC: number): Result<Figure> {
   const answer = density(substance, w.value, tempC);
   if (!answer.ok) return answer;
@@ -73,7 +73,7 @@ export function densityFigure(substance: Substance, w: Figure, tempC: number): R
     { source: `density table: ${source}`, grade },
   );
   const own = { name: 'density table', effect: TABLE_SD[grade] };
-  return ok({ ...figure, doubts: { ...figure.doubts, [`density:${substance.density ?? 'water'}`]: own } });
+  return ok({ ...figure, uncertainty: { ...figure.uncertainty, [`density:${substance.density ?? 'water'}`]: own } });
 }
 
 /** The interpolation itself, on any table: tests leave rows out of one and ask for them. */
@@ -201,7 +201,5 @@ function round(value: number): number {
 /** Water's density as a figure, g/mL. */
 export function waterDensityFigure(tempC: number): Figure {
   const zero = given({ symbol: 'w', name: 'pure water', unit: '%' }, 0, 'water');
-  return unwrap(densityFigure(WATER, zero, tempC));
+  return unwrap(densityFigure(substanceOf('water'), zero, tempC));
 }
-
-const WATER: Substance = { id: 'water', name: 'water', formula: 'H2O', form: 'liquid', names: [] };

@@ -4,7 +4,7 @@ import { densityTables } from '#core/data';
 import { given, sdOf } from '#core/figure';
 import { unwrap } from '#core/problem';
 import { allSubstances, substanceById } from '#core/substance';
-import { doubtful } from '#core/units';
+import { uncertain } from '#core/units';
 import {
   density,
   heatOfDilution,
@@ -136,10 +136,10 @@ describe('strength', () => {
     expect(result.ok ? '' : result.problem.message).toContain('two strengths');
   });
 
-  it('carries a label’s doubt through the solving', () => {
+  it('carries a label’s uncertainty through the solving', () => {
     const label = given(
       { symbol: 'c', name: 'c', unit: 'mol/L' },
-      doubtful(2, 0.02, { id: 'l', name: 'label' }),
+      uncertain(2, 0.02, { id: 'l', name: 'label' }),
       'label',
     );
     const w = unwrap(massFractionFigure(label, 'mol/L', of('hydrochloric-acid'), 20));

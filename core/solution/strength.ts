@@ -67,7 +67,7 @@ export function massFraction(strength: Strength, substance: Substance, tempC: nu
   return wanted.ok ? solve(substance, atC, wanted.value, strength) : wanted;
 }
 
-/** As a figure in %, from a label's (or assay's) own figure; the doubt goes through the same solving. */
+/** As a figure in %, from a label's (or assay's) own figure; the uncertainty goes through the same solving. */
 export function massFractionFigure(
   label: Figure,
   unit: StrengthUnit,
@@ -90,23 +90,23 @@ export function massFractionFigure(
   const w = derive(naming, shown, { c: label, M, T }, (x) => solveAt(x.c));
   return ok({
     ...w,
-    doubts: { ...w.doubts, ...tableDoubt(label.value, unit, first.value, substance, tempC, solveAt) },
+    uncertainty: { ...w.uncertainty, ...tableUncertainty(label.value, unit, first.value, substance, tempC, solveAt) },
   });
 }
 
-/** What the density table's own doubt does to a strength solved through it, in %. */
-function tableDoubt(
+/** What the density table's own uncertainty does to a strength solved through it, in %. */
+function tableUncertainty(
   value: number,
   unit: StrengthUnit,
   w: number,
   substance: Substance,
   tempC: number,
   solveAt: (value: number) => number,
-): Figure['doubts'] {
+): Figure['uncertainty'] {
   const at = density(substance, w, tempC);
   if (!at.ok || unit === 'mol/kg' || unit === 'g/100g' || unit === 'ppm') return {};
   const relative = TABLE_SD[at.value.grade] / at.value.gPerMl;
-  // A density moves by the table's doubt itself; an amount in a volume by as large a part of itself.
+  // A density moves by the table's uncertainty itself; an amount in a volume by as large a part of itself.
   const shifted = isGravity(unit) ? solveAt(value + gravityStep(value, unit, relative)) : w * (1 - relative);
   const effect = Number.isFinite(shifted) ? Math.abs(shifted - w) : w * relative;
   return { [`density:${substance.density}`]: { name: 'density table', effect } };

@@ -13,7 +13,7 @@ export interface BottleCard {
   readonly strength: Strength | null;
   /** Other actives of a mixed product, as its label gives them; plans reckon with the first one only. */
   readonly others: readonly { readonly substanceId: string; readonly strength: Strength }[];
-  /** Half-width the owner or an assay gives, in the unit of strength; null takes the label's usual doubt. */
+  /** Half-width the owner or an assay gives, in the unit of strength; null takes the label's usual uncertainty. */
   readonly strengthBand: number | null;
   /** True when the strength was found by a measurement of this bottle, not read off its label. */
   readonly assayed: boolean;

@@ -3,9 +3,9 @@ import { fail, ok, type Result } from '#core/problem';
 import { agedFigure, daysBetween } from '#core/rate';
 import { densityFigure, hasDensity, massFractionFigure } from '#core/solution';
 import { molarMassFigure, type Substance, substanceById } from '#core/substance';
-import { doubtful } from '#core/units';
+import { uncertain } from '#core/units';
 import type { BottleCard } from './bottle.ts';
-import { labelDoubt, UNSTATED_PURITY_BAND } from './label-doubt.ts';
+import { labelUncertainty, UNSTATED_PURITY_BAND } from './label-uncertainty.ts';
 
 /** A bottle in figures, at one temperature. */
 export interface Content {
@@ -26,8 +26,8 @@ export interface Content {
 }
 
 /**
- * Everything that follows from a card at `tempC`, aged to `day` (an ISO day; null takes the label as it was). `bottleId` names the source of doubt, so two charges from one bottle
- * share its label's doubt. Refused when the strength is missing where one is needed, or cannot exist.
+ * Everything that follows from a card at `tempC`, aged to `day` (an ISO day; null takes the label as it was). `bottleId` names the source of uncertainty, so two charges from one bottle
+ * share its label's uncertainty. Refused when the strength is missing where one is needed, or cannot exist.
  */
 export function contentOf(
   bottleId: string,
@@ -95,20 +95,20 @@ function strengthFigure(bottleId: string, card: BottleCard, substance: Substance
     return ok(
       given(
         naming,
-        doubtful(100, UNSTATED_PURITY_BAND / Math.sqrt(3), source),
+        uncertain(100, UNSTATED_PURITY_BAND / Math.sqrt(3), source),
         'taken as pure; the label gives no strength',
       ),
     );
   }
   const { value, unit } = card.strength;
   const decimals = String(value).split('.')[1]?.length ?? 0;
-  const band = card.strengthBand ?? labelDoubt(value, decimals, unit === 'w/w');
+  const band = card.strengthBand ?? labelUncertainty(value, decimals, unit === 'w/w');
   const who = card.assayed ? 'assay' : 'label';
   const source = { id: `${who}:${bottleId}`, name: `${card.name}: ${who}` };
   // A label is a rectangle of that half-width; a measured strength comes with a 95 % band.
   const sd = band / (card.assayed ? 2 : Math.sqrt(3));
   const how = card.assayed ? `measured, ± ${band}` : `label, taken as good to ± ${Number(band.toPrecision(2))}`;
-  const label = given({ ...naming, unit: unit === 'w/w' ? '%' : unit }, doubtful(value, sd, source), how);
+  const label = given({ ...naming, unit: unit === 'w/w' ? '%' : unit }, uncertain(value, sd, source), how);
   return massFractionFigure(label, unit, substance, tempC);
 }
 
@@ -118,7 +118,7 @@ function sizeFigure(card: BottleCard, density: Figure | undefined): Figure | und
   // Average fill of pre-packed goods is held to about 1 %.
   const size = given(
     { symbol: card.size.unit === 'g' ? 'm₀' : 'V₀', name: 'size on the label', unit: card.size.unit },
-    doubtful(card.size.value, card.size.value * 0.01, source),
+    uncertain(card.size.value, card.size.value * 0.01, source),
     'label',
   );
   if (card.size.unit === 'g') return size;

@@ -15,7 +15,7 @@ export {
 export { Claims } from './claims.ts';
 export { type Content, contentOf, onlyWaterBesides } from './content.ts';
 export { type LabelReading, parseLabel } from './label.ts';
-export { labelDoubt } from './label-doubt.ts';
+export { labelUncertainty } from './label-uncertainty.ts';
 export { readSize } from './read-size.ts';
 export { readStrength } from './read-strength.ts';
 export { readSubstance } from './read-substance.ts';

@@ -55,12 +55,7 @@ function noSubstance(claims: Claims): Problem {
 }
 
 function related(a: Substance, b: Substance): boolean {
-  return (
-    a.anhydrous === b.id ||
-    b.anhydrous === a.id ||
-    (a.anhydrous !== undefined && a.anhydrous === b.anhydrous) ||
-    b.name.includes(a.name)
-  );
+  return a.species === b.species || b.name.includes(a.name);
 }
 
 /** Nearest names to the whole of what is left, or to any two or one of its words. */

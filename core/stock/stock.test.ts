@@ -4,7 +4,7 @@ import { sdOf } from '#core/figure';
 import { unwrap } from '#core/problem';
 import { ageingOf } from '#core/rate';
 import { substanceById } from '#core/substance';
-import { type BottleCard, type BottleEvent, contentOf, labelDoubt, parseLabel, reduceBottle } from './index.ts';
+import { type BottleCard, type BottleEvent, contentOf, labelUncertainty, parseLabel, reduceBottle } from './index.ts';
 
 const TODAY = '2026-06-15';
 const read = (text: string) => parseLabel(text, TODAY, 20);
@@ -100,7 +100,7 @@ describe('parseLabel', () => {
     expect(problems.map((each) => each.message).join(' ')).toContain(part);
   });
 
-  it('never throws, and never takes a text without naming every doubt', () => {
+  it('never throws, and never takes a text without naming every uncertainty', () => {
     const words = fc.constantFrom(
       'HCl',
       'vinegar',
@@ -138,12 +138,12 @@ describe('parseLabel', () => {
   });
 });
 
-describe('labelDoubt', () => {
+describe('labelUncertainty', () => {
   it('is half the last digit or 3 %, whichever is more, and never past 100 %', () => {
-    expect(labelDoubt(8, 0, true)).toBe(0.5);
-    expect(labelDoubt(28, 0, true)).toBeCloseTo(0.84, 9);
-    expect(labelDoubt(99, 0, true)).toBe(1);
-    expect(labelDoubt(99.9, 1, true)).toBeLessThanOrEqual(0.1 + 1e-9);
+    expect(labelUncertainty(8, 0, true)).toBe(0.5);
+    expect(labelUncertainty(28, 0, true)).toBeCloseTo(0.84, 9);
+    expect(labelUncertainty(99, 0, true)).toBe(1);
+    expect(labelUncertainty(99.9, 1, true)).toBeLessThanOrEqual(0.1 + 1e-9);
   });
 });
 

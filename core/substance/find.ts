@@ -1,23 +1,14 @@
-import { type SubstanceRow, substances } from '#core/data';
+import { allSubstances, type Substance } from './substance.ts';
 
-export type Substance = SubstanceRow;
-
-const BY_ID = new Map(substances.map((each) => [each.id, each]));
 const BY_NAME = new Map<string, Substance>();
 /** Names as they are written, by their tidied form. */
 const WRITTEN = new Map<string, string>();
-for (const each of substances) {
+for (const each of allSubstances) {
+  if (!each.onShelf) continue;
   for (const name of [each.name, each.formula, each.formula.replace('.', '·'), ...each.names]) {
     BY_NAME.set(tidy(name), each);
     WRITTEN.set(tidy(name), name);
   }
-}
-
-/** Every substance known, in the order of the data. */
-export const allSubstances: readonly Substance[] = substances;
-
-export function substanceById(id: string): Substance | undefined {
-  return BY_ID.get(id);
 }
 
 /** By name, synonym or formula, whatever the case and spacing. */

@@ -9,11 +9,11 @@ const SOURCE = 'IUPAC 2021 abridged standard atomic weights';
 
 /**
  * Molar mass, g/mol, from the IUPAC 2021 abridged weights. The stated ± of each weight is taken as a rectangle
- * (sd = ±/√3, CIAAW guidance) and belongs to the element, so two formulas that share one share its doubt.
+ * (sd = ±/√3, CIAAW guidance) and belongs to the element, so two formulas that share one share its uncertainty.
  */
 export function molarMassOfElements(elements: Readonly<Record<string, number>>): Result<Measured> {
   let value = 0;
-  const doubts: Record<string, { name: string; effect: number }> = {};
+  const uncertainty: Record<string, { name: string; effect: number }> = {};
   for (const [symbol, count] of Object.entries(elements)) {
     const row = WEIGHTS.get(symbol);
     if (row?.weight === undefined) {
@@ -23,9 +23,9 @@ export function molarMassOfElements(elements: Readonly<Record<string, number>>):
       );
     }
     value += count * row.weight;
-    doubts[`weight:${symbol}`] = { name: 'atomic weights', effect: (count * (row.uncertainty ?? 0)) / Math.sqrt(3) };
+    uncertainty[`weight:${symbol}`] = { name: 'atomic weights', effect: (count * (row.uncertainty ?? 0)) / Math.sqrt(3) };
   }
-  return ok({ value, doubts });
+  return ok({ value, uncertainty });
 }
 
 const cache = new Map<string, Figure>();

@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { formatFigure, formatNumber, formatPlain } from './format.ts';
 
-describe('rounding to the doubt', () => {
+describe('rounding to the uncertainty', () => {
   it.each([
     [8.7491, 0.065, '8.75 ± 0.13'],
     [27.13, 0.2, '27.1 ± 0.4'],

@@ -3,11 +3,11 @@ const THIN = '\u202f';
 /** The 95 % band is twice the standard uncertainty (GUM 6.3.3, k = 2); it is what stands behind every ± shown. */
 export const COVERAGE = 2;
 
-/** Decimals that the doubt allows: two figures of it when it begins with 1 or 2, else one. */
-export function roundToDoubt(value: number, sd: number): { decimals: number; value: string; band: string | undefined } {
+/** Decimals that the uncertainty allows: two figures of it when it begins with 1 or 2, else one. */
+export function roundToUncertainty(value: number, sd: number): { decimals: number; value: string; band: string | undefined } {
   const band = sd * COVERAGE;
   if (!(band > 0)) return { decimals: 0, value: shortest(value, 5), band: undefined };
-  // A doubt this small says nothing at four figures, and would ask for seven.
+  // A uncertainty this small says nothing at four figures, and would ask for seven.
   if (band < Math.abs(value) * 3e-4) {
     const decimals = decimalsForFigures(value, 4);
     return { decimals, value: fixed(value, decimals), band: undefined };
@@ -19,9 +19,9 @@ export function roundToDoubt(value: number, sd: number): { decimals: number; val
   return { decimals, value: fixed(value, decimals), band: fixed(band, decimals) };
 }
 
-/** “8.75 ± 0.13”, rounded to the doubt. */
+/** “8.75 ± 0.13”, rounded to the uncertainty. */
 export function formatFigure(value: number, sd: number): string {
-  const rounded = roundToDoubt(value, sd);
+  const rounded = roundToUncertainty(value, sd);
   return rounded.band === undefined ? rounded.value : `${rounded.value} ± ${rounded.band}`;
 }
 

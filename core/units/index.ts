@@ -1,12 +1,12 @@
-// Units: numbers as people type them, the units they carry, and the doubt that goes with them.
+// Units: numbers as people type them, the units they carry, and the uncertainty that goes with them.
 // Inside, everything is g, mL, mol and °C (K inside thermodynamics); conversion happens here, at the edge.
-// A Measured is a value with its dependence on named independent sources of doubt, so correlated doubts combine rightly.
-export { COVERAGE, formatFigure, formatNumber, formatPlain, roundToDoubt, shortest } from './format.ts';
+// A Measured is a value with its dependence on named independent sources of uncertainty, so correlated uncertainty combine rightly.
+export { COVERAGE, formatFigure, formatNumber, formatPlain, roundToUncertainty, shortest } from './format.ts';
 export {
   budget,
   combine,
-  type Doubt,
-  doubtful,
+  type Uncertainty,
+  uncertain,
   exact,
   type Measured,
   type Share,

@@ -1,31 +1,31 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { add, budget, combine, doubtful, exact, scale, standardUncertainty } from './measured.ts';
+import { add, budget, combine, uncertain, exact, scale, standardUncertainty } from './measured.ts';
 
 const label = { id: 'label:a', name: 'label' };
 const balance = { id: 'balance', name: 'balance' };
 
 describe('Measured', () => {
-  it('adds independent doubts in squares', () => {
-    const sum = add(doubtful(10, 3, label), doubtful(5, 4, balance));
+  it('adds independent uncertainty in squares', () => {
+    const sum = add(uncertain(10, 3, label), uncertain(5, 4, balance));
     expect(sum.value).toBe(15);
     expect(standardUncertainty(sum)).toBeCloseTo(5, 12);
   });
 
-  it('lets a doubt shared by both terms cancel in their difference', () => {
-    const a = doubtful(10, 3, label);
+  it('lets a uncertainty shared by both terms cancel in their difference', () => {
+    const a = uncertain(10, 3, label);
     const difference = add(a, scale(a, -1));
     expect(standardUncertainty(difference)).toBeCloseTo(0, 12);
   });
 
-  it('carries relative doubts of a product in squares (GUM 5.1.6)', () => {
-    const product = combine({ a: doubtful(10, 0.2, label), b: doubtful(4, 0.12, balance) }, (x) => x.a * x.b);
+  it('carries relative uncertainty of a product in squares (GUM 5.1.6)', () => {
+    const product = combine({ a: uncertain(10, 0.2, label), b: uncertain(4, 0.12, balance) }, (x) => x.a * x.b);
     expect(standardUncertainty(product) / product.value).toBeCloseTo(Math.hypot(0.02, 0.03), 6);
   });
 
   it('agrees with Monte Carlo for a quotient', () => {
-    const a = doubtful(10, 0.1, label);
-    const b = doubtful(3, 0.05, balance);
+    const a = uncertain(10, 0.1, label);
+    const b = uncertain(3, 0.05, balance);
     const first = combine({ a, b }, (x) => x.a / x.b);
     let state = 12345;
     const random = () => {
@@ -46,7 +46,7 @@ describe('Measured', () => {
         fc.double({ min: 0.01, max: 10, noNaN: true }),
         fc.double({ min: 0.01, max: 10, noNaN: true }),
         (u, v) => {
-          const shares = budget(add(doubtful(1, u, label), doubtful(1, v, balance)));
+          const shares = budget(add(uncertain(1, u, label), uncertain(1, v, balance)));
           expect(shares.reduce((s, each) => s + each.share, 0)).toBeCloseTo(1, 9);
           expect(shares[0]!.share).toBeGreaterThanOrEqual(shares[1]!.share);
         },
@@ -54,13 +54,13 @@ describe('Measured', () => {
     );
   });
 
-  it('has no budget for an exact value and refuses a negative doubt', () => {
+  it('has no budget for an exact value and refuses a negative uncertainty', () => {
     expect(budget(exact(3))).toEqual([]);
-    expect(() => doubtful(1, -1, label)).toThrow(RangeError);
+    expect(() => uncertain(1, -1, label)).toThrow(RangeError);
   });
 
   it('takes a one-sided slope at the edge of what exists', () => {
-    const edge = combine({ w: doubtful(100, 1, label) }, (x) => (x.w > 100 ? Number.NaN : x.w * 2));
+    const edge = combine({ w: uncertain(100, 1, label) }, (x) => (x.w > 100 ? Number.NaN : x.w * 2));
     expect(standardUncertainty(edge)).toBeCloseTo(2, 3);
   });
 });

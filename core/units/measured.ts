@@ -1,40 +1,40 @@
-/** How one independent source of doubt moves a value by one standard uncertainty, in the value's own unit, signed. */
-export interface Doubt {
+/** How one independent source of uncertainty moves a value by one standard uncertainty, in the value's own unit, signed. */
+export interface Uncertainty {
   readonly name: string;
   readonly effect: number;
 }
 
 /**
- * A value with its first-order dependence on named, independent sources of doubt. Two values that lean on the same
- * source (one label, one balance) carry the same key, so their doubts add with sign and cancel where they should.
+ * A value with its first-order dependence on named, independent sources of uncertainty. Two values that lean on the same
+ * source (one label, one balance) carry the same key, so their uncertainty add with sign and cancel where they should.
  * Method: JCGM 100:2008 (GUM), 5.1-5.2, by central differences instead of written derivatives.
  */
 export interface Measured {
   readonly value: number;
-  readonly doubts: Readonly<Record<string, Doubt>>;
+  readonly uncertainty: Readonly<Record<string, Uncertainty>>;
 }
 
-const NO_DOUBT: Readonly<Record<string, Doubt>> = Object.freeze({});
+const NO_UNCERTAINTY: Readonly<Record<string, Uncertainty>> = Object.freeze({});
 
 export function exact(value: number): Measured {
-  return { value, doubts: NO_DOUBT };
+  return { value, uncertainty: NO_UNCERTAINTY };
 }
 
-/** A value with one source of doubt; `sd` is its standard uncertainty, not negative. */
-export function doubtful(value: number, sd: number, source: { id: string; name: string }): Measured {
+/** A value with one source of uncertainty; `sd` is its standard uncertainty, not negative. */
+export function uncertain(value: number, sd: number, source: { id: string; name: string }): Measured {
   if (!(sd >= 0)) throw new RangeError(`standard uncertainty must not be negative: ${sd}`);
-  return { value, doubts: sd === 0 ? NO_DOUBT : { [source.id]: { name: source.name, effect: sd } } };
+  return { value, uncertainty: sd === 0 ? NO_UNCERTAINTY : { [source.id]: { name: source.name, effect: sd } } };
 }
 
 /** Root of the sum of squares over the independent sources. */
 export function standardUncertainty(measured: Measured): number {
   let sum = 0;
-  for (const key in measured.doubts) sum += measured.doubts[key]!.effect ** 2;
+  for (const key in measured.uncertainty) sum += measured.uncertainty[key]!.effect ** 2;
   return Math.sqrt(sum);
 }
 
 /**
- * f of several values. Each input's slope is taken by a central difference over a thousandth of its doubt:
+ * f of several values. Each input's slope is taken by a central difference over a thousandth of its uncertainty:
  * small enough to stay first order, large enough to keep seven digits.
  */
 export function combine<K extends string>(
@@ -45,33 +45,33 @@ export function combine<K extends string>(
   const values = {} as Record<K, number>;
   for (const key of keys) values[key] = inputs[key].value;
   const value = f(values);
-  const doubts: Record<string, Doubt> = {};
+  const uncertainty: Record<string, Uncertainty> = {};
   for (const key of keys) {
     const input = inputs[key];
     const sd = standardUncertainty(input);
     if (sd === 0) continue;
     const steep = slope(f, values, key, sd * 1e-3);
-    // What does not move it (the reagent that does not limit) is no doubt of it.
-    if (steep !== 0) addScaled(doubts, input.doubts, steep);
+    // What does not move it (the reagent that does not limit) is no uncertainty of it.
+    if (steep !== 0) addScaled(uncertainty, input.uncertainty, steep);
   }
-  return { value, doubts };
+  return { value, uncertainty };
 }
 
-/** A straight sum keeps its doubts exactly, without differences. */
+/** A straight sum keeps its uncertainty exactly, without differences. */
 export function add(...terms: readonly Measured[]): Measured {
-  const doubts: Record<string, Doubt> = {};
+  const uncertainty: Record<string, Uncertainty> = {};
   let value = 0;
   for (const term of terms) {
     value += term.value;
-    addScaled(doubts, term.doubts, 1);
+    addScaled(uncertainty, term.uncertainty, 1);
   }
-  return { value, doubts };
+  return { value, uncertainty };
 }
 
 export function scale(measured: Measured, factor: number): Measured {
-  const doubts: Record<string, Doubt> = {};
-  addScaled(doubts, measured.doubts, factor);
-  return { value: measured.value * factor, doubts };
+  const uncertainty: Record<string, Uncertainty> = {};
+  addScaled(uncertainty, measured.uncertainty, factor);
+  return { value: measured.value * factor, uncertainty };
 }
 
 export interface Share {
@@ -81,17 +81,17 @@ export interface Share {
   readonly share: number;
 }
 
-/** Who is to blame for the doubt, largest first; empty for an exact value. */
+/** Who is to blame for the uncertainty, largest first; empty for an exact value. */
 export function budget(measured: Measured): readonly Share[] {
   const variance = standardUncertainty(measured) ** 2;
   if (variance === 0) return [];
-  return Object.entries(measured.doubts)
+  return Object.entries(measured.uncertainty)
     .map(([id, { name, effect }]) => ({ id, name, share: effect ** 2 / variance }))
     .sort((a, b) => b.share - a.share);
 }
 
-/** Adds to doubts that are still being put together: theirs are the only objects here that change. */
-function addScaled(into: Record<string, Growing>, from: Readonly<Record<string, Doubt>>, factor: number): void {
+/** Adds to uncertainty that are still being put together: theirs are the only objects here that change. */
+function addScaled(into: Record<string, Growing>, from: Readonly<Record<string, Uncertainty>>, factor: number): void {
   for (const id in from) {
     const { name, effect } = from[id]!;
     const before = into[id];
@@ -100,7 +100,7 @@ function addScaled(into: Record<string, Growing>, from: Readonly<Record<string, 
   }
 }
 
-type Growing = { -readonly [K in keyof Doubt]: Doubt[K] };
+type Growing = { -readonly [K in keyof Uncertainty]: Uncertainty[K] };
 
 function slope<K extends string>(f: (v: Record<K, number>) => number, values: Record<K, number>, key: K, h: number) {
   // One scratch object serves all differences; it is put back as it was.

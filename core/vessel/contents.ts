@@ -1,7 +1,7 @@
 import { datum, derive, type Figure, given } from '#core/figure';
-import { type Reaction, reactionSubstance } from '#core/reaction';
+import { type Reaction, } from '#core/reaction';
 import { density, waterDensityAt } from '#core/solution';
-import { hydrateWater, molarMass, molarMassFigure, type Substance, substanceById } from '#core/substance';
+import { hydrateWater, molarMass, molarMassFigure, type Substance, substanceById, substanceOf } from '#core/substance';
 
 /** What is in a vessel: every amount a figure, so that each opens its working. */
 export interface Contents {
@@ -40,7 +40,7 @@ export function charge(
       waterBrought: mass,
     };
   }
-  const speciesId = substance.anhydrous ?? substance.id;
+  const speciesId = substance.species;
   const speciesName = substanceById(speciesId)?.name ?? substance.name;
   const M = molarMassFigure(substance.formula);
   const amount = derive(
@@ -188,7 +188,7 @@ function waterMade(amount: Figure): Figure {
 }
 
 function isGas(substanceId: string): boolean {
-  return reactionSubstance(substanceId).form === 'gas';
+  return substanceOf(substanceId).form === 'gas';
 }
 
 function nameOf(substanceId: string): string {

@@ -74,7 +74,7 @@ export function Reckoning({ run }: { run: Run }) {
       </dl>
       <NowList run={run} />
       {limiting ? <p className="small">{limiting.name} limits.</p> : null}
-      <p className="small">{sheet.doubt.sentence}</p>
+      <p className="small">{sheet.uncertainty.sentence}</p>
       {weighing.weighings.length > 0 ? <p className="small">{weighing.sentence}</p> : null}
     </section>
   );

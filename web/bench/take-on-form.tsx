@@ -10,7 +10,7 @@ import { today } from '../parts/day.ts';
 import { NumberField } from '../parts/number-field.tsx';
 import type { PaneProps } from './pane-props.ts';
 
-/** The product, or a part of it, goes on before it is dry: a half-made bottle with what is expected in it, and its doubt. */
+/** The product, or a part of it, goes on before it is dry: a half-made bottle with what is expected in it, and its uncertainty. */
 export function TakeOnForm({ run, step, why, onClose }: PaneProps & { why: string }) {
   const { sheet, productId, weighing } = run.state;
   const put = usePutBottle();

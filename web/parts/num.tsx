@@ -1,11 +1,11 @@
 import type { ReactNode } from 'react';
 import { type Figure, isAbout, sdOf } from '#core/figure';
-import { formatNumber, roundToDoubt } from '#core/units';
+import { formatNumber, roundToUncertainty } from '#core/units';
 import { useMargin } from '../shell/margin.tsx';
 
 interface NumProps {
   readonly figure: Figure;
-  /** The number as it is to be read, where the instrument rounds it; else it is rounded to its doubt. */
+  /** The number as it is to be read, where the instrument rounds it; else it is rounded to its uncertainty. */
   readonly shown?: string;
   readonly unit?: string;
   /** Leaves out the ±. */
@@ -13,12 +13,12 @@ interface NumProps {
   readonly big?: boolean;
 }
 
-/** A number that opens its working: dotted underline, its doubt small and quiet behind it. */
+/** A number that opens its working: dotted underline, its uncertainty small and quiet behind it. */
 export function Num({ figure, shown, unit, bare = false, big = false }: NumProps) {
   const { show, figure: open } = useMargin();
-  const rounded = roundToDoubt(figure.value, sdOf(figure));
+  const rounded = roundToUncertainty(figure.value, sdOf(figure));
   const about = isAbout(figure);
-  // A rough model without a doubt of its own is worth two figures.
+  // A rough model without a uncertainty of its own is worth two figures.
   const rough = about && rounded.band === undefined;
   const text = shown ?? (rough ? formatNumber(figure.value, 2) : rounded.value);
   const unitText = unit ?? figure.unit;

@@ -5,7 +5,7 @@ import { formatNumber, formatPlain } from '#core/units';
 import { Num } from '../parts/num.tsx';
 import { VesselDrawing } from '../parts/vessel-drawing.tsx';
 import { tintOf } from '../shelf/tint.ts';
-import { Doubt } from './doubt.tsx';
+import { Uncertainty } from './uncertainty.tsx';
 
 interface BatchSheetProps {
   readonly sheet: Sheet;
@@ -224,7 +224,7 @@ function Outcome({ sheet, plan }: { sheet: Sheet; plan: Plan }) {
       {sheet.byProducts.slice(1).map((each) => (
         <Item key={each.name} name={each.name} note={each.keep} />
       ))}
-      <Doubt sheet={sheet} plan={plan} />
+      <Uncertainty sheet={sheet} plan={plan} />
     </section>
   );
 }

@@ -213,7 +213,7 @@ function Outcome({ run }: { run: Run }) {
             <b>
               {account.over === 'clearly'
                 ? 'Over 100 %: something is counted that is not product.'
-                : 'Over 100 %, within its doubt.'}
+                : 'Over 100 %, within its uncertainty.'}
             </b>
             <ul className="explain">
               {account.explanations.map((each) => (
@@ -236,7 +236,7 @@ function Outcome({ run }: { run: Run }) {
             <Num figure={sheet.made.pct} />
           </NumRow>
         </dl>
-        <p>{sheet.doubt.sentence}</p>
+        <p>{sheet.uncertainty.sentence}</p>
       </section>
     );
   }

@@ -3,16 +3,16 @@ import { type Plan, type Sheet, toleranceSentence } from '#core/run';
 import { formatNumber, parseNumber } from '#core/units';
 import { useSpread } from '../worker/compute.ts';
 
-/** What the doubt of the result comes from, its spread by Monte Carlo, and whether it is good enough for what is wanted. */
-export function Doubt({ sheet, plan }: { sheet: Sheet; plan: Plan }) {
+/** What the uncertainty of the result comes from, its spread by Monte Carlo, and whether it is good enough for what is wanted. */
+export function Uncertainty({ sheet, plan }: { sheet: Sheet; plan: Plan }) {
   const id = useId();
   const spread = useSpread(plan);
   const [text, setText] = useState('');
   const figure = sheet.product ?? sheet.made?.strength;
   if (!figure) return null;
   return (
-    <div className="doubt">
-      <p>{sheet.doubt.sentence}</p>
+    <div className="uncertainty">
+      <p>{sheet.uncertainty.sentence}</p>
       <p className="quiet small" aria-live="polite">
         {spread
           ? `Monte Carlo, ${spread.samples.toLocaleString('en')} samples: 95 % between ${formatNumber(spread.low, 3)} and ${formatNumber(spread.high, 3)} ${figure.unit}.`

@@ -3,7 +3,7 @@
  * value where that is more: shop products are filled to a nominal strength, not to a certificate. A strength near
  * 100 % cannot exceed it. An estimate (grade C) until the bottle is assayed.
  */
-export function labelDoubt(value: number, decimals: number, isPercent: boolean): number {
+export function labelUncertainty(value: number, decimals: number, isPercent: boolean): number {
   const lastDigit = 0.5 * 10 ** -decimals;
   const nominal = 0.03 * Math.abs(value);
   const room = isPercent && value > 90 ? Math.max(100 - value, 0) : Number.POSITIVE_INFINITY;

@@ -1,0 +1,160 @@
+import {
+  type AcidBase,
+  type ClassEntry,
+  type Form,
+  type GrainId,
+  type HydrateFacts,
+  type SpeciesFacts,
+  type SubstanceFacts,
+  type SubstanceId,
+  substances,
+  type Tint,
+  type WaterKind,
+} from '#core/data';
+
+export type { SubstanceId };
+
+/** Everything that is held of a substance, joined from its own record and, for a hydrate, its anhydrous species. */
+export interface Substance {
+  readonly id: SubstanceId;
+  readonly name: string;
+  /** As written by chemists, hydrate water after a dot. */
+  readonly formula: string;
+  readonly form: Form;
+  /** Other names on labels, in lists and in old books. */
+  readonly names: readonly string[];
+  /** The anhydrous species of a hydrate; itself for everything else. */
+  readonly species: SubstanceId;
+  /** False for what is only made or given off, and never stands on the shelf under a name. */
+  readonly onShelf: boolean;
+  readonly water: WaterKind;
+  readonly tint: Tint;
+  readonly grain: GrainId | null;
+  /** Classes of the clash table, a hydrate's own and its species'. */
+  readonly classes: readonly ClassEntry[];
+  readonly ions: SpeciesFacts['ions'];
+  readonly acidBase: AcidBase | null;
+  /** Row of formation enthalpies of the pure substance as it comes: the crystal of a hydrate. */
+  readonly formationPure: string | null;
+  readonly formationDissolved: readonly (readonly [id: string, count: number])[] | null;
+  /** Density table of its aqueous solution; none for a hydrate, whose mass % counts its water. */
+  readonly density: string | null;
+  readonly solubility: string | null;
+  readonly sparing: SpeciesFacts['sparing'];
+  readonly hazards: readonly string[];
+  readonly limits: readonly string[];
+  readonly ceiling: string | null;
+  readonly keeping: readonly string[];
+  readonly electrons: readonly string[];
+  readonly law: readonly string[];
+}
+
+// A species of no such id in a hydrate's record is a programmer's slip: the record is checked when it is joined.
+const facts: Readonly<Record<string, SubstanceFacts>> = substances;
+const joined = new Map<string, Substance>();
+for (const id of Object.keys(substances) as SubstanceId[]) joined.set(id, join(id, facts[id]!));
+
+/** Every substance known, in the order of the record. */
+export const allSubstances: readonly Substance[] = [...joined.values()];
+
+/** The substance of an id that is known to be one. */
+export function substanceOf(id: SubstanceId): Substance {
+  return joined.get(id)!;
+}
+
+/** The substance of an id from outside; undefined when it is none. */
+export function substanceById(id: string): Substance | undefined {
+  return joined.get(id);
+}
+
+export function isSubstanceId(id: string): id is SubstanceId {
+  return joined.has(id);
+}
+
+/** A substance that is known by its formula alone: nothing else is held of it. Its id is its formula, which no record has. */
+export function bareSubstance(formula: string, name = formula): Substance {
+  return {
+    ...NOTHING_HELD,
+    id: formula as SubstanceId,
+    species: formula as SubstanceId,
+    name,
+    formula,
+  };
+}
+
+const NOTHING_HELD: Omit<Substance, 'id' | 'species' | 'name' | 'formula'> = {
+  form: 'solid',
+  names: [],
+  onShelf: false,
+  water: 'soluble',
+  tint: 'clear',
+  grain: null,
+  classes: [],
+  ions: null,
+  acidBase: null,
+  formationPure: null,
+  formationDissolved: null,
+  density: null,
+  solubility: null,
+  sparing: null,
+  hazards: [],
+  limits: [],
+  ceiling: null,
+  keeping: [],
+  electrons: [],
+  law: [],
+};
+
+/** The anhydrous species of a substance; itself when it is no hydrate. */
+export function speciesOf(substance: Substance): Substance {
+  return substanceOf(substance.species);
+}
+
+/** Whether it stands in water as a solid: insoluble ones, and metals. */
+export function isInsoluble(substance: Substance): boolean {
+  return substance.water === 'insoluble';
+}
+
+function join(id: SubstanceId, own: SubstanceFacts): Substance {
+  const hydrate = 'hydrateOf' in own ? own : undefined;
+  const species = hydrate ? speciesFacts(id, hydrate) : (own as SpeciesFacts);
+  return {
+    id,
+    name: own.name,
+    formula: own.formula,
+    form: own.form,
+    names: own.names ?? [],
+    species: (hydrate?.hydrateOf ?? id) as SubstanceId,
+    onShelf: species.onShelf ?? true,
+    water: species.water,
+    tint: own.tint,
+    grain: species.grain,
+    classes: [...(own.classes ?? []), ...(hydrate ? inherited(species) : [])],
+    ions: species.ions,
+    acidBase: species.acidBase,
+    formationPure: hydrate ? hydrate.formation : (species.formation?.pure ?? null),
+    formationDissolved: species.formation?.dissolved ?? null,
+    density: hydrate ? null : species.density,
+    solubility: species.solubility,
+    sparing: species.sparing,
+    hazards: own.hazards ?? [],
+    limits: own.limits ?? [],
+    ceiling: own.ceiling,
+    keeping: own.keeping ?? [],
+    electrons: own.electrons ?? [],
+    law: own.law ?? species.law ?? [],
+  };
+}
+
+/** Classes that are of the dry form alone: its crystal with water no longer heats in water. */
+const OF_THE_FORM: ReadonlySet<string> = new Set(['anhydrous_salt']);
+
+function inherited(species: SpeciesFacts): readonly ClassEntry[] {
+  return (species.classes ?? []).filter((each) => !OF_THE_FORM.has(typeof each === 'string' ? each : each[0]));
+}
+
+function speciesFacts(id: string, { hydrateOf }: HydrateFacts): SpeciesFacts {
+  const species = facts[hydrateOf];
+  if (!species || 'hydrateOf' in species) throw new Error(`${id}: ${hydrateOf} is no anhydrous species`);
+  return species;
+}
