@@ -38,15 +38,15 @@ test('alum left open, a part taken on wet, the rest redissolved, dried under its
   // A part goes on as it is, wet; the rest keeps its share of the yield.
   await page.getByRole('button', { name: 'Change the run' }).click();
   await page.getByText('take on', { exact: true }).click();
-  await page.getByRole('button', { name: 'To the shelf, half-made' }).click();
+  await page.getByRole('button', { name: 'To the shelf, intermediate' }).click();
   await expect(page.getByRole('alert')).toContainText('Weigh all of it');
   await page.getByLabel('All of it, wet').fill('90');
   await page.getByLabel('Taken on').fill('95');
-  await page.getByRole('button', { name: 'To the shelf, half-made' }).click();
+  await page.getByRole('button', { name: 'To the shelf, intermediate' }).click();
   await expect(page.getByRole('alert')).toContainText('at most all of it');
   await page.getByLabel('Taken on').fill('22,5');
   await expectAccessible(page);
-  await page.getByRole('button', { name: 'To the shelf, half-made' }).click();
+  await page.getByRole('button', { name: 'To the shelf, intermediate' }).click();
   await expect(log(page)).toContainText('25 % taken on, to the shelf');
 
   // The rest has caked: back into solution and once more through the cold, without leaving the run.
@@ -80,7 +80,7 @@ test('alum left open, a part taken on wet, the rest redissolved, dried under its
   await expect(page.getByRole('row', { name: /^leave open to.*differs/ })).toContainText('100 % of water');
   await expect(page.getByRole('row', { name: /^cool to/ })).not.toContainText('differs');
   await expectAccessible(page);
-  // What was taken on stands on the shelf, half-made, as strong as it is expected to be; the bottle it came from has less.
+  // What was taken on stands on the shelf, intermediate, as strong as it is expected to be; the bottle it came from has less.
   await page.goto(`${notebook.origin}/shelf`);
   const half = page.getByRole('link', { name: /wet, batch 1.*23 g left/ }).first();
   await expect(half).toBeVisible();

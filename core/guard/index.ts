@@ -6,4 +6,5 @@ export { classesOf } from './classes.ts';
 export { type Clash, clashesOf, type Present } from './incompatible.ts';
 export { legalNotes } from './law.ts';
 export { materialClashes, quenchSays } from './material.ts';
+export { presentIn } from './present.ts';
 export { scopeLimit } from './scope.ts';

@@ -44,6 +44,18 @@ export function integralHeat(substance: Substance, molWaterPerMol: number): Inte
   return { kJPerMol: y0 + ((y1 - y0) * (x - x0)) / (x1 - x0), source, grade };
 }
 
+const INFINITE = new Map(
+  heatsOfSolution.flatMap((row) =>
+    row.kind === 'heat of solution, infinite dilution' ? [[row.substance, row] as const] : [],
+  ),
+);
+
+/** Heat of solution of the pure substance as it comes, kJ/mol, at infinite dilution; undefined where none is tabulated. */
+export function heatAtInfiniteDilution({ formula }: Substance): IntegralHeat | undefined {
+  const row = INFINITE.get(formula);
+  return row && { kJPerMol: row.dH, source: row.source, grade: row.grade };
+}
+
 /**
  * Heat set free (kJ per mol of solute, positive is warm) on diluting from one mass % to another.
  * Undefined where no integral heats are held, or at the pure substance.

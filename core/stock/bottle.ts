@@ -1,41 +1,73 @@
-import type { Strength } from '#core/solution';
+import {
+  day,
+  type Fields,
+  fields,
+  flag,
+  list,
+  note,
+  nullable,
+  number,
+  type Of,
+  one,
+  type TaggedOf,
+  text,
+} from '#core/shape';
+import { type StrengthUnit, strengthUnits } from '#core/solution';
 
 export const containers = ['bottle', 'jug', 'jar', 'bag', 'tub', 'tube', 'strip'] as const;
 export type Container = (typeof containers)[number];
 
-export const groups = ['bought', 'made', 'half-made', 'by-product', 'waste'] as const;
+export const groups = ['bought', 'made', 'intermediate', 'by-product', 'waste'] as const;
 export type BottleGroup = (typeof groups)[number];
 
-/** What the label says, as understood and corrected by its owner. */
-export interface BottleCard {
-  readonly name: string;
-  readonly substanceId: string;
-  readonly strength: Strength | null;
-  /** Other actives of a mixed product, as its label gives them; plans reckon with the first one only. */
-  readonly others: readonly { readonly substanceId: string; readonly strength: Strength }[];
-  /** Half-width the owner or an assay gives, in the unit of strength; null takes the label's usual uncertainty. */
-  readonly strengthBand: number | null;
-  /** True when the strength was found by a measurement of this bottle, not read off its label. */
-  readonly assayed: boolean;
-  readonly size: { readonly value: number; readonly unit: 'g' | 'mL' } | null;
-  readonly price: number | null;
-  readonly container: Container;
-  readonly group: BottleGroup;
-  /** ISO date (day) it was bought or made. */
-  readonly since: string;
-  readonly labelText: string;
-  /** The batch it came from, for what was made here. */
-  readonly fromBatch: string | null;
-  readonly note: string;
-}
+export const strengthShape = fields({
+  value: number(),
+  unit: one(...(Object.keys(strengthUnits) as StrengthUnit[])),
+});
 
-export type BottleEventBody =
-  | { readonly kind: 'put'; readonly card: BottleCard }
-  | { readonly kind: 'corrected'; readonly card: BottleCard }
-  | { readonly kind: 'used'; readonly grams: number; readonly forBatch: string | null; readonly why: string }
-  | { readonly kind: 'archived'; readonly why: string }
-  | { readonly kind: 'restored' }
-  | { readonly kind: 'undone'; readonly of: string };
+/** What the label says, as understood and corrected by its owner. */
+export const cardShape = fields({
+  name: text(120),
+  /** A substance of the record; kept as it was written, so that a bottle of a newer build still opens. */
+  substanceId: text(80),
+  strength: nullable(strengthShape),
+  /** Other actives of a mixed product, as its label gives them; plans compute with the first one only. */
+  others: list(fields({ substanceId: text(80), strength: strengthShape }), 6),
+  /** Half-width the owner or an assay gives, in the unit of strength; null takes the label's usual uncertainty. */
+  strengthBand: nullable(number({ moreThan: 0, max: 1e6 })),
+  /** True when the strength was found by a measurement of this bottle, not read off its label. */
+  assayed: flag(),
+  size: nullable(fields({ value: number({ moreThan: 0, max: 1e6 }), unit: one('g', 'mL') })),
+  price: nullable(number({ min: 0, max: 1e7 })),
+  container: one(...containers),
+  group: one(...groups),
+  /** ISO date (day) it was bought or made. */
+  since: day(),
+  labelText: note(300),
+  /** The batch it came from, for what was made here. */
+  fromBatch: nullable(text(60)),
+  note: note(2000),
+});
+export type BottleCard = Of<typeof cardShape>;
+
+/** A bottle as it stood when something was taken from it. */
+export const bottleThenShape = fields({ card: cardShape, usedG: number({ min: 0, max: 1e7 }) });
+export type BottleThen = Of<typeof bottleThenShape>;
+
+/** Version of cards as they are stored; an older one is brought up to it when it is read. */
+export const CARD_VERSION = 2;
+
+/** What can happen to a bottle. */
+export const bottleKinds = {
+  put: { card: cardShape },
+  corrected: { card: cardShape },
+  used: { grams: number({ moreThan: 0, max: 1e6 }), forBatch: nullable(text(60)), why: note(300) },
+  archived: { why: note(300) },
+  restored: {},
+  undone: { of: text(80) },
+} as const satisfies Readonly<Record<string, Fields>>;
+
+export type BottleEventBody = TaggedOf<'kind', typeof bottleKinds>;
 
 export interface BottleEvent {
   readonly id: string;

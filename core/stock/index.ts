@@ -2,6 +2,12 @@
 // undone); what is true now is folded from them. contentOf() turns a card into figures: strength in every unit, mass, moles,
 // price per mole. parseLabel() reads what a person types off a label, claims each part, and asks about the rest.
 export {
+  CARD_VERSION,
+  bottleKinds,
+  bottleThenShape,
+  cardShape,
+  strengthShape,
+  type BottleThen,
   type BottleCard,
   type BottleEvent,
   type BottleEventBody,

@@ -1,16 +1,6 @@
-export type Material =
-  | 'glass'
-  | 'jar glass'
-  | 'polyethylene'
-  | 'polypropylene'
-  | 'stainless steel'
-  | 'aluminium'
-  | 'ceramic'
-  | 'copper'
-  | 'iron'
-  | 'paper';
+import { fields, flag, list, note, number, type Of, one, optional, text } from '#core/shape';
 
-export const materials: readonly Material[] = [
+export const materials = [
   'glass',
   'jar glass',
   'polyethylene',
@@ -21,45 +11,50 @@ export const materials: readonly Material[] = [
   'copper',
   'iron',
   'paper',
-];
+] as const;
+export type Material = (typeof materials)[number];
 
 /** A scoop, a dropper’s drop, a jar’s mark: weighed once, then counted. */
-export interface OwnMeasure {
-  readonly name: string;
+const measureShape = fields({
+  name: text(60),
   /** What it was weighed with: “washing soda”. */
-  readonly of: string;
-  readonly gramsEach: number;
+  of: note(60),
+  gramsEach: number({ moreThan: 0, max: 10_000 }),
   /** Standard uncertainty of one, g. */
-  readonly sdG: number;
-}
+  sdG: number({ min: 0, max: 10_000 }),
+});
+export type OwnMeasure = Of<typeof measureShape>;
 
-export interface OwnVessel {
-  readonly name: string;
-  /** Glass when it is not said. */
-  readonly material?: Material | undefined;
-  /** May be spoilt: its material is a choice, and no warning stops it. */
-  readonly sacrificial?: boolean | undefined;
-  readonly capacityMl: number;
+const vesselShape = fields({
+  name: text(60),
+  capacityMl: number({ moreThan: 0, max: 100_000 }),
   /** Inside diameter and height, mm, for drawing to scale. */
-  readonly diameterMm: number;
-  readonly heightMm: number;
-}
+  diameterMm: number({ moreThan: 0, max: 2000 }),
+  heightMm: number({ moreThan: 0, max: 2000 }),
+  /** Glass when it is not said. */
+  material: optional(one(...materials)),
+  /** May be spoilt: its material is a choice, and no warning stops it. */
+  sacrificial: optional(flag()),
+});
+export type OwnVessel = Of<typeof vesselShape>;
+export const vesselsShape = list(vesselShape, 60, 1);
 
 /** The person's place and gear: everything a sheet needs to know about where it is carried out. */
-export interface Bench {
-  readonly place: string;
-  readonly tempC: number;
-  readonly pressureHPa: number;
+export const benchShape = fields({
+  place: text(60),
+  tempC: number({ min: 0, max: 45 }),
+  pressureHPa: number({ min: 600, max: 1100 }),
   /** Smallest step the balance shows, g. */
-  readonly balanceG: number;
-  readonly cylindersMl: readonly number[];
-  readonly vessels: readonly OwnVessel[];
-  readonly measures: readonly OwnMeasure[];
+  balanceG: number({ min: 1e-6, max: 100 }),
+  cylindersMl: list(number({ moreThan: 0, max: 10_000 }), 20, 1),
+  vessels: vesselsShape,
+  measures: list(measureShape, 40),
   /** Air space of the room, m³; used only for gas. */
-  readonly roomM3: number;
+  roomM3: number({ moreThan: 0, max: 100_000 }),
   /** Water the hotplate takes off an open vessel, g per hour at a gentle simmer. */
-  readonly evaporationGPerH: number;
-}
+  evaporationGPerH: number({ moreThan: 0, max: 100_000 }),
+});
+export type Bench = Of<typeof benchShape>;
 
 export const BenchDefaults: Bench = {
   place: 'shed',

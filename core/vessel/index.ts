@@ -1,8 +1,10 @@
-// Vessels: what a person owns to hold, weigh and measure with, what is in a vessel at any moment, and which one fits.
-// Contents are moles of each substance, water, inert matter and crystals; every change makes new contents.
+// Vessels: what a person owns to hold, weigh and measure with; what is in a vessel at any moment, by phase; and which one
+// fits. A run holds any number of named vessels, and places where things go that have left them: mass is kept over all.
+export { type Added, add, type Product } from './add.ts';
 export {
   type Bench,
   BenchDefaults,
+  benchShape,
   type Cylinder,
   cylinderFor,
   type Material,
@@ -10,17 +12,46 @@ export {
   type OwnMeasure,
   type OwnVessel,
   roundTo,
+  vesselsShape,
 } from './bench.ts';
 export { boilingVessels, isShallow, type Stretch } from './changes.ts';
 export {
+  type Amounts,
+  amountOf,
+  amountsOf,
+  boundWater,
   type Contents,
-  charge,
+  contentsMass,
   emptyContents,
-  isInsoluble,
+  entriesOf,
   liquidVolume,
-  react,
+  type Phase,
+  parted,
+  phaseG,
+  phaseOf,
+  phases,
+  slurryVolume,
   solutesG,
-  total,
+  speciesAmount,
+  together,
   UNDISSOLVED_ML_PER_G,
+  waterWhenDissolved,
+  withAmount,
 } from './contents.ts';
+export { type Dissolved, dissolve } from './dissolve.ts';
 export { fitVessel, type VesselFit } from './fit.ts';
+export { type Reacted, react } from './react.ts';
+export { subscript, total } from './total.ts';
+export {
+  at,
+  awayNames,
+  holding,
+  ledOff,
+  massOverAll,
+  type Place,
+  poured,
+  steamedOff,
+  type VesselName,
+  type Vessels,
+  vesselNames,
+} from './vessels.ts';

@@ -146,7 +146,7 @@ const EXPLAINED: Readonly<Record<Change, string>> = {
   redissolve:
     'What was caught goes back into hot water and is crystallised again; the steps from there are put in once more.',
   'take on':
-    'The product, or a part of it, goes on before it is dry: to the shelf, half-made, with what is expected in it.',
+    'The product, or a part of it, goes on before it is dry: to the shelf, intermediate, with what is expected in it.',
   join: 'Another running batch of this route is poured into this one.',
   'give up': 'End the run here. Its record stays, with the reason.',
 };

@@ -172,21 +172,21 @@ describe('taking a part on', () => {
     );
   });
 
-  it('puts a half-made bottle on the shelf, as strong as is expected, and books the share', async () => {
+  it('puts a intermediate bottle on the shelf, as strong as is expected, and books the share', async () => {
     vi.stubGlobal('fetch', fetched);
     const { props, entered, onClose } = benchAt(alum, 'dry', ...caught);
     const expected = props.run.state.sheet.product!.value;
     draw(<TakeOnForm {...props} why="for the kit" />);
-    press('To the shelf, half-made');
+    press('To the shelf, intermediate');
     expect(screen.getByRole('alert').textContent).toContain('Weigh all of it');
     type('All of it, wet', '90');
     type('Taken on', '45');
-    press('To the shelf, half-made');
+    press('To the shelf, intermediate');
     await waitFor(() => expect(onClose).toHaveBeenCalled());
     const { card } = JSON.parse(String(fetched.mock.lastCall![1]!.body)) as {
       card: { strength: { value: number }; group: string; size: object; fromBatch: string };
     };
-    expect(card).toMatchObject({ group: 'half-made', size: { value: 45, unit: 'g' }, fromBatch: 'batch_test01' });
+    expect(card).toMatchObject({ group: 'intermediate', size: { value: 45, unit: 'g' }, fromBatch: 'batch_test01' });
     expect(card.strength.value).toBeCloseTo((100 * expected) / 90, 0);
     expect(entered).toMatchObject([{ kind: 'poured-off', share: 0.5, step: 'dry', why: 'for the kit' }]);
   });
@@ -196,7 +196,7 @@ describe('taking a part on', () => {
     const { props, entered, onClose } = benchAt(alum, 'dry', ...caught);
     draw(<TakeOnForm {...props} why="" />);
     type('All of it, wet', '90');
-    press('To the shelf, half-made');
+    press('To the shelf, intermediate');
     await waitFor(() => expect(onClose).toHaveBeenCalled());
     expect(entered.map(({ kind }) => kind)).toEqual(['bottled', 'step-skipped', 'step-skipped']);
   });
@@ -207,10 +207,10 @@ describe('taking a part on', () => {
     draw(<TakeOnForm {...props} why="" />);
     type('All of it, wet', '90');
     type('Taken on', '91');
-    press('To the shelf, half-made');
+    press('To the shelf, intermediate');
     expect(screen.getByRole('alert').textContent).toContain('at most all of it');
     type('Taken on', '20');
-    press('To the shelf, half-made');
+    press('To the shelf, intermediate');
     await waitFor(() => expect(screen.getByRole('alert').textContent).toContain('No.'));
     expect(entered).toEqual([]);
     cleanup();

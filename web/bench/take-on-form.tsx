@@ -10,7 +10,7 @@ import { today } from '../parts/day.ts';
 import { NumberField } from '../parts/number-field.tsx';
 import type { PaneProps } from './pane-props.ts';
 
-/** The product, or a part of it, goes on before it is dry: a half-made bottle with what is expected in it, and its uncertainty. */
+/** The product, or a part of it, goes on before it is dry: a intermediate bottle with what is expected in it, and its uncertainty. */
 export function TakeOnForm({ run, step, why, onClose }: PaneProps & { why: string }) {
   const { sheet, productId, weighing } = run.state;
   const put = usePutBottle();
@@ -42,7 +42,7 @@ export function TakeOnForm({ run, step, why, onClose }: PaneProps & { why: strin
       size: { value: Number((takenG ?? wetG).toPrecision(5)), unit: 'g' },
       price: null,
       container: 'tub',
-      group: 'half-made',
+      group: 'intermediate',
       since: today(),
       labelText: '',
       fromBatch: run.batch.id,
@@ -64,7 +64,7 @@ export function TakeOnForm({ run, step, why, onClose }: PaneProps & { why: strin
       <NumberField label="All of it, wet" unit="g" value={wetG} min={0.01} max={20_000} onChange={setWet} />
       <NumberField label="Taken on" unit="g" value={takenG ?? wetG} min={0.01} max={20_000} onChange={setTaken} />
       <button type="button" className="tab" disabled={put.isPending} onClick={place}>
-        To the shelf, half-made
+        To the shelf, intermediate
       </button>
       {found?.ok ? (
         <p className="small quiet">

@@ -18,7 +18,7 @@ const BottleTable = lazy(async () => ({ default: (await import('./bottle-table.t
 const GROUP_NAMES: Readonly<Record<BottleGroup, string>> = {
   bought: 'As bought',
   made: 'Made here',
-  'half-made': 'Half-made',
+  intermediate: 'Intermediates',
   'by-product': 'Kept by-products',
   waste: 'Waste',
 };

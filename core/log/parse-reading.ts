@@ -1,6 +1,6 @@
 import { fail, ok, type Result } from '#core/problem';
 import { findUnit, parseNumber } from '#core/units';
-import type { Reading } from './event.ts';
+import type { Reading } from './reading.ts';
 
 const NUMBER = String.raw`[-+\u2212]?[\d.,]*\d[\d.,]*(?:e[+-]?\d+)?`;
 const OVER = new RegExp(String.raw`^(?:over|above|more than|at least|>=?|≥)\s*(${NUMBER})$`, 'i');
@@ -19,7 +19,7 @@ export function parseReading(text: string, expected: string): Result<Reading> {
   const typed = text.trim();
   if (typed === '')
     return fail('missing-part', 'Nothing is written here: a number, a band such as 12-14, “over 12”, or a word.');
-  if (typed.length > 200) return fail('too-large', 'A reading has at most 200 signs; put the rest into a note.');
+  if (typed.length > 200) return fail('too-large', 'A reading has at most 200 characters; put the rest into a note.');
   const { bare, unit, scale } = withUnit(typed, expected);
   if (scale !== 1) return map(parseReading(bare, unit), (reading) => scaled(reading, scale));
   const over = OVER.exec(bare);
@@ -67,7 +67,7 @@ function withUnit(typed: string, expected: string): { bare: string; unit: string
 
 function scaled(reading: Reading, by: number): Reading {
   if (reading.is === 'band') return { ...reading, low: reading.low * by, high: reading.high * by };
-  return reading.is === 'word' || reading.is === 'counted' ? reading : { ...reading, value: reading.value * by };
+  return reading.is === 'word' || reading.is === 'sight' || reading.is === 'counted' ? reading : { ...reading, value: reading.value * by };
 }
 
 function bandOf(value: number, half: number, unit: string): Reading {

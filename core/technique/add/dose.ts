@@ -1,9 +1,10 @@
 import { derive, type Figure, given } from '#core/figure';
-import type { Role, Route } from '#core/route';
+
 import type { Content } from '#core/stock';
 import { molarMassFigure } from '#core/substance';
 import { type Bench, cylinderFor, roundTo } from '#core/vessel';
-import type { Plan } from './plan.ts';
+import { type Facts, settingOf } from '../facts.ts';
+import type { Recipe, Role } from '../recipe.ts';
 
 /** What a role's planned dose is, and how it is measured out. */
 export interface Dose {
@@ -17,22 +18,22 @@ export interface Dose {
 }
 
 /** One plus the excess of a role, as a figure; 1 without a control. */
-function overFigure(role: Role, plan: Plan): Figure | undefined {
-  if (role.dose.by !== 'extent' || !role.dose.overControl) return undefined;
-  const value = plan.controls[role.dose.overControl] ?? 0;
-  return value === 0 ? undefined : given({ symbol: 'over', name: `${role.name} over`, unit: '%' }, value, 'you set it');
+function excessFigure(role: Role, facts: Facts): Figure | undefined {
+  if (role.dose.by !== 'extent' || !role.dose.excessControl) return undefined;
+  const value = settingOf(facts, role.dose.excessControl);
+  return value === 0 ? undefined : given({ symbol: 'excess', name: `${role.name} in excess`, unit: '%' }, value, 'you set it');
 }
 
 /** Mass of product for ξ mol of extent: through the excess, the molar mass and the strength. */
-export function doseForExtent(role: Role, plan: Plan, content: Content, extent: Figure): Figure {
+export function doseForExtent(role: Role, facts: Facts, content: Content, extent: Figure): Figure {
   const perExtent = role.dose.by === 'extent' ? role.dose.perExtent : 1;
-  const over = overFigure(role, plan);
+  const excess = excessFigure(role, facts);
   const M = molarMassFigure(content.substance.formula);
   const n = derive(
     { symbol: 'n', name: `${role.name} wanted`, unit: 'mol' },
-    `${perExtent === 1 ? '' : `${perExtent} × `}ξ${over ? ' × (100 + over) ÷ 100' : ''}`,
-    inputs({ ξ: extent }, over),
-    (x) => perExtent * x.ξ! * (1 + (x.over ?? 0) / 100),
+    `${perExtent === 1 ? '' : `${perExtent} × `}ξ${excess ? ' × (100 + excess) ÷ 100' : ''}`,
+    inputs({ ξ: extent }, excess),
+    (x) => perExtent * x.ξ! * (1 + (x.excess ?? 0) / 100),
   );
   return derive(
     { symbol: 'm', name: `${role.name} to take`, unit: 'g' },
@@ -43,19 +44,19 @@ export function doseForExtent(role: Role, plan: Plan, content: Content, extent: 
 }
 
 /** The extent that an amount of a role stands for: the inverse of {@link doseForExtent}. */
-export function extentOf(role: Role, plan: Plan, amount: Figure): Figure {
+export function extentOf(role: Role, facts: Facts, amount: Figure): Figure {
   const perExtent = role.dose.by === 'extent' ? role.dose.perExtent : 1;
-  const over = overFigure(role, plan);
+  const excess = excessFigure(role, facts);
   return derive(
     { symbol: 'ξ', name: `extent that ${role.name} is enough for`, unit: 'mol' },
-    `n${perExtent === 1 ? '' : ` ÷ ${perExtent}`}${over ? ' × 100 ÷ (100 + over)' : ''}`,
-    inputs({ n: amount }, over),
-    (x) => x.n! / perExtent / (1 + (x.over ?? 0) / 100),
+    `n${perExtent === 1 ? '' : ` ÷ ${perExtent}`}${excess ? ' × 100 ÷ (100 + excess)' : ''}`,
+    inputs({ n: amount }, excess),
+    (x) => x.n! / perExtent / (1 + (x.excess ?? 0) / 100),
   );
 }
 
-function inputs(own: Record<string, Figure>, over: Figure | undefined): Record<string, Figure> {
-  return over ? { ...own, over } : own;
+function inputs(own: Record<string, Figure>, excess: Figure | undefined): Record<string, Figure> {
+  return excess ? { ...own, excess } : own;
 }
 
 /** How to measure a mass out: by cylinder for liquids poured by volume, else on the balance, at its resolution. */
@@ -77,7 +78,7 @@ export function measured(role: Role, mass: Figure, density: Figure | undefined, 
   return { mass, volume, take: { value: takeMassG, unit: 'g' }, takeMassG, with: `balance, ${bench.balanceG} g` };
 }
 
-/** Roles that fix the extent, in the order of the route's steps. */
-export function extentRoles(route: Route): readonly Role[] {
-  return route.roles.filter((role) => role.dose.by === 'extent');
+/** Roles that fix the extent, in the order of the recipe. */
+export function extentRoles(recipe: Recipe): readonly Role[] {
+  return recipe.roles.filter((role) => role.dose.by === 'extent');
 }

@@ -1,0 +1,30 @@
+import type { EventBody, Happened, PlainBody, RunEvent } from './event.ts';
+
+declare const LIVE: unique symbol;
+
+/** An entry that stands, with its corrections in it. */
+export interface LiveEvent {
+  readonly id: string;
+  readonly happened: Happened;
+  readonly writtenAt: string;
+  readonly body: PlainBody;
+}
+
+/** Entries with their corrections folded in once: a corrected one carries its new body, a struck one is gone. */
+export type Live = readonly LiveEvent[] & { readonly [LIVE]: true };
+
+/** Folds corrections in. Everything that reads a run reads this, never the raw entries. */
+export function liveOf(events: readonly RunEvent[]): Live {
+  const latest = new Map<string, PlainBody | null>();
+  for (const { body } of events) if (body.kind === 'corrected') latest.set(body.of, body.body);
+  const live = events.flatMap(({ id, happened, writtenAt, body }): readonly LiveEvent[] => {
+    const plain = standing(body, latest.get(id));
+    return plain === null ? [] : [{ id, happened, writtenAt, body: plain }];
+  });
+  return live as readonly LiveEvent[] as Live;
+}
+
+function standing(body: EventBody, replaced: PlainBody | null | undefined): PlainBody | null {
+  if (body.kind === 'corrected') return null;
+  return replaced === undefined ? body : replaced;
+}

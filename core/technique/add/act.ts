@@ -1,0 +1,151 @@
+import { type Figure, given } from '#core/figure';
+import { exactReading } from '#core/log';
+import { ok, type Result } from '#core/problem';
+import type { FieldsOf } from '#core/shape';
+import type { Content } from '#core/stock';
+import { substanceOf } from '#core/substance';
+import { add, at, holding, type Place, type Product, total } from '#core/vessel';
+import { type ActualAddition, type At, type Facts, roleOf } from '../facts.ts';
+import { bookDilution } from '../heat.ts';
+import { begin, type Doing, type Outcome, type Standing } from '../outcome.ts';
+import { letReact, reactOn } from '../reacting.ts';
+import { letDissolve } from '../solving.ts';
+import { placeOf } from '../where.ts';
+import { type Dose, extentOf, extentRoles, measured } from './dose.ts';
+import { massOfReading } from './mass.ts';
+import type { fields } from './op.ts';
+import { plannedMass } from './planned.ts';
+
+/** Puts a role in: what was weighed, or what is planned; then what reacts as it goes in. */
+export function act(standing: Standing, op: FieldsOf<typeof fields>, facts: Facts, step: At): Result<Outcome> {
+  const place = placeOf(op);
+  const doing = begin(standing);
+  const role = roleOf(facts, op.role);
+  const content = facts.contents[op.role];
+  const name = facts.names[op.role] ?? role.name;
+  const dosed = plannedMass({ facts, standing, step, place }, op.role);
+  const dose = measured(role, dosed, content ? content.density : facts.water, facts.bench);
+  const inputs = step.entries.additions.filter((each) => each.role === op.role);
+  const weighed = inputs.flatMap(
+    ({ reading }) => massOfReading(reading, { name, content, water: facts.water, bench: facts.bench }) ?? [],
+  );
+  const actual = weighed.length > 0 ? total(`${name}, in all`, 'g', ...weighed) : nothingIn(step, name);
+  // An addition that is still going on is computed to its dose.
+  const goesOn =
+    op.reacts !== undefined &&
+    !step.going.onlyDone &&
+    !step.entries.finished &&
+    (actual?.value ?? 0) < dose.mass.value;
+  const mass = actual && !goesOn ? actual : plannedAddition(dose, name, content, facts, step);
+  const { amount, waterBrought } = put(doing, facts, place, { content, name, mass });
+  doing.additions.push({
+    step: step.key,
+    role: op.role,
+    roleName: role.name,
+    // Water comes from no bottle, whatever a plan says.
+    bottleId: content ? (facts.bottles[op.role] ?? null) : null,
+    name,
+    dose,
+    actual: weighed.length > 0 || step.entries.skipped ? actual : undefined,
+    amount,
+    waterBrought,
+    limiting: false,
+  });
+  if (facts.recipe.reactions.length === 0 && role.dose.by === 'extent')
+    doing.progress = { ...doing.progress, extent: amount, limiting: content?.substance.species };
+  for (const reaction of op.reacts ?? []) letReact(doing, facts, place, reaction);
+  return ok(doing);
+}
+
+/** A product into a vessel: it mixes, dissolves as far as it can, and its heat is booked. */
+function put(
+  doing: Doing,
+  facts: Facts,
+  place: Place,
+  { content, name, mass }: { content: Content | undefined; name: string; mass: Figure },
+) {
+  const before = at(doing.vessels, place);
+  const added = add(before, content ? { ...content, name } : water(), mass);
+  doing.vessels = holding(doing.vessels, place, added.contents);
+  if (content?.dissolved && before.waterG.value > 0)
+    bookDilution(
+      doing,
+      { substance: content.substance, fromPct: content.w.value, amount: added.amount },
+      added.contents,
+    );
+  letDissolve(doing, place, facts.bench.tempC);
+  return added;
+}
+
+/** A step of adding that was skipped put nothing in; nor, as far as it is done, has one that is only planned. */
+function nothingIn({ entries, going }: At, name: string): Figure | undefined {
+  if (entries.skipped) return given({ symbol: 'm', name, unit: 'g' }, 0, 'skipped');
+  if (going.onlyDone && !entries.finished) return given({ symbol: 'm', name, unit: 'g' }, 0, 'not yet in');
+  return undefined;
+}
+
+function plannedAddition(dose: Dose, name: string, content: Content | undefined, facts: Facts, step: At): Figure {
+  if (step.going.exact) return dose.mass;
+  const reading = exactReading(dose.take.value, dose.take.unit);
+  const of = { name, content, water: facts.water, bench: facts.bench, planned: true };
+  return massOfReading(reading, of) ?? dose.mass;
+}
+
+function water(): Product {
+  const w = given({ symbol: 'w', name: 'water', unit: '%' }, 100, 'water');
+  return { substance: substanceOf('water'), w, dissolved: true, name: 'water' };
+}
+
+/** What what has gone in is enough for, mol of extent, each role by itself, first added first. */
+export function enoughFor(facts: Facts, additions: readonly ActualAddition[]): ReadonlyMap<string, Figure> {
+  const extents = new Map<string, Figure>();
+  const roles = extentRoles(facts.recipe);
+  for (const id of new Set(additions.map((each) => each.role))) {
+    const role = roles.find((each) => each.id === id);
+    const content = role && facts.contents[role.id];
+    if (!role || !content) continue;
+    const name = facts.names[role.id] ?? role.name;
+    const masses = additions
+      .filter((each) => each.role === role.id)
+      .flatMap(({ reading }) => massOfReading(reading, { name, content, water: facts.water, bench: facts.bench }) ?? []);
+    if (masses.length === 0) continue;
+    const { amount } = add(EMPTY, { ...content, name }, total(name, 'g', ...masses));
+    extents.set(role.id, extentOf(role, facts, amount));
+  }
+  return extents;
+}
+
+const EMPTY = at({}, 'pot');
+
+/** What went in besides the step's own role: from any bottle, in the order it went in. Then what can react does. */
+export function addUnplanned(doing: Doing, facts: Facts, step: At, own: { role: string | null; place: Place }): void {
+  for (const each of step.entries.additions) {
+    if (each.role !== null && each.role === own.role) continue;
+    const content = contentFor(facts, each);
+    // A bottle whose strength cannot be is not counted as water.
+    if (each.bottleId !== null && !content) continue;
+    const name = nameFor(facts, each);
+    const mass = massOfReading(each.reading, { name, content, water: facts.water, bench: facts.bench });
+    if (!mass) continue;
+    put(doing, facts, own.place, { content, name, mass });
+    reactOn(doing, facts, own.place);
+  }
+}
+
+/** The bottle's content for an addition: of its role, of the bottle as it stood when it was added, or none: water. */
+export function contentFor(facts: Facts, { role, bottleId, stock }: ActualAddition): Content | undefined {
+  if (role !== null && facts.contents[role]) return facts.contents[role];
+  if (stock && bottleId !== null) return facts.contentThen(bottleId, stock);
+  const planned = roleOfBottle(facts, bottleId);
+  return planned ? facts.contents[planned] : undefined;
+}
+
+export function nameFor(facts: Facts, { role, bottleId, stock }: ActualAddition): string {
+  if (stock) return stock.card.name;
+  const by = role ?? roleOfBottle(facts, bottleId);
+  return by ? (facts.names[by] ?? by) : 'water';
+}
+
+function roleOfBottle({ bottles }: Facts, bottleId: string | null): string | undefined {
+  return bottleId === null ? undefined : Object.entries(bottles).find(([, id]) => id === bottleId)?.[0];
+}

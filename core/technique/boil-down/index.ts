@@ -1,0 +1,20 @@
+import { technique } from '../technique.ts';
+import { act } from './act.ts';
+import { fields } from './op.ts';
+
+/** Water is boiled off, to a strength. */
+export const boilDown = technique({
+  says: 'boil down',
+  fields,
+  act,
+  advice: null,
+  gives: { 'boil.volume': 2, 'boil.away': 2 },
+  takes: ['volume'],
+  follows: [{ quantity: 'volume', course: 'steady', of: 'the volume', goal: 'boil.volume' }],
+  // It takes what the heater takes, give or take a third.
+  hours: ({ figures }, { bench }) => {
+    const hours = (figures['boil.away']?.value ?? 0) / bench.evaporationGPerH;
+    return figures['boil.away'] ? [hours * 0.67, hours * 1.5] : null;
+  },
+  names: ({ control }) => ({ controls: [control] }),
+});

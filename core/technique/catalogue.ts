@@ -1,0 +1,36 @@
+import { add } from './add/index.ts';
+import { boilDown } from './boil-down/index.ts';
+import { crystalliseCold } from './crystallise/index.ts';
+import { dissolveWarm } from './dissolve/index.ts';
+import { dry } from './dry/index.ts';
+import { evaporate } from './evaporate/index.ts';
+import { filter } from './filter/index.ts';
+import { fuse } from './fuse/index.ts';
+import { hold } from './hold/index.ts';
+import { makeUp } from './make-up/index.ts';
+import { plain } from './plain/index.ts';
+import { precipitate } from './precipitate/index.ts';
+import { react } from './react/index.ts';
+import { redissolve } from './redissolve/index.ts';
+import { saltPair } from './salt-pair/index.ts';
+import { wash } from './wash/index.ts';
+
+/** Every kind of step, by the name it is stored under. A new one is a folder beside these and a line here. */
+export const techniques = {
+  add,
+  react,
+  fuse,
+  'boil-down': boilDown,
+  evaporate,
+  crystallise: crystalliseCold,
+  filter,
+  'salt-pair': saltPair,
+  precipitate,
+  wash,
+  dry,
+  'make-up': makeUp,
+  dissolve: dissolveWarm,
+  redissolve,
+  hold,
+  plain,
+} as const;

@@ -1,0 +1,16 @@
+import { technique } from '../technique.ts';
+import { act } from './act.ts';
+import { fields } from './op.ts';
+
+/** Cooled until the crystals have grown. */
+export const crystalliseCold = technique({
+  says: 'cool and crystallise',
+  fields,
+  act,
+  advice: null,
+  gives: { 'crystals.mass': 3, 'crystals.solubility': 3, 'liquor.volume': 2 },
+  takes: ['temperature'],
+  follows: [{ quantity: 'mass', course: 'levelling', of: 'the crystals' }],
+  hours: null,
+  names: ({ control }) => ({ controls: [control] }),
+});

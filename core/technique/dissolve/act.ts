@@ -1,0 +1,20 @@
+import { ok, type Result } from '#core/problem';
+import type { FieldsOf } from '#core/shape';
+import { type Facts, settingOf } from '../facts.ts';
+import { begin, type Outcome, type Standing } from '../outcome.ts';
+import { letDissolve } from '../solving.ts';
+import { placeOf } from '../where.ts';
+import type { fields } from './op.ts';
+
+export function act(standing: Standing, op: FieldsOf<typeof fields>, facts: Facts): Result<Outcome> {
+  const doing = begin(standing);
+  letDissolve(doing, placeOf(op), dissolvingAt(op, facts));
+  return ok(doing);
+}
+
+/** °C that a step dissolves at: its own control, the one its water was dosed for, else the bench. */
+export function dissolvingAt(op: FieldsOf<typeof fields>, facts: Facts): number {
+  const dose = facts.recipe.roles.flatMap((role) => (role.dose.by === 'to-dissolve' ? [role.dose] : []))[0];
+  const control = op.control ?? dose?.control;
+  return control === undefined ? facts.bench.tempC : settingOf(facts, control);
+}

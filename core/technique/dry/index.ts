@@ -1,0 +1,16 @@
+import { technique } from '../technique.ts';
+import { act } from './act.ts';
+import { fields } from './op.ts';
+
+/** Dried to constant mass. */
+export const dry = technique({
+  says: 'dry',
+  fields,
+  act,
+  advice: null,
+  gives: { 'product.mass': 3 },
+  takes: ['mass'],
+  follows: [{ quantity: 'mass', course: 'levelling', of: 'the mass' }],
+  hours: null,
+  names: ({ waterControl }) => ({ controls: waterControl === undefined ? [] : [waterControl] }),
+});

@@ -1,0 +1,17 @@
+import { technique } from '../technique.ts';
+import { act } from './act.ts';
+import { advice } from './advice.ts';
+import { fields } from './op.ts';
+
+/** Through a paper or a cloth: the solid is kept, or the filtrate. */
+export const filter = technique({
+  says: 'filter',
+  fields,
+  act,
+  advice,
+  gives: { 'product.mass': 3 },
+  takes: [],
+  follows: [],
+  hours: null,
+  names: () => ({}),
+});

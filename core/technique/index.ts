@@ -1,0 +1,62 @@
+// Techniques: what the kinds of step do. A technique is a folder: the fields of its op, what it does to the vessels (act), what it
+// advises from a view of its step, the figures it gives to sentences, the readings it takes. catalogue.ts has a line for
+// each; the Op type, its shape and the checks of routes are derived from it. They lie wholly below plan, sheet and state.
+export { type Adds, type AddAdvice } from './add/advice.ts';
+export { addUnplanned, contentFor, enoughFor, nameFor } from './add/act.ts';
+export { type Dose, extentOf, extentRoles } from './add/dose.ts';
+export { massOfReading, weighingSd } from './add/mass.ts';
+export { techniques } from './catalogue.ts';
+export type { DissolveAdvice } from './dissolve/advice.ts';
+export {
+  type ActualAddition,
+  type At,
+  controlFigure,
+  type Facts,
+  type Going,
+  settingOf,
+  solidMade,
+  speciesMade,
+  type StepEntries,
+  wantedFigure,
+} from './facts.ts';
+export type { FilterAdvice, Medium } from './filter/advice.ts';
+export { riseOf } from './heat.ts';
+export {
+  actOf,
+  type AdviceOf,
+  adviceOf,
+  type Op,
+  type OpOf,
+  opShape,
+  type OwnAdvice,
+  referencesOf,
+  type TechniqueName,
+  techniqueNames,
+} from './op.ts';
+export {
+  type AdditionLine,
+  after,
+  begin,
+  type Doing,
+  emptyStanding,
+  type Heat,
+  type NotKnown,
+  type Outcome,
+  type Progress,
+  type Standing,
+} from './outcome.ts';
+export type { Reacts, StallAdvice } from './react/advice.ts';
+export {
+  type Adding,
+  addingShape,
+  type Control,
+  type DoseRule,
+  type Makes,
+  type Recipe,
+  type Role,
+  reactionShape,
+  recipeShape,
+} from './recipe.ts';
+export type { Followed, References, Technique } from './technique.ts';
+export type { StepView, TimedRead } from './view.ts';
+export { placeOf } from './where.ts';

@@ -1,0 +1,80 @@
+import { derive, given } from '#core/figure';
+import { readingValue } from '#core/log';
+import { ok, type Result } from '#core/problem';
+import type { FieldsOf } from '#core/shape';
+import { densityFigure } from '#core/solution';
+import { molarMassFigure } from '#core/substance';
+import { amountOf, at, contentsMass, holding } from '#core/vessel';
+import { finalMass } from '../add/planned.ts';
+import { type At, type Facts, wantedFigure } from '../facts.ts';
+import { begin, type Outcome, type Standing } from '../outcome.ts';
+import { placeOf } from '../where.ts';
+import type { fields } from './op.ts';
+
+export function act(standing: Standing, op: FieldsOf<typeof fields>, facts: Facts, step: At): Result<Outcome> {
+  const doing = begin(standing);
+  const place = placeOf(op);
+  const contents = at(standing.vessels, place);
+  const { substance } = facts.target;
+  const n = amountOf(contents, substance.id);
+  if (!n || n.value <= 0) return ok(doing);
+  const M = molarMassFigure(substance.formula);
+  const w = wantedFigure(facts);
+  const rho = densityFigure(substance, w, facts.bench.tempC);
+  if (!rho.ok) return rho;
+  const mass = finalMass(facts, n);
+  const planned = derive(
+    { symbol: 'V', name: 'volume to make up to', unit: 'mL' },
+    'm₁ ÷ ρ',
+    { 'm₁': mass, ρ: rho.value },
+    (x) => x['m₁'] / x.ρ,
+  );
+  const read = step.entries.readings.volume;
+  const found = read ? readingValue(read) : undefined;
+  // Made up to nothing is a slip of the pen, not a volume.
+  const value = found && found.value > 0.001 ? found : undefined;
+  const filled = given(
+    { symbol: 'V', name: value ? 'volume it was made up to' : 'made up to', unit: 'mL' },
+    {
+      value: value?.value ?? planned.value,
+      uncertainty: {
+        mark: { name: 'reading the mark', effect: Math.max((value?.value ?? planned.value) * 0.005, value?.sd ?? 0) },
+      },
+    },
+    value ? 'read at the bench' : 'as planned; a jug mark is good to 1 %',
+  );
+  const strength = derive(
+    { symbol: 'c', name: `strength of the ${substance.name} made`, unit: 'mol/L' },
+    '1000 × n ÷ V',
+    { n, V: filled },
+    (x) => (1000 * x.n) / x.V,
+  );
+  const pct = derive(
+    { symbol: 'w', name: 'strength by mass', unit: '%' },
+    '100 × n × M ÷ (V × ρ)',
+    { n, M, V: filled, ρ: rho.value },
+    (x) => (100 * x.n * x.M) / (x.V * x.ρ),
+  );
+  const others = contentsMass(contents) - contents.waterG.value;
+  const waterG = given(
+    { symbol: 'm(water)', name: 'water', unit: 'g' },
+    // What was there is never less for being made up.
+    Math.max(contents.waterG.value, filled.value * rho.value.value - others),
+    'made up to the mark',
+  );
+  doing.vessels = holding(doing.vessels, place, { ...contents, waterG });
+  doing.figures = {
+    'made.volume': planned,
+    'made.filled': filled,
+    'made.mass': mass,
+    'made.strength': strength,
+    'made.pct': pct,
+    'made.water': derive(
+      { symbol: 'm(water)', name: 'water to the mark', unit: 'g' },
+      'W − W₀',
+      { W: waterG, 'W₀': contents.waterG },
+      (x) => x.W - x['W₀'],
+    ),
+  };
+  return ok(doing);
+}

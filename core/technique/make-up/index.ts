@@ -1,0 +1,16 @@
+import { technique } from '../technique.ts';
+import { act } from './act.ts';
+import { fields } from './op.ts';
+
+/** Water to a volume. */
+export const makeUp = technique({
+  says: 'make up',
+  fields,
+  act,
+  advice: null,
+  gives: { 'made.volume': 4, 'made.mass': 4, 'made.strength': 3, 'made.filled': 4, 'made.pct': 3, 'made.water': 3 },
+  takes: ['volume', 'density'],
+  follows: [],
+  hours: null,
+  names: () => ({}),
+});

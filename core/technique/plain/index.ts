@@ -1,0 +1,19 @@
+import { changesNothing } from '../nothing.ts';
+import { technique } from '../technique.ts';
+import { fields } from './op.ts';
+
+/** Something that changes nothing in a vessel. */
+export const plain = technique({
+  says: 'do',
+  fields,
+  act: changesNothing,
+  advice: null,
+  gives: {},
+  takes: [],
+  follows: [
+    { quantity: 'left', course: 'dissolving', of: 'what is left' },
+    { quantity: 'current', course: 'decay', of: 'the current' },
+  ],
+  hours: null,
+  names: () => ({}),
+});

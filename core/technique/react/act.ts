@@ -1,0 +1,64 @@
+import { derive, given } from '#core/figure';
+import { readingValue } from '#core/log';
+import { ok, type Result } from '#core/problem';
+import type { Reaction } from '#core/reaction';
+import type { FieldsOf } from '#core/shape';
+import { type SubstanceId, substanceOf } from '#core/substance';
+import { at, holding } from '#core/vessel';
+import { type At, type Facts, reactionOf } from '../facts.ts';
+import { begin, type Outcome, type Standing } from '../outcome.ts';
+import { letReact, solidReactant, spendOther } from '../reacting.ts';
+import { placeOf } from '../where.ts';
+import type { fields } from './op.ts';
+
+export function act(standing: Standing, op: FieldsOf<typeof fields>, facts: Facts, step: At): Result<Outcome> {
+  const place = placeOf(op);
+  const doing = begin(standing);
+  const reaction = reactionOf(facts, op.reaction);
+  const stuck = step.entries.finished ? stuckSolid(standing, facts, step, reaction) : undefined;
+  const contents = at(doing.vessels, place);
+  if (stuck) doing.vessels = holding(doing.vessels, place, { ...contents, solid: { ...contents.solid, [stuck.id]: stuck.goes } });
+  letReact(doing, facts, place, op.reaction);
+  if (stuck) {
+    const now = at(doing.vessels, place);
+    // What was weighed back lies there still.
+    doing.vessels = holding(doing.vessels, place, { ...now, solid: { ...now.solid, [stuck.id]: stuck.stays } });
+    spendOther(doing, place, reaction, stuck.id);
+  }
+  return ok(doing);
+}
+
+/** Solid that was weighed back when the step was done: it took no part, and goes out with the filter. */
+function stuckSolid(standing: Standing, facts: Facts, step: At, reaction: Reaction) {
+  const read = step.entries.readings.left;
+  const left = read && readingValue(read);
+  const id = solidReactant(reaction);
+  const there = id && at(standing.vessels, 'pot').solid[id];
+  if (!left || !(left.value > 0) || !id || !there) return undefined;
+  const line = standing.additions.find(({ role }) => facts.contents[role]?.substance.id === id);
+  const mass = line && (line.actual ?? line.dose.mass);
+  if (!mass || !(mass.value > 0)) return undefined;
+  const uncertainty = { 'left:weighed': { name: 'weighing what was left', effect: left.sd } };
+  const m = given(
+    { symbol: 'm(left)', name: `${nameOf(id)} left`, unit: 'g' },
+    { value: left.value, uncertainty },
+    'weighed at the bench',
+  );
+  const goes = derive(
+    { symbol: 'n', name: `${nameOf(id)} that dissolved`, unit: 'mol' },
+    'n₀ × max(0; 1 − m ÷ m₀)',
+    { 'n₀': there, m, 'm₀': mass },
+    (x) => x['n₀'] * Math.max(0, 1 - x.m / x['m₀']),
+  );
+  const stays = derive(
+    { symbol: 'n', name: `${nameOf(id)} left`, unit: 'mol' },
+    'n₀ − n',
+    { 'n₀': there, n: goes },
+    (x) => x['n₀'] - x.n,
+  );
+  return { id, goes, stays };
+}
+
+function nameOf(id: SubstanceId): string {
+  return substanceOf(id).name;
+}

@@ -1,0 +1,16 @@
+import { technique } from '../technique.ts';
+import { act } from './act.ts';
+import { fields } from './op.ts';
+
+/** What was caught goes back into solution. */
+export const redissolve = technique({
+  says: 'redissolve',
+  fields,
+  act,
+  advice: null,
+  gives: {},
+  takes: [],
+  follows: [],
+  hours: null,
+  names: () => ({}),
+});

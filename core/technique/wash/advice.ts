@@ -1,0 +1,7 @@
+import { type FilterAdvice, filterAdvice } from '../filter/advice.ts';
+import type { StepView } from '../view.ts';
+
+/** How the washings run through. */
+export function advice(view: StepView): FilterAdvice | null {
+  return filterAdvice(view, 'filtrate');
+}

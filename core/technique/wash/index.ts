@@ -1,0 +1,17 @@
+import { changesNothing } from '../nothing.ts';
+import { technique } from '../technique.ts';
+import { advice } from './advice.ts';
+import { fields } from './op.ts';
+
+/** A cake washed with portions of water. */
+export const wash = technique({
+  says: 'wash',
+  fields,
+  act: changesNothing,
+  advice,
+  gives: {},
+  takes: ['conductivity', 'pH'],
+  follows: [],
+  hours: null,
+  names: () => ({}),
+});

@@ -1,0 +1,74 @@
+import { derive, type Figure } from '#core/figure';
+import { molarMassFigure, type Substance, substanceOf } from '#core/substance';
+import { boundWater, type Contents, phaseOf, withAmount } from './contents.ts';
+import { total } from './total.ts';
+
+/** A product that goes in: its substance, mass % of it, and what the rest is. */
+export interface Product {
+  readonly substance: Substance;
+  readonly w: Figure;
+  readonly dissolved: boolean;
+  /** A solid of which the rest is water. */
+  readonly wet?: boolean;
+  readonly name: string;
+}
+
+export interface Added {
+  readonly contents: Contents;
+  /** mol of the (anhydrous) substance that came in. */
+  readonly amount: Figure;
+  /** g of water that came in with it: in a solution, in a wet solid, in its crystals. */
+  readonly waterBrought: Figure;
+}
+
+/** Puts `mass` g of a product into a vessel. A solid lies there as it is until it dissolves; see dissolve(). */
+export function add(contents: Contents, product: Product, mass: Figure): Added {
+  const { substance, w, dissolved, wet = false, name } = product;
+  if (substance.id === 'water') {
+    return {
+      contents: { ...contents, waterG: total('water', 'g', contents.waterG, mass) },
+      amount: mass,
+      waterBrought: mass,
+    };
+  }
+  const species = substanceOf(substance.species);
+  const M = molarMassFigure(substance.formula);
+  const amount = derive(
+    { symbol: 'n', name: `${species.name} from ${name}`, unit: 'mol' },
+    'm × w ÷ (100 × M)',
+    { m: mass, w, M },
+    (x) => (x.m * x.w) / (100 * x.M),
+  );
+  const rest = restOf(mass, w, dissolved || wet ? `water brought by ${name}` : `other matter in ${name}`);
+  const waterIn = dissolved || wet ? total('water', 'g', contents.waterG, rest) : contents.waterG;
+  const inertG = dissolved || wet ? contents.inertG : total('inert matter', 'g', contents.inertG, rest);
+  const phase = dissolved ? phaseOf(species, waterIn.value > 0) : solidPhase(substance);
+  const crystal = dissolved
+    ? rest
+    : total(
+        `water brought by ${name}`,
+        'g',
+        ...(wet ? [rest] : []),
+        boundWater(amount, substance, `water brought by ${name}`),
+      );
+  return {
+    amount,
+    waterBrought: crystal,
+    contents: withAmount(
+      { ...contents, waterG: waterIn, inertG },
+      phase,
+      phase === 'solid' ? substance.id : species.id,
+      amount,
+    ),
+  };
+}
+
+/** A solid lies there; a neat liquid mixes or makes its layer. */
+function solidPhase(substance: Substance) {
+  return substance.form === 'solid' || substance.form === 'metal' ? 'solid' : phaseOf(substance, true);
+}
+
+function restOf(mass: Figure, w: Figure, name: string): Figure {
+  const symbol = name.startsWith('water') ? 'm(water)' : 'm(inert)';
+  return derive({ symbol, name, unit: 'g' }, 'm × (100 − w) ÷ 100', { m: mass, w }, (x) => (x.m * (100 - x.w)) / 100);
+}
