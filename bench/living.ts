@@ -1,6 +1,6 @@
-import { advise } from '#core/advise';
+import { type EventBody, exactReading } from '#core/log';
 import { finishOf } from '#core/rate';
-import { type EventBody, exactReading, runState } from '#core/run';
+import { advise, runState } from '#core/state';
 import { causesOf, type Sign, signs } from '#core/surprise';
 import { eventsAt, planFor } from '../core/testing/shelf.ts';
 import { median, report } from './report.ts';
@@ -11,7 +11,7 @@ const plan = planFor('20 g basic zinc carbonate');
 /** A run of twelve steps, half of it done, with one weight that changes. */
 function bodies(zincG: number): EventBody[] {
   const charged = (step: string, role: string, value: number): EventBody => ({
-    kind: 'charged',
+    kind: 'added',
     step,
     role,
     bottleId: plan.bottles[role] ?? null,

@@ -1,5 +1,5 @@
 import { workingOf } from '#core/figure';
-import { sheetOf } from '#core/run';
+import { sheetOf } from '#core/sheet';
 import { planFor } from '../core/testing/shelf.ts';
 import { median, report } from './report.ts';
 

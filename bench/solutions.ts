@@ -1,5 +1,5 @@
 import { given, spreadOf } from '#core/figure';
-import { sheetOf } from '#core/run';
+import { sheetOf } from '#core/sheet';
 import { massFraction, strengthsOf } from '#core/solution';
 import { parseFormula, substanceById } from '#core/substance';
 import { planFor } from '../core/testing/shelf.ts';

@@ -1,4 +1,6 @@
-import type { ClockItem, Plan, RunEvent, RunState } from '#core/run';
+import type { RunEvent } from '#core/log';
+import type { Plan } from '#core/plan';
+import type { ClockItem, RunState } from '#core/state';
 import type { BottleState } from '#core/stock';
 import type { Bench } from '#core/vessel';
 

@@ -37,7 +37,7 @@ describe('schemas', () => {
     [{ kind: 'noted', step: 'zinc', text: 'fine' }],
     [
       {
-        kind: 'charged',
+        kind: 'added',
         step: 'zinc',
         role: 'zinc',
         bottleId: 'bottle_a',
@@ -57,7 +57,7 @@ describe('schemas', () => {
     [{ kind: 'noted', text: 'x' }, 'step'],
     [
       {
-        kind: 'charged',
+        kind: 'added',
         step: 'z',
         role: null,
         bottleId: null,
@@ -68,7 +68,7 @@ describe('schemas', () => {
     ],
     [
       {
-        kind: 'charged',
+        kind: 'added',
         step: 'z',
         role: null,
         bottleId: null,
@@ -77,7 +77,7 @@ describe('schemas', () => {
       },
       'low end',
     ],
-    [{ kind: 'charged', step: 'z', role: null, bottleId: null, reading: { is: 'guess' }, reason: '' }, 'is one of'],
+    [{ kind: 'added', step: 'z', role: null, bottleId: null, reading: { is: 'guess' }, reason: '' }, 'is one of'],
     [
       {
         kind: 'corrected',
@@ -93,7 +93,13 @@ describe('schemas', () => {
       '0 or more for this quantity',
     ],
     [
-      { kind: 'withdrawn', step: 'z', reading: { is: 'exact', value: 1e9, unit: 'g' }, purpose: '', returned: false },
+      {
+        kind: 'portion-taken',
+        step: 'z',
+        reading: { is: 'exact', value: 1e9, unit: 'g' },
+        purpose: '',
+        returned: false,
+      },
       'at most a tonne',
     ],
     ['nonsense', 'is one of'],

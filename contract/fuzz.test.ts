@@ -3,7 +3,7 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { unwrap } from '#core/problem';
 import { catalogue } from '#core/route';
-import { sheetOf } from '#core/run';
+import { sheetOf } from '#core/sheet';
 import { planForRoute } from '../core/testing/catalogue.ts';
 import { eventsAt, planFor } from '../core/testing/shelf.ts';
 import { compute } from './compute.ts';
@@ -23,7 +23,7 @@ function goodInputs(): ReadonlyMap<string, Json> {
       '2026-03-14T08:00:00.000Z',
       { kind: 'finished', step: 'ready' },
       {
-        kind: 'charged',
+        kind: 'added',
         step: 'zinc',
         role: 'zinc',
         bottleId: 'bottle_zinc',

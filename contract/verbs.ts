@@ -1,32 +1,14 @@
-import { type Advice, advise } from '#core/advise';
 import type { Figure } from '#core/figure';
 import { type Clash, clashesOf, type Present } from '#core/guard';
+import type { RunEvent } from '#core/log';
+import { type Plan, startPlan } from '#core/plan';
 import { ok, type Problem, type Result } from '#core/problem';
 import { type Reckoning, reckon } from '#core/reckon';
-import {
-  bottlesForRole,
-  type Control,
-  parseTarget,
-  type Role,
-  type Route,
-  routesFor,
-  type ShelfBottle,
-  targetText,
-} from '#core/route';
-import {
-  type Attempt,
-  type CompareRow,
-  compareRuns,
-  durationText,
-  type Plan,
-  type RunEvent,
-  type RunState,
-  runState,
-  type Sheet,
-  sheetOf,
-  startPlan,
-} from '#core/run';
+import { bottlesForRole, parseTarget, type Route, routesFor, type ShelfBottle, targetText } from '#core/route';
+import { durationText, type Sheet, sheetOf } from '#core/sheet';
+import { type Advice, type Attempt, advise, type CompareRow, compareRuns, type RunState, runState } from '#core/state';
 import { causesOf, type Ranked, type Scene, type Sign } from '#core/surprise';
+import type { Control, Role } from '#core/technique';
 import type { Bench } from '#core/vessel';
 
 import { dish, wash } from './dish-verbs.ts';

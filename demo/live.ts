@@ -1,5 +1,7 @@
+import type { EventBody, RunEvent } from '#core/log';
+import type { Plan } from '#core/plan';
 import { unwrap } from '#core/problem';
-import { type EventBody, type Plan, type RunEvent, type RunState, runState, type StepState } from '#core/run';
+import { type RunState, runState, type StepState } from '#core/state';
 import { roundTo } from '#core/vessel';
 import { normal } from './random.ts';
 import type { DemoBatch } from './scenario.ts';
@@ -83,7 +85,7 @@ function weigh(plan: Plan, step: StepState, enter: Enter, random: () => number):
       value: roundTo(value * (1 + spread * normal(random)), unit === 'g' ? plan.bench.balanceG : 0.5),
       unit,
     } as const;
-    enter({ kind: 'charged', step: step.key, role: charge.role, bottleId: charge.bottleId, reading, reason: '' });
+    enter({ kind: 'added', step: step.key, role: charge.role, bottleId: charge.bottleId, reading, reason: '' });
   } else if (step.panel === 'charge') {
     const made = /([\d.\s\u202f]+) mL/.exec(
       step.title.map((part) => (part.is === 'text' ? part.text : part.shown)).join(''),
@@ -187,7 +189,7 @@ function portions(step: StepState, enter: Enter, begun: number): void {
   for (let i = 0; i < 4; i++) {
     enter(
       {
-        kind: 'charged',
+        kind: 'added',
         step: step.key,
         role: charge.role,
         bottleId: charge.bottleId,

@@ -1,12 +1,12 @@
 import { describe, expect, it } from 'vitest';
 import { unwrap } from '#core/problem';
-import { runState } from '#core/run';
+import { runState } from '#core/state';
 import { testShelf } from '../core/testing/shelf.ts';
 import { entry, longId, testNotebook } from './testing/notebook.ts';
 
 const card = testShelf[0]!.card;
 const charged = (value: number) => ({
-  kind: 'charged',
+  kind: 'added',
   step: 'zinc',
   role: 'zinc',
   bottleId: longId('bottle_zinc'),
@@ -74,7 +74,7 @@ describe('a batch split and joined', () => {
     await post(charged(10));
     await post({ kind: 'finished', step: 'zinc' });
     await post({
-      kind: 'charged',
+      kind: 'added',
       step: 'water',
       role: 'water',
       bottleId: null,

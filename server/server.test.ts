@@ -4,7 +4,7 @@ import { entry, longId, testNotebook, testPlan } from './testing/notebook.ts';
 
 const card = testShelf[0]!.card;
 const charged = (value: number) => ({
-  kind: 'charged',
+  kind: 'added',
   step: 'zinc',
   role: 'zinc',
   bottleId: longId('bottle_zinc'),
@@ -346,6 +346,6 @@ describe('the door', () => {
       .post('/api/compute/sheet')
       .send({ plan: testPlan('1.5 L of 2 mol/L hydrochloric acid') })
       .expect(200);
-    expect(answer.body.result.charges[1].dose.take).toEqual({ value: 343, unit: 'mL' });
+    expect(answer.body.result.additions[1].dose.take).toEqual({ value: 343, unit: 'mL' });
   });
 });

@@ -1,5 +1,5 @@
 import { array, boolean, type Schema, string } from 'yup';
-import type { Plan } from '#core/run';
+import type { Plan } from '#core/plan';
 import { type Bench, materials } from '#core/vessel';
 import type { NewLesson } from '../api.ts';
 import { cardSchema } from './bottle.ts';

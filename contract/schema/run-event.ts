@@ -1,5 +1,5 @@
 import { array, boolean, lazy, mixed, object, type Schema, string } from 'yup';
-import { type Quantity, quantities, type Reading, type RunEvent, readingLeast, readingProblem } from '#core/run';
+import { type Quantity, quantities, type Reading, type RunEvent, readingLeast, readingProblem } from '#core/log';
 import { cardSchema } from './bottle.ts';
 import { byKind, finite, idOf, instant, pick, record, shape, text } from './parts.ts';
 
@@ -44,7 +44,8 @@ const amount = lazy((value: unknown) =>
 const step = () => text(60).required();
 /** A bottle as it stood when something was taken from it. */
 const bottleThen = object({ card: cardSchema, usedG: finite().min(0).max(1e7).required() }).noUnknown();
-const valueWithSd = () => shape({ value: finite().min(0).max(1e7).required(), sd: finite().min(0).max(1e7).required() });
+const valueWithSd = () =>
+  shape({ value: finite().min(0).max(1e7).required(), sd: finite().min(0).max(1e7).required() });
 const eventBodies: Readonly<Record<string, Schema>> = {
   started: shape({ kind: string(), step: step() }),
   charged: shape({

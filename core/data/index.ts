@@ -2,6 +2,7 @@
 // Tables stand in tables/, one a file, unchanged from their sources; accessors with units live in the rooms that use them.
 // Grade A is good to the last figure, B to a few of it, C is an estimate and shows as “about”.
 export type { DensitySeries, DensityTable } from './density-table.ts';
+export type { Form } from './form.ts';
 export type {
   AcidRow,
   AntisolventRow,
@@ -11,9 +12,9 @@ export type {
   ElectronRow,
   GrainId,
   HazardRow,
-  KeepingRow,
   HeatOfSolutionRow,
   IncompatibilityRow,
+  KeepingRow,
   LimitRow,
   MixedSaltRow,
   RegulatedRow,
@@ -22,7 +23,6 @@ export type {
   ThermochemRow,
   TransitionRow,
 } from './rows.ts';
-export type { Form } from './form.ts';
 export type {
   AcidBase,
   ClassEntry,
@@ -32,22 +32,22 @@ export type {
   Tint,
   WaterKind,
 } from './substance-row.ts';
-export { ceilings } from './tables/ceilings.ts';
-export { classMembers } from './tables/class-members.ts';
-export { electrons } from './tables/electrons.ts';
-export { keepings } from './tables/keepings.ts';
 export { acids } from './tables/acids.ts';
 export { antisolvents } from './tables/antisolvent.ts';
 export { atomicWeights } from './tables/atomic-weights.ts';
+export { ceilings } from './tables/ceilings.ts';
+export { classMembers } from './tables/class-members.ts';
 export { densityTables, waterDensity } from './tables/density/index.ts';
+export { electrons } from './tables/electrons.ts';
 export { hazards } from './tables/hazards.ts';
 export { heatsOfSolution } from './tables/heats-of-solution.ts';
 export { incompatibilities } from './tables/incompatibilities.ts';
+export { keepings } from './tables/keepings.ts';
 export { limits } from './tables/limits.ts';
 export { mixedSalts } from './tables/mixed-salts.ts';
 export { regulated } from './tables/regulated.ts';
-export { solubility } from './tables/solubility.ts';
+export { solubility, solubilityMore } from './tables/solubility.ts';
 export { sparing } from './tables/sparing.ts';
 export { type SubstanceId, substances } from './tables/substances/index.ts';
 export { thermochem } from './tables/thermochem.ts';
-export { transitions } from './tables/transitions.ts';
+export { transitions, transitionsMore } from './tables/transitions.ts';

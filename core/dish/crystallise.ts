@@ -2,7 +2,7 @@ import { derive, type Figure, given } from '#core/figure';
 import { ok, type Result } from '#core/problem';
 import { molarMassFigure, type Substance } from '#core/substance';
 import { crystalMass } from './path.ts';
-import { SOLUBILITY_SD, solubilityOf } from './solubility.ts';
+import { NEWEST_TABLES, SOLUBILITY_SD, solubilityOf } from './solubility.ts';
 
 export interface CrystalStep {
   /** g of crystals, hydrate water counted. */
@@ -21,10 +21,11 @@ export function crystallise(
   solid: Substance,
   amount: { dissolved: Figure; water: Figure },
   cold: Figure,
+  revision = NEWEST_TABLES,
 ): Result<CrystalStep> {
-  const at = solubilityOf(anhydrous, cold.value);
+  const at = solubilityOf(anhydrous, cold.value, revision);
   if (!at.ok) return at;
-  const s = solubilityFigure(anhydrous, cold);
+  const s = solubilityFigure(anhydrous, cold, revision);
   const Ma = molarMassFigure(anhydrous.formula);
   const Mh = molarMassFigure(solid.formula);
   const r = derive(
@@ -43,8 +44,8 @@ export function crystallise(
 }
 
 /** The solubility at a temperature as a figure, with the table's uncertainty; not a number where the table ends. */
-export function solubilityFigure(substance: Substance, temp: Figure): Figure {
-  const at = solubilityOf(substance, temp.value);
+export function solubilityFigure(substance: Substance, temp: Figure, revision = NEWEST_TABLES): Figure {
+  const at = solubilityOf(substance, temp.value, revision);
   const { grade, source } = at.ok ? at.value : { grade: 'C' as const, source: '' };
   const naming = {
     symbol: 's',
@@ -56,7 +57,7 @@ export function solubilityFigure(substance: Substance, temp: Figure): Figure {
     's(T)',
     { T: temp },
     (x) => {
-      const answer = solubilityOf(substance, x.T);
+      const answer = solubilityOf(substance, x.T, revision);
       return answer.ok ? answer.value.gPer100gWater : Number.NaN;
     },
     { source, grade },

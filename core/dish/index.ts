@@ -9,5 +9,5 @@ export { type DishPath, type DishStage, type DishState, dishAt, dishPath, leastW
 export { type SaltDown, type SaltPair, saltsDown } from './salt-pair.ts';
 export { type DrivesOut, type SaltedOut, saltBeside, saltOut } from './salting-out.ts';
 export { type Pass, recrystallisations, type School, schools } from './schools.ts';
-export { SOLUBILITY_SD, type SolubilityAnswer, solubilityOf, solubilityRange } from './solubility.ts';
+export { NEWEST_TABLES, SOLUBILITY_SD, type SolubilityAnswer, solubilityOf, solubilityRange } from './solubility.ts';
 export { dryFormula, dryShare } from './solute.ts';

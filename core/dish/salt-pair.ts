@@ -10,6 +10,8 @@ export interface SaltPair {
   /** mol of the ions A, B, X, Y; A + B = X + Y. */
   readonly ions: readonly [number, number, number, number];
   readonly waterG: number;
+  /** Revision of the solubility table; the newest when it is not said. */
+  readonly tables?: number;
 }
 
 export interface SaltDown {
@@ -38,7 +40,7 @@ export function saltsDown(pair: SaltPair, tempC: number): Result<readonly SaltDo
     return fail('out-of-range', 'Cations and anions must balance, and amounts be 0 or more.');
   const limits: { s: number; phase: string }[] = [];
   for (const salt of pair.salts) {
-    const at = solubilityOf(salt, tempC);
+    const at = solubilityOf(salt, tempC, pair.tables);
     if (!at.ok) return at;
     const M = molarMass(phaseFormula(at.value.phase)) * dryShare(phaseFormula(at.value.phase));
     limits.push({ s: (10 * at.value.gPer100gWater) / M, phase: phaseFormula(at.value.phase) });

@@ -1,4 +1,11 @@
-import { type SolubilityRow, solubility, type TransitionRow, transitions } from '#core/data';
+import {
+  type SolubilityRow,
+  solubility,
+  solubilityMore,
+  type TransitionRow,
+  transitions,
+  transitionsMore,
+} from '#core/data';
 import type { Grade } from '#core/figure';
 import { fail, ok, type Result } from '#core/problem';
 import type { Substance } from '#core/substance';
@@ -15,23 +22,39 @@ export interface SolubilityAnswer {
 /** Standard uncertainty relative to the value, by grade. */
 export const SOLUBILITY_SD: Record<Grade, number> = { A: 0.015, B: 0.03, C: 0.09 };
 
-const ROWS = new Map<string, SolubilityRow[]>();
-for (const row of solubility) ROWS.set(row.solute, [...(ROWS.get(row.solute) ?? []), row]);
-for (const each of transitions) {
-  const rows = ROWS.get(each.solute) ?? [];
-  if (each.kind !== 'transition' || !hasBoth(rows, each)) continue;
-  ROWS.set(each.solute, [...rows, pointOf(rows, each)]);
+/** Revision of the tables that is newest; a plan is computed by the one it was made with. */
+export const NEWEST_TABLES = 2;
+
+type Rows = ReadonlyMap<string, readonly SolubilityRow[]>;
+const REVISIONS: readonly Rows[] = [
+  tabulated(solubility, transitions),
+  tabulated([...solubility, ...solubilityMore], [...transitions, ...transitionsMore]),
+];
+
+function tabulated(rows: readonly SolubilityRow[], meeting: readonly TransitionRow[]): Rows {
+  const by = new Map<string, SolubilityRow[]>();
+  for (const row of rows) by.set(row.solute, [...(by.get(row.solute) ?? []), row]);
+  for (const each of meeting) {
+    const own = by.get(each.solute) ?? [];
+    if (each.kind !== 'transition' || !hasBoth(own, each)) continue;
+    by.set(each.solute, [...own, pointOf(own, each)]);
+  }
+  for (const own of by.values()) own.sort((a, b) => a.tempC - b.tempC);
+  return by;
 }
-for (const rows of ROWS.values()) rows.sort((a, b) => a.tempC - b.tempC);
 
 /** By rising temperature. */
-function rowsOf(substance: Substance): readonly SolubilityRow[] {
-  return substance.solubility === null ? [] : (ROWS.get(substance.solubility) ?? []);
+function rowsOf({ solubility: solute }: Substance, revision: number): readonly SolubilityRow[] {
+  const rows = REVISIONS[Math.min(revision, REVISIONS.length) - 1] ?? REVISIONS[0];
+  return solute === null ? [] : (rows?.get(solute) ?? []);
 }
 
 /** Lowest and highest temperature (°C) tabulated for the anhydrous substance; undefined when it is not held. */
-export function solubilityRange(substance: Substance): readonly [number, number] | undefined {
-  const temps = rowsOf(substance).map((row) => row.tempC);
+export function solubilityRange(
+  substance: Substance,
+  revision = NEWEST_TABLES,
+): readonly [number, number] | undefined {
+  const temps = rowsOf(substance, revision).map((row) => row.tempC);
   return temps.length === 0 ? undefined : [Math.min(...temps), Math.max(...temps)];
 }
 
@@ -40,13 +63,17 @@ export function solubilityRange(substance: Substance): readonly [number, number]
  * (a transition row, written X/Y, ends one phase and begins the next; where the table has none, it stands at the published
  * temperature on the nearer phase's line). Within 3 % at grade A.
  */
-export function solubilityOf(anhydrous: Substance, tempC: number): Result<SolubilityAnswer> {
-  const range = solubilityRange(anhydrous);
-  if (!range) return fail('no-density', `No solubility is held for ${anhydrous.name}.`);
+export function solubilityOf(
+  anhydrous: Substance,
+  tempC: number,
+  revision = NEWEST_TABLES,
+): Result<SolubilityAnswer> {
+  const range = solubilityRange(anhydrous, revision);
+  if (!range) return fail('no-solubility', `No solubility is held for ${anhydrous.name}.`);
   if (tempC < range[0] - 2 || tempC > range[1] + 2) {
     return fail('out-of-range', `The solubility of ${anhydrous.name} is tabulated from ${range[0]} to ${range[1]} °C.`);
   }
-  const rows = rowsOf(anhydrous);
+  const rows = rowsOf(anhydrous, revision);
   const phase = phaseAt(rows, tempC);
   const nodes = rows.filter((row) => row.phase.split('/').includes(phase));
   const after = nodes.findIndex((row) => row.tempC >= tempC);

@@ -1,7 +1,7 @@
 import { type HazardRow, hazards } from '#core/data';
-import type { CautionId } from '#core/route';
 import { substanceById } from '#core/substance';
 import { formatNumber } from '#core/units';
+import type { CautionId } from './caution-id.ts';
 import { classesOf } from './classes.ts';
 import { legalNotes } from './law.ts';
 

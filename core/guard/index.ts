@@ -2,6 +2,7 @@
 // They defer to local codes and licensed practice and never say that a thing is safe.
 // scopeLimit() is the ceiling of what is planned here at all.
 export { type Caution, type CautionFacts, cautionFor, type Severity } from './caution.ts';
+export { type CautionId, cautionIds } from './caution-id.ts';
 export { classesOf } from './classes.ts';
 export { type Clash, clashesOf, type Present } from './incompatible.ts';
 export { legalNotes } from './law.ts';

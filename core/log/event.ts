@@ -47,7 +47,8 @@ export const entryFields = Object.fromEntries(
 ) as { readonly [K in EventKind]: Kinds[K]['fields'] };
 
 /** What each kind must have besides its fields: a kind without a text does not compile. */
-const texts: { readonly [K in EventKind]: { readonly text: (body: BodyOf<K>, names: LogNames) => string } } = entryKinds;
+const texts: { readonly [K in EventKind]: { readonly text: (body: BodyOf<K>, names: LogNames) => string } } =
+  entryKinds;
 
 /** One entry as it is read in the log. */
 export function bodyText<K extends EventKind>(body: BodyOf<K>, names: LogNames): string {

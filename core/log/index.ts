@@ -1,21 +1,22 @@
 // Log: what was entered at the bench. A *reading* is a number as it was had (exact, a band, one-sided, counted, a sight, words)
 // of a *quantity*; an *entry* is one thing that happened, of one of the *kinds*, with when it happened and when it was written.
 // liveOf() folds corrections in, once; logOf() reads the entries out.
+
+export type { EntryKind, LogNames } from './entry-kind.ts';
 export {
   type BodyOf,
   bodyText,
   type CorrectedBody,
   correctionFields,
-  entryFields,
   EVENT_VERSION,
   type EventBody,
   type EventKind,
+  entryFields,
   type Happened,
   happenedShape,
   type PlainBody,
   type RunEvent,
 } from './event.ts';
-export type { EntryKind, LogNames } from './entry-kind.ts';
 export { entryKinds } from './kinds/index.ts';
 export { readingProblem } from './kinds/read.ts';
 export { type LogLine, logOf } from './lines.ts';

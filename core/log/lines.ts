@@ -1,5 +1,5 @@
-import { bodyText, type EventKind, type RunEvent } from './event.ts';
 import type { LogNames } from './entry-kind.ts';
+import { bodyText, type EventKind, type RunEvent } from './event.ts';
 
 /** One entry as it is read in the log. */
 export interface LogLine {

@@ -67,7 +67,9 @@ function withUnit(typed: string, expected: string): { bare: string; unit: string
 
 function scaled(reading: Reading, by: number): Reading {
   if (reading.is === 'band') return { ...reading, low: reading.low * by, high: reading.high * by };
-  return reading.is === 'word' || reading.is === 'sight' || reading.is === 'counted' ? reading : { ...reading, value: reading.value * by };
+  return reading.is === 'word' || reading.is === 'sight' || reading.is === 'counted'
+    ? reading
+    : { ...reading, value: reading.value * by };
 }
 
 function bandOf(value: number, half: number, unit: string): Reading {

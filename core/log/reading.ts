@@ -1,4 +1,4 @@
-import { checked, flag, type Of, note, number, tagged, text } from '#core/shape';
+import { checked, flag, note, number, type Of, tagged, text } from '#core/shape';
 import { formatPlain } from '#core/units';
 
 const exact = { value: number(), unit: note(20) };

@@ -10,6 +10,8 @@ export const problemCatalogue = {
   'several-reactions': { title: 'Several independent reactions', status: 422 },
   'no-atomic-weight': { title: 'No standard atomic weight', status: 422 },
   'no-density': { title: 'No density table', status: 422 },
+  'no-solubility': { title: 'No solubility held', status: 422 },
+  'no-data': { title: 'No data held', status: 422 },
   'impossible-strength': { title: 'Impossible strength', status: 422 },
   'missing-part': { title: 'Something is missing', status: 422 },
   'no-route': { title: 'No route', status: 422 },

@@ -2,17 +2,7 @@
 // their reasons, sights and ends; it holds no amounts, those come from the target and the bottles.
 // parseTarget() reads “1.5 L of 2 mol/L hydrochloric acid”; routesFor() finds the ways and the bottles that fit.
 export { catalogue, routeById } from './catalogue/index.ts';
-export {
-  type Adding,
-  type CautionId,
-  type Control,
-  type DoseRule,
-  type Op,
-  type Panel,
-  type Role,
-  type Route,
-  type StepTemplate,
-  stepsAt,
-} from './route.ts';
+export { quantityNames, routeProblems } from './check.ts';
+export { type Route, routeShape, type StepTemplate, stepsAt } from './route.ts';
 export { bottlesForRole, type RouteChoice, routesFor, type ShelfBottle } from './search.ts';
-export { parseTarget, type Target, targetSentence, targetText } from './target.ts';
+export { parseTarget, type Target, targetSentence, targetShape, targetText } from './target.ts';

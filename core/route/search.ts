@@ -1,8 +1,9 @@
 import { fail, ok, type Result } from '#core/problem';
 import type { BottleCard } from '#core/stock';
-import { substanceById } from '#core/substance';
+import { type SubstanceId, substanceOf } from '#core/substance';
+import type { Role } from '#core/technique';
 import { catalogue } from './catalogue/index.ts';
-import type { Role, Route } from './route.ts';
+import type { Route } from './route.ts';
 
 export interface ShelfBottle {
   readonly id: string;
@@ -21,7 +22,7 @@ export interface RouteChoice {
 
 /** Bottles on the shelf that can play a role, bought ones first, fullest first. Waste never is offered. */
 export function bottlesForRole(role: Role, shelf: readonly ShelfBottle[], wanted?: string): readonly ShelfBottle[] {
-  const accepts = wanted ? role.accepts.filter((id) => id === wanted) : role.accepts;
+  const accepts: readonly string[] = wanted ? role.accepts.filter((id) => id === wanted) : role.accepts;
   return shelf
     .filter((bottle) => !bottle.archived && bottle.card.group !== 'waste' && accepts.includes(bottle.card.substanceId))
     .sort((a, b) => rank(a, accepts) - rank(b, accepts) || left(b) - left(a));
@@ -37,21 +38,19 @@ function left({ card, usedG }: ShelfBottle): number {
 }
 
 /** The ways to make a substance, each with the bottles the shelf offers and what is missing. */
-export function routesFor(substanceId: string, shelf: readonly ShelfBottle[]): Result<readonly RouteChoice[]> {
-  const name = substanceById(substanceId)?.name ?? substanceId;
+export function routesFor(substanceId: SubstanceId, shelf: readonly ShelfBottle[]): Result<readonly RouteChoice[]> {
+  const { name } = substanceOf(substanceId);
   const routes = catalogue.filter((route) => canMake(route, substanceId));
   if (routes.length === 0) {
     const known = [...new Set(catalogue.flatMap(productNames))].join(', ');
-    return fail('no-route', `No route here makes ${name} yet. There are routes to ${known}.`, { field: 'target' });
+    return fail('no-route', `No route here makes ${name}. There are routes to ${known}.`, { field: 'target' });
   }
   return ok(
     routes.map((route) => {
       const { makes } = route;
       const dilutes = makes.kind === 'solution' && makes.substanceId === undefined;
-      const wanted = dilutes ? { [makes.role]: substanceId } : {};
-      const picks = route.roles.map(
-        (role) => [role, bottlesForRole(role, shelf, (wanted as Record<string, string>)[role.id])[0]] as const,
-      );
+      const wanted: Readonly<Record<string, string>> = dilutes ? { [makes.role]: substanceId } : {};
+      const picks = route.roles.map((role) => [role, bottlesForRole(role, shelf, wanted[role.id])[0]] as const);
       return {
         route,
         bottles: Object.fromEntries(picks.map(([role, bottle]) => [role.id, bottle?.id ?? null])),
@@ -63,20 +62,22 @@ export function routesFor(substanceId: string, shelf: readonly ShelfBottle[]): R
   );
 }
 
-function canMake(route: Route, substanceId: string): boolean {
-  if (route.makes.kind === 'crystals')
-    return [route.makes.substanceId, route.makes.anhydrousId, ...(route.makes.also ?? [])].includes(substanceId);
+function canMake(route: Route, substanceId: SubstanceId): boolean {
+  if (route.makes.kind === 'solid')
+    return [route.makes.substanceId, route.makes.anhydrousId, ...(route.makes.also ?? [])].some(
+      (id) => id === substanceId,
+    );
   const { role, substanceId: made } = route.makes;
   if (made !== undefined) return made === substanceId;
-  return route.roles.some((each) => each.id === role && each.accepts.includes(substanceId));
+  return route.roles.some((each) => each.id === role && each.accepts.some((accepted) => accepted === substanceId));
 }
 
 function productNames(route: Route): string[] {
   const { makes: made } = route;
-  if (made.kind === 'crystals') return [substanceById(made.substanceId)?.name ?? made.substanceId];
-  if (made.substanceId !== undefined) return [`${substanceById(made.substanceId)?.name ?? made.substanceId} solution`];
+  if (made.kind === 'solid') return [substanceOf(made.substanceId).name];
+  if (made.substanceId !== undefined) return [`${substanceOf(made.substanceId).name} solution`];
   const role = route.roles.find((each) => each.id === made.role);
-  return (role?.accepts ?? []).map((id) => `${substanceById(id)?.name ?? id} solution`);
+  return (role?.accepts ?? []).map((id) => `${substanceOf(id).name} solution`);
 }
 
 /** A bottle that looks right but is refused says why. */
@@ -84,7 +85,7 @@ function missingText(role: Role, shelf: readonly ShelfBottle[]): string {
   const refused = role.refuses.find(({ substanceId }) =>
     shelf.some((bottle) => !bottle.archived && bottle.card.substanceId === substanceId),
   );
-  const names = role.accepts.map((id) => substanceById(id)?.name ?? id).join(' or ');
+  const names = role.accepts.map((id) => substanceOf(id).name).join(' or ');
   return refused
     ? `No ${role.name} on the shelf. ${refused.why}`
     : `No ${role.name} on the shelf: put ${names} on it first.`;

@@ -19,6 +19,7 @@ export {
   one,
   optional,
   type Shape,
+  span,
   substance,
   type TaggedOf,
   tagged,

@@ -13,7 +13,8 @@ describe('the type that a shape describes', () => {
       readonly late?: boolean | undefined;
     }>();
     expectTypeOf<Of<typeof reading>>().toEqualTypeOf<
-      { readonly is: 'exact'; readonly value: number; readonly unit: string } | { readonly is: 'word'; readonly text: string }
+      | { readonly is: 'exact'; readonly value: number; readonly unit: string }
+      | { readonly is: 'word'; readonly text: string }
     >();
   });
 

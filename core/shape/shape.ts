@@ -6,7 +6,13 @@ import type { SubstanceId } from '#core/substance';
 /** The description of a value of type T. `T` stands in no field: it is only what the compiler reads off. */
 export type Shape<T = unknown> = (
   | { readonly is: 'text'; readonly max: number; readonly min: number; readonly like?: Like }
-  | { readonly is: 'number'; readonly min?: number; readonly moreThan?: number; readonly max?: number; readonly whole?: true }
+  | {
+      readonly is: 'number';
+      readonly min?: number;
+      readonly moreThan?: number;
+      readonly max?: number;
+      readonly whole?: true;
+    }
   | { readonly is: 'flag' }
   | { readonly is: 'one'; readonly of: readonly string[] }
   | { readonly is: 'substance' }
@@ -96,3 +102,11 @@ export const instant = (): Shape<string> =>
   );
 export const day = (): Shape<string> =>
   looks(/^\d{4}-\d{2}-\d{2}$/, 'is a day such as 2026-03-14', '2026-03-14', 'date');
+
+/** Least and most of something. */
+export const span = (limits: Parameters<typeof number>[0] = {}): Shape<readonly [number, number]> => ({
+  is: 'list',
+  of: number(limits),
+  min: 2,
+  max: 2,
+});

@@ -2,21 +2,21 @@
 // undone); what is true now is folded from them. contentOf() turns a card into figures: strength in every unit, mass, moles,
 // price per mole. parseLabel() reads what a person types off a label, claims each part, and asks about the rest.
 export {
-  CARD_VERSION,
-  bottleKinds,
-  bottleThenShape,
-  cardShape,
-  strengthShape,
-  type BottleThen,
   type BottleCard,
   type BottleEvent,
   type BottleEventBody,
   type BottleGroup,
   type BottleState,
+  type BottleThen,
+  bottleKinds,
+  bottleThenShape,
+  CARD_VERSION,
   type Container,
+  cardShape,
   containers,
   groups,
   reduceBottle,
+  strengthShape,
 } from './bottle.ts';
 export { Claims } from './claims.ts';
 export { type Content, contentOf, onlyWaterBesides } from './content.ts';

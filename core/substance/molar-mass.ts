@@ -23,7 +23,10 @@ export function molarMassOfElements(elements: Readonly<Record<string, number>>):
       );
     }
     value += count * row.weight;
-    uncertainty[`weight:${symbol}`] = { name: 'atomic weights', effect: (count * (row.uncertainty ?? 0)) / Math.sqrt(3) };
+    uncertainty[`weight:${symbol}`] = {
+      name: 'atomic weights',
+      effect: (count * (row.uncertainty ?? 0)) / Math.sqrt(3),
+    };
   }
   return ok({ value, uncertainty });
 }

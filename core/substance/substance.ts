@@ -49,6 +49,9 @@ export interface Substance {
   readonly law: readonly string[];
 }
 
+/** Classes that are of the anhydrous form alone: its crystal with water no longer heats in water. */
+const OF_THE_FORM: ReadonlySet<string> = new Set(['anhydrous_salt']);
+
 // A species of no such id in a hydrate's record is a programmer's slip: the record is checked when it is joined.
 const facts: Readonly<Record<string, SubstanceFacts>> = substances;
 const joined = new Map<string, Substance>();
@@ -145,9 +148,6 @@ function join(id: SubstanceId, own: SubstanceFacts): Substance {
     law: own.law ?? species.law ?? [],
   };
 }
-
-/** Classes that are of the dry form alone: its crystal with water no longer heats in water. */
-const OF_THE_FORM: ReadonlySet<string> = new Set(['anhydrous_salt']);
 
 function inherited(species: SpeciesFacts): readonly ClassEntry[] {
   return (species.classes ?? []).filter((each) => !OF_THE_FORM.has(typeof each === 'string' ? each : each[0]));

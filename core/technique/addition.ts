@@ -61,7 +61,11 @@ export function additionOf(
     stages,
     liquidMl: slurryVolume(without(before, content.substance.id)),
     heatCapacityJPerK: heatCapacity(before.waterG.value, solutesG(before)),
-    solidG: phaseG(Object.fromEntries(entriesOf(after.solid).filter(([id]) => isInsoluble(substanceOf(id)) && substanceOf(id).form !== 'metal'))),
+    solidG: phaseG(
+      Object.fromEntries(
+        entriesOf(after.solid).filter(([id]) => isInsoluble(substanceOf(id)) && substanceOf(id).form !== 'metal'),
+      ),
+    ),
   };
 }
 

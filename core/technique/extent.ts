@@ -51,12 +51,10 @@ export function extentOfStep(view: StepView, addition: Addition, inG: Figure | u
   const scale = weighingSd(bench.balanceG);
   for (const quantity of ['gain', 'loss'] as const) {
     const read = latest(quantity);
-    if (read && allGasL > 0)
-      found.push(extentByMass({ value: read.value, sd: read.sd + scale }, allGasL * gramsPerL));
+    if (read && allGasL > 0) found.push(extentByMass({ value: read.value, sd: read.sd + scale }, allGasL * gramsPerL));
   }
   const left = latest('left');
-  if (left && plannedG > 0)
-    found.push(extentByMass({ value: plannedG - left.value, sd: left.sd + scale }, plannedG));
+  if (left && plannedG > 0) found.push(extentByMass({ value: plannedG - left.value, sd: left.sd + scale }, plannedG));
   const temps = reads.flatMap(({ body }) =>
     body.quantity === 'temperature' ? [readingValue(body.reading)?.value ?? Number.NaN] : [],
   );

@@ -17,6 +17,8 @@ export interface Facts {
   readonly names: Readonly<Record<string, string>>;
   readonly bottles: Readonly<Record<string, string | null>>;
   readonly settings: Readonly<Record<string, number>>;
+  /** Revision of the data tables. */
+  readonly tables: number;
   /** g/mL of plain water at the bench. */
   readonly water: Figure;
   readonly target: { readonly substance: Substance; readonly pct: number | undefined };

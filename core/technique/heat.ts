@@ -45,7 +45,12 @@ export function bookDissolving(doing: Doing, dissolved: readonly Dissolved[], af
     const q = datum({ symbol: 'q', name: `heat of dissolving ${solid.name}`, unit: 'kJ/mol' }, heat.kJPerMol, heat);
     doing.heats.push({
       of: `dissolving ${solid.name}`,
-      heat: derive({ symbol: 'Q', name: 'heat of dissolving', unit: 'kJ' }, 'n × q', { n: amount, q }, (x) => x.n * x.q),
+      heat: derive(
+        { symbol: 'Q', name: 'heat of dissolving', unit: 'kJ' },
+        'n × q',
+        { n: amount, q },
+        (x) => x.n * x.q,
+      ),
     });
   }
 }

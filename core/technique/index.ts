@@ -1,8 +1,9 @@
 // Techniques: what the kinds of step do. A technique is a folder: the fields of its op, what it does to the vessels (act), what it
 // advises from a view of its step, the figures it gives to sentences, the readings it takes. catalogue.ts has a line for
 // each; the Op type, its shape and the checks of routes are derived from it. They lie wholly below plan, sheet and state.
-export { type Adds, type AddAdvice } from './add/advice.ts';
+
 export { addUnplanned, contentFor, enoughFor, nameFor } from './add/act.ts';
+export type { AddAdvice, Adds } from './add/advice.ts';
 export { type Dose, extentOf, extentRoles } from './add/dose.ts';
 export { massOfReading, weighingSd } from './add/mass.ts';
 export { techniques } from './catalogue.ts';
@@ -13,22 +14,23 @@ export {
   controlFigure,
   type Facts,
   type Going,
+  type StepEntries,
   settingOf,
   solidMade,
   speciesMade,
-  type StepEntries,
   wantedFigure,
 } from './facts.ts';
 export type { FilterAdvice, Medium } from './filter/advice.ts';
 export { riseOf } from './heat.ts';
 export {
-  actOf,
   type AdviceOf,
+  actOf,
   adviceOf,
+  coolsTo,
   type Op,
   type OpOf,
-  opShape,
   type OwnAdvice,
+  opShape,
   referencesOf,
   type TechniqueName,
   techniqueNames,

@@ -29,16 +29,31 @@ export const opShape: Shape<Op> = tagged(
 ) as Shape<Op>;
 
 // One look-up for each thing that is asked of a kind of step, typed so that its own op is what it gets.
-const acts: { readonly [N in TechniqueName]: { act: (s: Standing, op: OpOf<N>, f: Facts, at: At) => Result<Outcome> } } =
-  techniques;
+const acts: {
+  readonly [N in TechniqueName]: { act: (s: Standing, op: OpOf<N>, f: Facts, at: At) => Result<Outcome> };
+} = techniques;
 const named: { readonly [N in TechniqueName]: { names: (op: OpOf<N>) => References } } = techniques;
 const advising: {
   readonly [N in TechniqueName]: { advice: ((view: StepView, op: OpOf<N>) => AdviceOf<N> | null) | null };
 } = techniques;
 
 /** Does what a step does. */
-export function actOf<N extends TechniqueName>(op: OpOf<N>, standing: Standing, facts: Facts, step: At): Result<Outcome> {
+export function actOf<N extends TechniqueName>(
+  op: OpOf<N>,
+  standing: Standing,
+  facts: Facts,
+  step: At,
+): Result<Outcome> {
   return acts[op.do as N].act(standing, op, facts, step);
+}
+
+const cooling: {
+  readonly [N in TechniqueName]: { coolsTo: ((op: OpOf<N>, facts: Facts) => number | null) | null };
+} = techniques;
+
+/** °C that a hot vessel is put into at a step; null where none is cooled. */
+export function coolsTo<N extends TechniqueName>(op: OpOf<N>, facts: Facts): number | null {
+  return cooling[op.do as N].coolsTo?.(op, facts) ?? null;
 }
 
 /** What an op names of its recipe. */

@@ -9,7 +9,12 @@ export function anhydrousProduct(facts: Facts, contents: Contents): Figure | und
   const n = made && speciesAmount(contents, made.species.id);
   if (!made || !n) return undefined;
   const M = molarMassFigure(made.species.formula);
-  return derive({ symbol: 'A', name: `${made.species.name} dissolved`, unit: 'g' }, 'n × M', { n, M }, (x) => x.n * x.M);
+  return derive(
+    { symbol: 'A', name: `${made.species.name} dissolved`, unit: 'g' },
+    'n × M',
+    { n, M },
+    (x) => x.n * x.M,
+  );
 }
 
 export function productName(facts: Facts): string {

@@ -1,9 +1,22 @@
 import { datum, derive, type Figure, given } from '#core/figure';
 import { type Reaction, reactionHeat, reactionText, sideReactions } from '#core/reaction';
 import { heatOfDilution } from '#core/solution';
-import { type SubstanceId, molarMass, substanceOf } from '#core/substance';
-import { amountOf, at, type Contents, holding, ledOff, type Place, react, slurryVolume, total } from '#core/vessel';
+import { molarMass, type SubstanceId, substanceOf } from '#core/substance';
+import {
+  amountOf,
+  at,
+  type Contents,
+  dissolve,
+  holding,
+  ledOff,
+  type Place,
+  react,
+  slurryVolume,
+  speciesAmount,
+  total,
+} from '#core/vessel';
 import { type Facts, reactionOf, speciesMade } from './facts.ts';
+import { bookDissolving } from './heat.ts';
 import type { Doing } from './outcome.ts';
 
 /** Lets a reaction of the recipe go to its end with what is in a vessel. */
@@ -21,24 +34,43 @@ export function reactOn(doing: Doing, facts: Facts, place: Place): void {
 }
 
 function run(doing: Doing, facts: Facts, place: Place, reaction: Reaction): void {
-  const before = at(doing.vessels, place);
+  const before = drawnIn(doing, place, reaction);
   const done = react(before, reaction);
   if (!done || done.extent.value <= 0) return;
   doing.vessels = ledOff(holding(doing.vessels, place, done.contents), done.gases);
   const { progress } = doing;
   const limiting = progress.madeBy.get(done.limiting) ?? done.limiting;
-  const madeBy = new Map([...progress.madeBy, ...reaction.products.map(({ substanceId }) => [substanceId, limiting] as const)]);
+  const madeBy = new Map([
+    ...progress.madeBy,
+    ...reaction.products.map(({ substanceId }) => [substanceId, limiting] as const),
+  ]);
   doing.progress = makesProduct(facts, reaction)
     ? {
         ...progress,
         madeBy,
         limiting,
-        extent: progress.extent ? total('extent of reaction, in all', 'mol', progress.extent, done.extent) : done.extent,
+        extent: progress.extent
+          ? total('extent of reaction, in all', 'mol', progress.extent, done.extent)
+          : done.extent,
       }
     : { ...progress, madeBy };
   doing.reactMl = Math.max(doing.reactMl, slurryVolume(done.contents));
   doing.gases.push(...done.gases);
   bookHeat(doing, reaction, done.extent, before);
+}
+
+/** What takes part dissolves as it is used up, however little of it the water holds at once. Booked only if it reacts. */
+function drawnIn(doing: Doing, place: Place, reaction: Reaction): Contents {
+  const contents = at(doing.vessels, place);
+  const takesPart = new Set(reaction.reactants.map(({ substanceId }) => substanceId));
+  const lacking = [...takesPart].some((id) => id !== 'water' && !speciesAmount(contents, id));
+  if (lacking) return contents;
+  const drawn = dissolve(contents, ({ id }) => (takesPart.has(id) ? undefined : 'stays'));
+  if (drawn.dissolved.length > 0) {
+    doing.vessels = holding(doing.vessels, place, drawn.contents);
+    bookDissolving(doing, drawn.dissolved, drawn.contents);
+  }
+  return drawn.contents;
 }
 
 function makesProduct(facts: Facts, reaction: Reaction): boolean {

@@ -1,16 +1,4 @@
-import {
-  fields,
-  list,
-  note,
-  nullable,
-  number,
-  type Of,
-  one,
-  optional,
-  substance,
-  tagged,
-  text,
-} from '#core/shape';
+import { fields, list, note, nullable, number, type Of, one, optional, substance, tagged, text } from '#core/shape';
 
 // What a recipe says besides its steps: who plays which role, in what dose, what reacts, what can be set.
 

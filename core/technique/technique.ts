@@ -32,6 +32,8 @@ export interface Technique<F extends Fields, A> {
   /** What one does at it: “boil down”. */
   readonly says: string;
   readonly fields: F;
+  /** Whether it counts only when it is done, or as soon as something is entered at it. */
+  readonly counts: 'when done' | 'when entered';
   readonly act: (standing: Standing, op: FieldsOf<F>, facts: Facts, step: At) => Result<Outcome>;
   /** What to do next at it, from readings; null where there is nothing of its own to say. */
   readonly advice: ((view: StepView, op: FieldsOf<F>) => A | null) | null;
@@ -42,6 +44,8 @@ export interface Technique<F extends Fields, A> {
   readonly follows: readonly Followed[];
   /** Hours it waits, least and most, where they follow from what it does; null where its template says. */
   readonly hours: ((outcome: Outcome, facts: Facts) => readonly [number, number] | null) | null;
+  /** °C that a hot vessel is put into at it; null where none is cooled. */
+  readonly coolsTo: ((op: FieldsOf<F>, facts: Facts) => number | null) | null;
   readonly names: (op: FieldsOf<F>) => References;
 }
 

@@ -1,5 +1,5 @@
+import { type Plan, startPlan } from '#core/plan';
 import type { Route, ShelfBottle } from '#core/route';
-import { type Plan, startPlan } from '#core/run';
 import { parseLabel } from '#core/stock';
 import { substanceById } from '#core/substance';
 import { BenchDefaults } from '#core/vessel';
@@ -28,5 +28,12 @@ export function planForRoute(route: Route): Plan {
     strength: solution ? ({ value: 1, unit: 'mol/L' } as const) : null,
     fromRole: null,
   };
-  return startPlan(route, target, bottles, shelfForRoute(route), BenchDefaults, '2026-01-01');
+  return startPlan({
+    route,
+    target,
+    bottles,
+    shelf: shelfForRoute(route),
+    bench: BenchDefaults,
+    day: '2026-01-01',
+  });
 }

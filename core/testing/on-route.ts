@@ -1,6 +1,8 @@
+import { type EventBody, exactReading, type Quantity } from '#core/log';
+import { startPlan } from '#core/plan';
 import { unwrap } from '#core/problem';
 import { parseTarget, routeById, type ShelfBottle } from '#core/route';
-import { type EventBody, exactReading, type Quantity, runState, startPlan } from '#core/run';
+import { runState } from '#core/state';
 import { parseLabel } from '#core/stock';
 import { BenchDefaults } from '#core/vessel';
 import { eventsAt } from './shelf.ts';
@@ -19,11 +21,11 @@ export function on(routeId: string, wish: string, labels: Readonly<Record<string
   const bottles = Object.fromEntries(route.roles.map(({ id }) => [id, id in labels ? `bottle_${id}` : null]));
   const { substanceId, amount, strength } = parseTarget(wish, 20);
   const target = { substanceId: substanceId!, amount: amount!, strength, fromRole: null };
-  const plan = startPlan(route, target, bottles, shelf, BenchDefaults, '2026-01-01');
+  const plan = startPlan({ route, target, bottles, shelf, bench: BenchDefaults, day: '2026-01-01' });
   return {
     plan,
-    charged: (step: string, role: string | null, value: number, unit = 'g'): EventBody => ({
-      kind: 'charged',
+    added: (step: string, role: string | null, value: number, unit = 'g'): EventBody => ({
+      kind: 'added',
       step,
       role,
       bottleId: role === null ? null : (plan.bottles[role] ?? null),

@@ -1,6 +1,7 @@
+import type { EventBody, RunEvent } from '#core/log';
+import { type Plan, startPlan } from '#core/plan';
 import { unwrap } from '#core/problem';
 import { parseTarget, routesFor, type ShelfBottle } from '#core/route';
-import { type EventBody, type Plan, type RunEvent, startPlan } from '#core/run';
 import { parseLabel } from '#core/stock';
 import { type Bench, BenchDefaults } from '#core/vessel';
 
@@ -31,14 +32,14 @@ export function planFor(
   const fromRole = fromSubstanceId
     ? choice.route.roles.find((role) => role.accepts.includes(fromSubstanceId))!.id
     : null;
-  const plan = startPlan(
-    choice.route,
-    { substanceId: substanceId!, amount: amount!, strength, fromRole },
-    choice.bottles,
-    testShelf,
+  const plan = startPlan({
+    route: choice.route,
+    target: { substanceId: substanceId!, amount: amount!, strength, fromRole },
+    bottles: choice.bottles,
+    shelf: testShelf,
     bench,
-    '2026-01-01',
-  );
+    day: '2026-01-01',
+  });
   return { ...plan, controls: { ...plan.controls, ...change.controls } };
 }
 

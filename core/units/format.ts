@@ -4,7 +4,10 @@ const THIN = '\u202f';
 export const COVERAGE = 2;
 
 /** Decimals that the uncertainty allows: two figures of it when it begins with 1 or 2, else one. */
-export function roundToUncertainty(value: number, sd: number): { decimals: number; value: string; band: string | undefined } {
+export function roundToUncertainty(
+  value: number,
+  sd: number,
+): { decimals: number; value: string; band: string | undefined } {
   const band = sd * COVERAGE;
   if (!(band > 0)) return { decimals: 0, value: shortest(value, 5), band: undefined };
   // A uncertainty this small says nothing at four figures, and would ask for seven.

@@ -5,12 +5,12 @@ export { COVERAGE, formatFigure, formatNumber, formatPlain, roundToUncertainty, 
 export {
   budget,
   combine,
-  type Uncertainty,
-  uncertain,
   exact,
   type Measured,
   type Share,
   standardUncertainty,
+  type Uncertainty,
+  uncertain,
 } from './measured.ts';
 export { parseNumber } from './number.ts';
 export { parseQuantity, type Quantity } from './quantity.ts';

@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { add, budget, combine, uncertain, exact, scale, standardUncertainty } from './measured.ts';
+import { add, budget, combine, exact, scale, standardUncertainty, uncertain } from './measured.ts';
 
 const label = { id: 'label:a', name: 'label' };
 const balance = { id: 'balance', name: 'balance' };

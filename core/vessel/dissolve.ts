@@ -9,8 +9,8 @@ export interface Dissolved {
   readonly amount: Figure;
 }
 
-/** g of anhydrous substance that 100 g of water hold; undefined where that is not known, and all of it is taken to dissolve. */
-export type SolubilityOf = (species: Substance) => Figure | undefined;
+/** g of anhydrous substance that 100 g of water hold; undefined where that is not known, and all of it is taken to dissolve; or that it stays as it is. */
+export type SolubilityOf = (species: Substance) => Figure | undefined | 'stays';
 
 const NEXT_TO_NOTHING = 1e-12;
 
@@ -24,7 +24,9 @@ export function dissolve(contents: Contents, solubility: SolubilityOf): { conten
   for (const [id, n] of entriesOf(contents.solid)) {
     const species = dissolvesAs(id);
     if (!species || n.value <= 0 || now.waterG.value <= 0) continue;
-    const goes = part(now, id, n, species, solubility(species));
+    const s = solubility(species);
+    if (s === 'stays') continue;
+    const goes = part(now, id, n, species, s);
     if (goes.value <= NEXT_TO_NOTHING) continue;
     now = moved(now, id, n, goes);
     dissolved.push({ id, amount: goes });
@@ -39,7 +41,8 @@ function part(contents: Contents, id: SubstanceId, n: Figure, species: Substance
   const M = molarMassFigure(species.formula);
   const h = hydrateWater(solid.formula) * molarMassFigure('H2O').value;
   const there =
-    contents.aqueous[species.id] ?? given({ symbol: 'n₁', name: `${species.name} in solution`, unit: 'mol' }, 0, 'none yet');
+    contents.aqueous[species.id] ??
+    given({ symbol: 'n₁', name: `${species.name} in solution`, unit: 'mol' }, 0, 'none yet');
   // x mol bring h·x g of water with them: (n₁ + x)·M = s·(W + h·x)/100.
   const room = (x: { s: number; W: number; M: number; n1: number }) => {
     const per = x.M - (x.s * h) / 100;
@@ -61,11 +64,8 @@ function moved(contents: Contents, id: SubstanceId, n: Figure, goes: Figure): Co
     goes === n
       ? {}
       : {
-          [id]: derive(
-            { symbol: 'n', name: `${solid.name} undissolved`, unit: 'mol' },
-            'n − x',
-            { n, x: goes },
-            (v) => Math.max(0, v.n - v.x),
+          [id]: derive({ symbol: 'n', name: `${solid.name} undissolved`, unit: 'mol' }, 'n − x', { n, x: goes }, (v) =>
+            Math.max(0, v.n - v.x),
           ),
         };
   const others = Object.fromEntries(entriesOf(contents.solid).filter(([each]) => each !== id));

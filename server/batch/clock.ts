@@ -1,6 +1,7 @@
 import { Router } from 'express';
 import type { ClockAnswer } from '#contract/api';
-import { clockOf, productTitle, runState } from '#core/run';
+import { productTitle } from '#core/plan';
+import { clockOf, runState } from '#core/state';
 import type { BatchStore } from './store.ts';
 
 /** What runs, waits or is due in all running batches, soonest first. */
@@ -11,7 +12,7 @@ export function clockRoutes(batches: BatchStore, now: () => string): Router {
     const items = batches.list().flatMap((summary) => {
       if (summary.status !== 'running') return [];
       const batch = batches.one(summary.id);
-      const state = batch.ok ? runState(batch.value.plan, batch.value.events) : undefined;
+      const state = batch.ok ? runState(batch.value.plan, batch.value.events, 'as they are') : undefined;
       if (!batch.ok || !state?.ok) return [];
       const name = productTitle(batch.value.plan);
       return clockOf(summary.id, name, state.value, at).map((item) => ({ ...item, number: summary.number }));

@@ -1,8 +1,9 @@
 import { Router } from 'express';
 import { check } from '#contract/check';
 import { joinSchema, newBatchSchema, planChangeSchema, runEventsSchema, splitSchema } from '#contract/schemas';
+import type { RunEvent } from '#core/log';
 import { fail, type Result } from '#core/problem';
-import { type RunEvent, sheetOf } from '#core/run';
+import { sheetOf } from '#core/sheet';
 import { answer, sendProblem } from '../http/problem.ts';
 import type { BatchStore } from './store.ts';
 

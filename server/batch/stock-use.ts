@@ -1,6 +1,8 @@
-import { chargeMass, type EventBody, type Plan, type RunEvent } from '#core/run';
+import type { EventBody, RunEvent } from '#core/log';
+import type { Plan } from '#core/plan';
 import { waterDensityFigure } from '#core/solution';
 import { type BottleEvent, contentOf } from '#core/stock';
+import { massOfReading } from '#core/technique';
 
 interface StockUse {
   readonly bottleId: string;
@@ -8,7 +10,7 @@ interface StockUse {
 }
 
 /**
- * What a batch entry takes from the shelf: a charge uses its bottle, a correction takes the standing use back and books
+ * What a batch entry takes from the shelf: an addition uses its bottle, a correction takes the standing use back and books
  * the new one. Ids follow from the entry's own, so a retry books nothing twice. `plan` and `history` (the batch
  * before the entry) are asked for only when an entry needs them: most are readings.
  */
@@ -19,7 +21,7 @@ export function stockUseOf(
   history: () => readonly RunEvent[],
 ): readonly StockUse[] {
   const { body } = event;
-  if (body.kind === 'charged') return booked(batchId, plan(), event, body);
+  if (body.kind === 'added') return booked(batchId, plan(), event, body);
   if (body.kind !== 'corrected') return [];
   const back = standing(plan(), body.of, history()).map(
     ({ bottleId, useId }): StockUse => ({
@@ -27,7 +29,7 @@ export function stockUseOf(
       event: at(event, `back_${event.id}`, { kind: 'undone', of: useId }),
     }),
   );
-  return body.body?.kind === 'charged' ? [...back, ...booked(batchId, plan(), event, body.body)] : back;
+  return body.body?.kind === 'added' ? [...back, ...booked(batchId, plan(), event, body.body)] : back;
 }
 
 /** The use that an entry has on the shelf now: its own, or that of its latest correction; none once it is struck out. */
@@ -40,7 +42,7 @@ function standing(
     .filter(({ id, body }) => id === entryId || (body.kind === 'corrected' && body.of === entryId))
     .at(-1);
   const body = latest?.body.kind === 'corrected' ? latest.body.body : latest?.body;
-  if (!latest || body?.kind !== 'charged' || body.bottleId === null || gramsOf(plan, body) === undefined) return [];
+  if (!latest || body?.kind !== 'added' || body.bottleId === null || gramsOf(plan, body) === undefined) return [];
   return [{ bottleId: body.bottleId, useId: `use_${latest.id}` }];
 }
 
@@ -48,19 +50,19 @@ function booked(
   batchId: string,
   plan: Plan,
   event: RunEvent,
-  body: Extract<EventBody, { kind: 'charged' }>,
+  body: Extract<EventBody, { kind: 'added' }>,
 ): readonly StockUse[] {
   const grams = gramsOf(plan, body);
   if (grams === undefined || body.bottleId === null) return [];
   return [
     {
       bottleId: body.bottleId,
-      event: at(event, `use_${event.id}`, { kind: 'used', grams, forBatch: batchId, why: 'charged' }),
+      event: at(event, `use_${event.id}`, { kind: 'used', grams, forBatch: batchId, why: 'added' }),
     },
   ];
 }
 
-function gramsOf(plan: Plan, body: Extract<EventBody, { kind: 'charged' }>): number | undefined {
+function gramsOf(plan: Plan, body: Extract<EventBody, { kind: 'added' }>): number | undefined {
   const bottle =
     body.bottleId === null
       ? undefined
@@ -68,13 +70,12 @@ function gramsOf(plan: Plan, body: Extract<EventBody, { kind: 'charged' }>): num
   if (!bottle || body.bottleId === null) return undefined;
   const content = contentOf(body.bottleId, bottle.card, bottle.usedG, plan.bench.tempC, plan.day);
   if (!content.ok) return undefined;
-  const mass = chargeMass(
-    body.reading,
-    bottle.card.name,
-    content.value,
-    waterDensityFigure(plan.bench.tempC),
-    plan.bench,
-  );
+  const mass = massOfReading(body.reading, {
+    name: bottle.card.name,
+    content: content.value,
+    water: waterDensityFigure(plan.bench.tempC),
+    bench: plan.bench,
+  });
   return mass && mass.value > 0 ? mass.value : undefined;
 }
 

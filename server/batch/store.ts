@@ -1,6 +1,11 @@
 import type { BatchAnswer, BatchSummary } from '#contract/api';
+import type { EventBody, RunEvent } from '#core/log';
+import type { Plan } from '#core/plan';
+import { eventBodyFrom, planFrom, routes1, type Stored } from '#core/kept';
+import { EVENT_VERSION } from '#core/log';
+import { PLAN_VERSION } from '#core/plan';
 import { fail, ok, type Result } from '#core/problem';
-import { checkEntry, type EventBody, joinRuns, type Plan, type RunEvent, splitRun } from '#core/run';
+import { checkEntry, joinRuns, splitRun } from '#core/state';
 import type { Db } from '../db/open.ts';
 import type { StockStore } from '../stock/store.ts';
 import { stockUseOf } from './stock-use.ts';
@@ -12,6 +17,7 @@ interface BatchRow {
   version: number;
   created_at: string;
   plan: string;
+  plan_version: number;
 }
 
 interface EventRow {
@@ -22,6 +28,7 @@ interface EventRow {
   give_or_take_min: number;
   written_at: string;
   body: string;
+  version: number;
 }
 
 interface SummaryRow extends BatchRow {
@@ -37,13 +44,13 @@ export type BatchStore = ReturnType<typeof batchStore>;
 /** Batches: a plan that may be changed until the run begins, and events that are only added. */
 export function batchStore(db: Db, stock: StockStore) {
   const insertBatch = db.prepare(
-    'INSERT INTO batch (id, number, version, created_at, plan) VALUES (?, (SELECT COALESCE(MAX(number), 0) + 1 FROM batch), 1, ?, ?)',
+    'INSERT INTO batch (id, number, version, created_at, plan, plan_version) VALUES (?, (SELECT COALESCE(MAX(number), 0) + 1 FROM batch), 1, ?, ?, ?)',
   );
-  const updatePlan = db.prepare('UPDATE batch SET plan = ?, version = version + 1 WHERE id = ? AND version = ?');
+  const updatePlan = db.prepare('UPDATE batch SET plan = ?, plan_version = ?, version = version + 1 WHERE id = ? AND version = ?');
   const batchById = db.prepare<[string], BatchRow>('SELECT * FROM batch WHERE id = ?');
   const known = db.prepare<[string], { id: string }>('SELECT id FROM batch WHERE id = ?');
   const insertEvent = db.prepare(
-    'INSERT INTO batch_event (id, batch_id, happened_at, give_or_take_min, written_at, body) VALUES (?, ?, ?, ?, ?, ?)',
+    'INSERT INTO batch_event (id, batch_id, happened_at, give_or_take_min, written_at, body, version) VALUES (?, ?, ?, ?, ?, ?, ?)',
   );
   const eventById = db.prepare<[string], EventRow>('SELECT * FROM batch_event WHERE id = ?');
   const eventsOf = db.prepare<[string], EventRow>('SELECT * FROM batch_event WHERE batch_id = ? ORDER BY seq');
@@ -59,18 +66,10 @@ export function batchStore(db: Db, stock: StockStore) {
   function one(id: string): Result<BatchAnswer> {
     const row = batchById.get(id);
     if (!row) return fail('not-found', `There is no batch ${id.slice(0, 60)}.`);
-    const { number, version, created_at, plan } = row;
-    return ok({
-      id,
-      number,
-      version,
-      createdAt: created_at,
-      plan: JSON.parse(plan),
-      events: eventsOf.all(id).map(toEvent),
-    });
+    return ok({ ...toBatch(row), events: eventsOf.all(id).map(toEvent) });
   }
 
-  /** All batches, newest first; only those changed since their last summary are folded anew. */
+  /** All batches, newest first; only those changed since their last summary are folded again. */
   function list(): readonly BatchSummary[] {
     return summaries.all().map((row) => {
       const fresh =
@@ -92,7 +91,7 @@ export function batchStore(db: Db, stock: StockStore) {
         ? one(id)
         : fail('id-taken', `The id ${id} already names another batch.`);
     }
-    insertBatch.run(id, at, JSON.stringify(plan));
+    insertBatch.run(id, at, JSON.stringify(plan), PLAN_VERSION);
     return one(id);
   });
 
@@ -102,7 +101,7 @@ export function batchStore(db: Db, stock: StockStore) {
     if ((countEvents.get(id)?.n ?? 0) > 0) {
       return fail('conflict', 'The run has begun, so its plan stands; what changes at the bench is entered there.');
     }
-    if (updatePlan.run(JSON.stringify(plan), id, basedOn).changes === 0) {
+    if (updatePlan.run(JSON.stringify(plan), PLAN_VERSION, id, basedOn).changes === 0) {
       return fail(
         'conflict',
         'This plan was changed elsewhere since you opened it. Look at it again, then repeat your change.',
@@ -115,7 +114,7 @@ export function batchStore(db: Db, stock: StockStore) {
   const append = db.transaction((id: string, events: readonly RunEvent[]): Result<{ readonly written: number }> => {
     // The plan is a few kilobytes that a plain reading does not need.
     if (!known.get(id)) return fail('not-found', `There is no batch ${id.slice(0, 60)}.`);
-    const plan = () => JSON.parse(batchById.get(id)!.plan) as Plan;
+    const plan = () => planOf(batchById.get(id)!);
     let written = 0;
     for (const event of events) {
       const body = JSON.stringify(event.body);
@@ -128,12 +127,12 @@ export function batchStore(db: Db, stock: StockStore) {
       if (event.body.kind === 'corrected' && eventById.get(event.body.of)?.batch_id !== id) {
         throw new Refusal(fail('not-found', 'The entry to correct is not one of this batch’s.', { field: 'body.of' }));
       }
-      if (event.body.kind === 'charged' || event.body.kind === 'enlarged') {
+      if (event.body.kind === 'added' || event.body.kind === 'enlarged') {
         const checked = checkEntry(plan(), event.body.kind === 'enlarged' ? eventsOf.all(id).map(toEvent) : [], event);
         if (!checked.ok) throw new Refusal(checked);
       }
       const uses = stockUseOf(id, plan, event, () => eventsOf.all(id).map(toEvent));
-      insertEvent.run(event.id, id, event.happened.at, event.happened.giveOrTakeMin, event.writtenAt, body);
+      insertEvent.run(event.id, id, event.happened.at, event.happened.giveOrTakeMin, event.writtenAt, body, EVENT_VERSION);
       written += 1;
       for (const use of uses) {
         const booked = stock.append(use.bottleId, use.event);
@@ -175,7 +174,7 @@ export function batchStore(db: Db, stock: StockStore) {
 
   function write(batchId: string, bodies: readonly EventBody[], at: string, idStem: string): void {
     const stem = idStem.replace(/^(batch|ev)_/, 'ev_');
-    for (const [i, body] of bodies.entries()) insertEvent.run(`${stem}${i}`, batchId, at, 0, at, JSON.stringify(body));
+    for (const [i, body] of bodies.entries()) insertEvent.run(`${stem}${i}`, batchId, at, 0, at, JSON.stringify(body), EVENT_VERSION);
   }
 
   return {
@@ -204,13 +203,19 @@ class Refusal extends Error {
   }
 }
 
+const ROUTES_1 = new Map(routes1.map((route) => [route.id, route]));
+
+function planOf({ plan, plan_version }: BatchRow): Plan {
+  return planFrom(JSON.parse(plan) as Stored, plan_version, (id) => ROUTES_1.get(id));
+}
+
 function toBatch(row: BatchRow): Omit<BatchAnswer, 'events'> {
   return {
     id: row.id,
     number: row.number,
     version: row.version,
     createdAt: row.created_at,
-    plan: JSON.parse(row.plan),
+    plan: planOf(row),
   };
 }
 
@@ -219,6 +224,6 @@ function toEvent(row: EventRow): RunEvent {
     id: row.id,
     happened: { at: row.happened_at, giveOrTakeMin: row.give_or_take_min },
     writtenAt: row.written_at,
-    body: JSON.parse(row.body),
+    body: eventBodyFrom(JSON.parse(row.body) as Stored, row.version),
   };
 }

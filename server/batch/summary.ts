@@ -1,6 +1,7 @@
 import type { BatchAnswer, BatchSummary } from '#contract/api';
 import { sdOf } from '#core/figure';
-import { planTitle, type RunState, runState } from '#core/run';
+import { planTitle } from '#core/plan';
+import { type RunState, runState } from '#core/state';
 import { formatFigure, formatNumber } from '#core/units';
 
 /** Raise when a model change makes stored summaries stale: they are then folded anew. */
@@ -15,10 +16,10 @@ export function summarise(batch: BatchAnswer): BatchSummary {
     version,
     createdAt,
     title: planTitle(plan),
-    routeId: plan.routeId,
+    routeId: plan.route.id,
     colours: coloursOf(batch),
   };
-  const folded = runState(plan, batch.events);
+  const folded = runState(plan, batch.events, 'as they are');
   if (!folded.ok) {
     return {
       ...base,

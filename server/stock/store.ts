@@ -1,5 +1,6 @@
 import { fail, ok, type Result } from '#core/problem';
-import { type BottleEvent, type BottleState, reduceBottle } from '#core/stock';
+import { bottleBodyFrom, type Stored } from '#core/kept';
+import { type BottleEvent, type BottleState, CARD_VERSION, reduceBottle } from '#core/stock';
 import type { Db } from '../db/open.ts';
 
 interface Row {
@@ -8,6 +9,7 @@ interface Row {
   happened_at: string;
   written_at: string;
   body: string;
+  version: number;
 }
 
 export type StockStore = ReturnType<typeof stockStore>;
@@ -16,7 +18,7 @@ export type StockStore = ReturnType<typeof stockStore>;
 export function stockStore(db: Db) {
   const insertBottle = db.prepare('INSERT INTO bottle (id, created_at) VALUES (?, ?)');
   const insertEvent = db.prepare(
-    'INSERT INTO bottle_event (id, bottle_id, happened_at, written_at, body) VALUES (?, ?, ?, ?, ?)',
+    'INSERT INTO bottle_event (id, bottle_id, happened_at, written_at, body, version) VALUES (?, ?, ?, ?, ?, ?)',
   );
   const eventById = db.prepare<[string], Row>('SELECT * FROM bottle_event WHERE id = ?');
   const eventsOf = db.prepare<[string], Row>('SELECT * FROM bottle_event WHERE bottle_id = ? ORDER BY seq');
@@ -55,7 +57,7 @@ export function stockStore(db: Db) {
     }
     const refused = event.body.kind === 'put' ? undefined : refuse(bottleId, event, basedOn);
     if (refused) return refused;
-    insertEvent.run(event.id, bottleId, event.happenedAt, event.writtenAt, body);
+    insertEvent.run(event.id, bottleId, event.happenedAt, event.writtenAt, body, CARD_VERSION);
     return one(bottleId);
   });
 
@@ -83,5 +85,6 @@ export function stockStore(db: Db) {
 }
 
 function toEvent(row: Row): BottleEvent {
-  return { id: row.id, happenedAt: row.happened_at, writtenAt: row.written_at, body: JSON.parse(row.body) };
+  const body = bottleBodyFrom(JSON.parse(row.body) as Stored, row.version);
+  return { id: row.id, happenedAt: row.happened_at, writtenAt: row.written_at, body };
 }

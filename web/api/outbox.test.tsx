@@ -1,5 +1,5 @@
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
-import type { RunEvent } from '#core/run';
+import type { RunEvent } from '#core/log';
 
 const event = (id: string): RunEvent => ({
   id,

@@ -1,5 +1,5 @@
 import { useSyncExternalStore } from 'react';
-import type { RunEvent } from '#core/run';
+import type { RunEvent } from '#core/log';
 import { Away, Refused, request } from './client.ts';
 
 /** A bench entry on its way to the server. It stays here, and on this device, until the server has said it is written. */

@@ -1,6 +1,6 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import type { BatchAnswer, BatchSummary, BenchAnswer, BottleAnswer, ClockAnswer } from '#contract/api';
-import type { Plan } from '#core/run';
+import type { Plan } from '#core/plan';
 import type { BottleCard, BottleEventBody } from '#core/stock';
 import type { Bench } from '#core/vessel';
 import { request } from './client.ts';

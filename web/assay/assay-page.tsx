@@ -1,5 +1,5 @@
 import { Link, useParams } from 'react-router';
-import type { StepState } from '#core/run';
+import type { StepState } from '#core/state';
 import { sentenceOf } from '../api/client.ts';
 import { useBatches } from '../api/queries.ts';
 import { useRun } from '../bench/use-run.ts';

@@ -1,7 +1,7 @@
 import type { InputRef } from 'antd';
 import { useEffect, useRef, useState } from 'react';
-import type { AddAdvice } from '#core/advise';
-import { exactReading, type Quantity, type Reading } from '#core/run';
+import { exactReading, type Quantity, type Reading } from '#core/log';
+import type { AddAdvice } from '#core/technique';
 import { formatNumber, formatPlain } from '#core/units';
 import { AmountField, readAmount, refusedAmount } from './amount-field.tsx';
 import { DoseBar } from './dose-bar.tsx';
@@ -33,7 +33,7 @@ export function AddPane({ run, step, add }: Pick<PaneProps, 'run' | 'step'> & { 
   if (!add) return <p className="quiet">Reckoning the next portion …</p>;
 
   const charge = (reading: Reading) =>
-    run.enter({ kind: 'charged', step: step.key, role: add.role, bottleId: add.bottleId, reading, reason: '' });
+    run.enter({ kind: 'added', step: step.key, role: add.role, bottleId: add.bottleId, reading, reason: '' });
   const read = (quantity: Quantity, reading: Reading) =>
     run.enter({ kind: 'read', step: step.key, quantity, reading, place: '' });
   const enter = () => {

@@ -1,7 +1,7 @@
 import { type InputRef, Segmented } from 'antd';
 import type { Ref } from 'react';
+import { parseReading, type Reading, readingLeast, readingText } from '#core/log';
 import { ok, type Result } from '#core/problem';
-import { parseReading, type Reading, readingLeast, readingText } from '#core/run';
 import { formatPlain, parseNumber } from '#core/units';
 import type { OwnMeasure } from '#core/vessel';
 import { ReadingField } from './reading-field.tsx';

@@ -1,5 +1,5 @@
 import { colourDifference, rgbOf } from '#core/assay';
-import type { StepState } from '#core/run';
+import type { StepState } from '#core/state';
 import { useBatches } from '../api/queries.ts';
 import { Swatch } from './colour-pick.tsx';
 import type { Run } from './use-run.ts';
@@ -12,7 +12,7 @@ export function Attempts({ run, step }: { run: Run; step: StepState }) {
   );
   const now = mine.at(-1);
   const before = (batches.data ?? []).flatMap((batch) =>
-    batch.id !== run.batch.id && batch.routeId === run.batch.plan.routeId
+    batch.id !== run.batch.id && batch.routeId === run.batch.plan.route.id
       ? batch.colours.filter((each) => each.step === step.key).map(({ hex }) => ({ number: batch.number, hex }))
       : [],
   );

@@ -1,7 +1,8 @@
 import { useState } from 'react';
 import { useHotkeys } from 'react-hotkeys-hook';
 import { Link, useSearchParams } from 'react-router';
-import { planTitle, type RunState, type StepState } from '#core/run';
+import { planTitle } from '#core/plan';
+import type { RunState, StepState } from '#core/state';
 import { Cautions } from '../parts/cautions.tsx';
 import { Lessons } from '../parts/lessons.tsx';
 import { plainText, Sentence } from '../parts/sentence.tsx';
@@ -52,8 +53,8 @@ export function Bench({ run }: { run: Run }) {
         {step ? (
           <Lessons
             title="Learnt before"
-            which={(each) => each.routeId === batch.plan.routeId && (each.step === step.key || each.step === null)}
-            attach={{ routeId: batch.plan.routeId, step: step.key, bottleId: null, batchId: batch.id }}
+            which={(each) => each.routeId === batch.plan.route.id && (each.step === step.key || each.step === null)}
+            attach={{ routeId: batch.plan.route.id, step: step.key, bottleId: null, batchId: batch.id }}
           />
         ) : null}
         <Reckoning run={run} />
@@ -220,7 +221,7 @@ function Step({ run, step, onNext }: { run: Run; step: StepState; onNext: () => 
           ) : (
             <>
               {step.status === 'running' && step.leave.lookEveryMin !== null ? (
-                <button type="button" className="tab" onClick={() => enter({ kind: 'looked', step: step.key })}>
+                <button type="button" className="tab" onClick={() => enter({ kind: 'checked', step: step.key })}>
                   Looked in
                 </button>
               ) : null}

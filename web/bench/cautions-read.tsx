@@ -1,4 +1,4 @@
-import type { StepState } from '#core/run';
+import type { StepState } from '#core/state';
 import type { Run } from './use-run.ts';
 
 /** Cautions of the gravest kind are acknowledged once at their step, and the record says so. */

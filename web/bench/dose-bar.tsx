@@ -1,4 +1,4 @@
-import type { AddAdvice } from '#core/advise';
+import type { AddAdvice } from '#core/technique';
 import { amountText } from './poured.ts';
 
 const WIDTH = 640;

@@ -12,7 +12,7 @@ import type { PaneProps } from './pane-props.ts';
 export function DryPane({ run }: PaneProps) {
   const { plan } = run.batch;
   const { productId, sheet, weighing, hydrate } = run.state;
-  const route = routeById(plan.routeId);
+  const route = routeById(plan.route.id);
   const dryG = sheet.product?.value ?? 0;
   const weighed = weighing.grams === null ? undefined : Math.max(0, weighing.grams - dryG);
   const [waterG, setWaterG] = useState(() => Math.max(1, Math.round(weighed ?? dryG * grainOf(productId).holds)));

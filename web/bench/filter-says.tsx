@@ -1,5 +1,5 @@
-import type { FilterAdvice, Medium } from '#core/advise';
 import { hoursSaid, hoursSpan } from '#core/rate';
+import type { FilterAdvice, Medium } from '#core/technique';
 import { formatNumber } from '#core/units';
 
 /** Settling and filtering in a few lines: how long, through what, what the paper keeps. */

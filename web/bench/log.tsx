@@ -1,6 +1,6 @@
 import { Input } from 'antd';
 import { useState } from 'react';
-import { type EventBody, type LogLine, parseReading, readingLeast, readingProblem } from '#core/run';
+import { type EventBody, type LogLine, parseReading, readingLeast, readingProblem } from '#core/log';
 import { instantText } from '../parts/day.ts';
 import { plainText } from '../parts/sentence.tsx';
 import { span } from '../shell/due-text.ts';
@@ -68,7 +68,7 @@ const CORRECTABLE = new Set<EventBody['kind']>([
   'charged',
   'read',
   'noted',
-  'withdrawn',
+  'portion-taken',
   'finished',
   'started',
   'step-skipped',

@@ -46,7 +46,7 @@ export function JoinForm({ run, onClose }: PaneProps) {
   const join = useJoinBatch(run.batch.id);
   const [from, setFrom] = useState<string | undefined>();
   const others = (batches.data ?? []).filter(
-    (each) => each.id !== run.batch.id && each.status === 'running' && each.routeId === run.batch.plan.routeId,
+    (each) => each.id !== run.batch.id && each.status === 'running' && each.routeId === run.batch.plan.route.id,
   );
   if (others.length === 0) return <p className="quiet">No other batch of this route is running.</p>;
   return (

@@ -1,5 +1,6 @@
 import { useState } from 'react';
-import { type PortionState, parseReading, type StepState } from '#core/run';
+import { parseReading } from '#core/log';
+import type { PortionState, StepState } from '#core/state';
 import { Num } from '../parts/num.tsx';
 import { ReadingField } from './reading-field.tsx';
 import type { Run } from './use-run.ts';
@@ -29,7 +30,7 @@ function Portion({ run, step, portion }: { run: Run; step: StepState; portion: P
   };
   const back = () => {
     const body = run.events.find(({ id }) => id === portion.eventId)?.body;
-    if (body?.kind === 'withdrawn')
+    if (body?.kind === 'portion-taken')
       run.enter({ kind: 'corrected', of: portion.eventId, body: { ...body, returned: true }, reason: 'poured back' });
   };
   return (

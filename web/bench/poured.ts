@@ -1,4 +1,4 @@
-import type { AddAdvice } from '#core/advise';
+import type { AddAdvice } from '#core/technique';
 import { formatNumber } from '#core/units';
 
 interface Amount {

@@ -1,6 +1,6 @@
 import { Input, type InputRef } from 'antd';
 import { type Ref, useId } from 'react';
-import { parseReading, type Reading, readingText } from '#core/run';
+import { parseReading, type Reading, readingText } from '#core/log';
 
 interface ReadingFieldProps {
   readonly label: string;

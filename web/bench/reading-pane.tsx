@@ -1,6 +1,6 @@
 import { Input, type InputRef, Select } from 'antd';
 import { useEffect, useId, useRef, useState } from 'react';
-import { type Happened, parseReading, type Quantity, readingProblem } from '#core/run';
+import { type Happened, parseReading, type Quantity, readingProblem } from '#core/log';
 import type { PaneProps } from './pane-props.ts';
 import { ReadingField } from './reading-field.tsx';
 import { WhenField } from './when-field.tsx';

@@ -31,13 +31,13 @@ function NowList({ run }: { run: Run }) {
 /** The sheet as it stands now, from what really went in. */
 export function Reckoning({ run }: { run: Run }) {
   const { sheet, weighing } = run.state;
-  const limiting = sheet.charges.find((line) => line.limiting);
+  const limiting = sheet.additions.find((line) => line.limiting);
   const over = new Set(run.state.steps.filter(({ status }) => status === 'done').map(({ key }) => key));
   return (
     <section aria-label="As it stands">
       <h2>As it stands</h2>
       <dl className="figures">
-        {sheet.charges.map((line) => (
+        {sheet.additions.map((line) => (
           <NumRow key={line.step} label={`${line.roleName}${line.limiting ? ' (limits)' : ''}`}>
             {line.actual ? (
               <Num figure={line.actual} />

@@ -1,5 +1,5 @@
 import { useMemo, useState } from 'react';
-import { exactReading } from '#core/run';
+import { exactReading } from '#core/log';
 import { substanceById } from '#core/substance';
 import { formatNumber } from '#core/units';
 import { newId } from '../api/ids.ts';
@@ -65,7 +65,7 @@ export function RedissolveForm({ run, step, why, onClose }: PaneProps & { why: s
       leave: { alone: false, lookEveryMin: 5 },
     });
     const water = { role: null, bottleId: null, reason: '', reading: exactReading(waterG, 'g') };
-    run.enter({ kind: 'charged', step: first, ...water });
+    run.enter({ kind: 'added', step: first, ...water });
     let after = first;
     for (const again of stepsAgain(run, step.key)) {
       const key = newId('step');

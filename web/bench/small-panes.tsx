@@ -1,7 +1,8 @@
 import { Checkbox, Input, type InputRef } from 'antd';
 import type { TextAreaRef } from 'antd/es/input/TextArea';
 import { useEffect, useId, useRef, useState } from 'react';
-import { parseReading, portionProblem } from '#core/run';
+import { parseReading } from '#core/log';
+import { portionProblem } from '#core/state';
 import { parseQuantity } from '#core/units';
 import { sentenceOf } from '../api/client.ts';
 import { newId } from '../api/ids.ts';
@@ -112,7 +113,13 @@ export function PortionPane({ run, step, onClose }: PaneProps) {
     if (!read.ok) return setProblem(read.problem.message);
     const senseless = portionProblem(read.value, run.state.sheet.now);
     if (senseless) return setProblem(senseless);
-    run.enter({ kind: 'withdrawn', step: step.key, reading: read.value, purpose: purpose.trim() || 'test', returned });
+    run.enter({
+      kind: 'portion-taken',
+      step: step.key,
+      reading: read.value,
+      purpose: purpose.trim() || 'test',
+      returned,
+    });
     onClose();
   };
   return (

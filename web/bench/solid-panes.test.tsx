@@ -1,7 +1,7 @@
 import { cleanup, fireEvent, screen, waitFor, within } from '@testing-library/react';
 import { afterEach, describe, expect, it, vi } from 'vitest';
-import { advise } from '#core/advise';
 import { unwrap } from '#core/problem';
+import { advise } from '#core/state';
 import { done, on, read, START } from '../../core/testing/on-route.ts';
 import { eventsAt } from '../../core/testing/shelf.ts';
 import { benchAt, computeHere, draw } from '../testing/bench.tsx';
@@ -160,7 +160,7 @@ describe('redissolving', () => {
     expect(within(screen.getByRole('alert')).getByText(/At least 1 g/)).toBeDefined();
     type('Water poured on', '77,5');
     press('Redissolve it');
-    expect(entered.find(({ kind }) => kind === 'charged')).toMatchObject({ reading: { value: 77.5, unit: 'g' } });
+    expect(entered.find(({ kind }) => kind === 'added')).toMatchObject({ reading: { value: 77.5, unit: 'g' } });
   });
 });
 

@@ -1,7 +1,7 @@
 import dayjs from 'dayjs';
 import type { ExtentReport } from '#core/add';
-import type { Advice, StallAdvice } from '#core/advise';
-import type { StepState } from '#core/run';
+import type { Advice, StepState } from '#core/state';
+import type { StallAdvice } from '#core/technique';
 import { formatNumber } from '#core/units';
 import { sentenceOf } from '../api/client.ts';
 import { useBottleEvent, useBottles } from '../api/queries.ts';

@@ -1,5 +1,5 @@
 import { useState } from 'react';
-import { takenOn } from '#core/run';
+import { usedFurther } from '#core/state';
 import type { BottleCard } from '#core/stock';
 import { substanceById } from '#core/substance';
 import { formatNumber } from '#core/units';
@@ -21,10 +21,10 @@ export function TakeOnForm({ run, step, why, onClose }: PaneProps & { why: strin
   if (!sheet.product) return <p className="quiet">Nothing has been caught yet that could go on.</p>;
   if (weighing.grams !== null)
     return <p className="quiet">It has been weighed dry: put it on the shelf from its record.</p>;
-  const found = wetG === null ? undefined : takenOn(sheet, wetG, takenG ?? wetG);
+  const found = wetG === null ? undefined : usedFurther(sheet, wetG, takenG ?? wetG);
   const place = () => {
     if (wetG === null) return setProblem('Weigh all of it as it is, wet.');
-    const on = takenOn(sheet, wetG, takenG ?? wetG);
+    const on = usedFurther(sheet, wetG, takenG ?? wetG);
     if (!on.ok) return setProblem(on.problem.message);
     setProblem('');
     const { pct, bandPct, share } = on.value;

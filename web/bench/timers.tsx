@@ -1,4 +1,4 @@
-import type { StepState } from '#core/run';
+import type { StepState } from '#core/state';
 import { countdown, span } from '../shell/due-text.ts';
 import { useNow } from '../shell/use-now.ts';
 import type { Run } from './use-run.ts';

@@ -38,7 +38,7 @@ export function UnplannedPane({ run, step, onClose }: PaneProps) {
     const refused = refusedAmount(amount.value);
     if (refused) return setProblem(refused);
     run.enter({
-      kind: 'charged',
+      kind: 'added',
       step: step.key,
       role: null,
       bottleId: bottle?.id ?? null,

@@ -1,5 +1,5 @@
 import { useMemo } from 'react';
-import type { Advice } from '#core/advise';
+import type { Advice } from '#core/state';
 import { useNow } from '../shell/use-now.ts';
 import { useCompute } from '../worker/compute.ts';
 import type { Run } from './use-run.ts';

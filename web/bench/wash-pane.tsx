@@ -1,7 +1,7 @@
 import { Segmented } from 'antd';
 import { useMemo, useState } from 'react';
+import { exactReading, liveOf } from '#core/log';
 import { grainOf } from '#core/precipitate';
-import { applyCorrections, exactReading } from '#core/run';
 import { formatNumber } from '#core/units';
 import { NumberField } from '../parts/number-field.tsx';
 import { useCompute } from '../worker/compute.ts';
@@ -28,7 +28,7 @@ export function WashPane({ run, step }: PaneProps) {
   const [reading, setReading] = useState<number | null>(null);
   const [clean, setClean] = useState<number | null>(null);
   const [by, setBy] = useState<Read>('conductivity');
-  const readings = applyCorrections(run.events).flatMap(({ body }) =>
+  const readings = liveOf(run.events).flatMap(({ body }) =>
     body.kind === 'read' &&
     body.step === step.key &&
     body.quantity === by &&

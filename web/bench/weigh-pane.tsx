@@ -1,6 +1,7 @@
 import { Input, type InputRef } from 'antd';
 import { useEffect, useId, useRef, useState } from 'react';
-import { farOff, type Happened } from '#core/run';
+import type { Happened } from '#core/log';
+import { farOff } from '#core/state';
 import { formatPlain } from '#core/units';
 import { AmountField, readAmount, refusedAmount } from './amount-field.tsx';
 import type { PaneProps } from './pane-props.ts';
@@ -32,7 +33,7 @@ export function WeighPane({ run, step }: PaneProps) {
     if (off !== null && asked === null) return setAsked(off);
     if (charge) {
       run.enter(
-        { kind: 'charged', step: step.key, role: charge.role, bottleId: charge.bottleId, reading: read.value, reason },
+        { kind: 'added', step: step.key, role: charge.role, bottleId: charge.bottleId, reading: read.value, reason },
         when?.(),
       );
     } else {
@@ -44,7 +45,7 @@ export function WeighPane({ run, step }: PaneProps) {
     setAsked(null);
     setProblem('');
   };
-  const entries = run.state.log.filter((line) => line.step === step.key && line.kind === 'charged' && !line.struck);
+  const entries = run.state.log.filter((line) => line.step === step.key && line.kind === 'added' && !line.struck);
   return (
     <form
       onSubmit={(event) => {

@@ -1,6 +1,6 @@
 import { Input, Segmented } from 'antd';
 import { useId, useState } from 'react';
-import type { Happened } from '#core/run';
+import type { Happened } from '#core/log';
 import { parseQuantity } from '#core/units';
 
 /** When it happened: now, or earlier, as near as is known. */

@@ -1,4 +1,4 @@
-import type { TextPart } from '#core/run';
+import type { TextPart } from '#core/sheet';
 import { useMargin } from '../shell/margin.tsx';
 
 /** A sentence of a step: its numbers open their working. */

@@ -1,6 +1,8 @@
 import { Select, Slider } from 'antd';
 import type { WishChoice } from '#contract/verbs';
-import { excessPrice, type Gauge, type Plan, type Sheet } from '#core/run';
+import type { Plan } from '#core/plan';
+import type { Gauge, Sheet } from '#core/sheet';
+import { excessPrice } from '#core/state';
 import { formatNumber, formatPlain } from '#core/units';
 import { Num } from '../parts/num.tsx';
 import { VesselDrawing } from '../parts/vessel-drawing.tsx';
@@ -22,7 +24,7 @@ export function BatchSheet({ sheet, plan, choice, onControl, onBottle }: BatchSh
       <div className="sheet">
         <section aria-label="From the shelf">
           <h2>From the shelf</h2>
-          {sheet.charges.map((line) => (
+          {sheet.additions.map((line) => (
             <Charge key={line.step} line={line} roles={choice.roles} onBottle={onBottle} />
           ))}
           {sheet.shortages.map((each) => (

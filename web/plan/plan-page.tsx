@@ -2,7 +2,7 @@ import { useId, useMemo, useState } from 'react';
 import { useNavigate, useParams, useSearchParams } from 'react-router';
 import type { BatchAnswer } from '#contract/api';
 import type { WishChoice } from '#contract/verbs';
-import { type Plan, planTitle } from '#core/run';
+import { type Plan, planTitle } from '#core/plan';
 import { sentenceOf } from '../api/client.ts';
 import { useBatch, useBench, useBottles, useKeepPlan } from '../api/queries.ts';
 import { Cautions, uniqueCautions } from '../parts/cautions.tsx';
@@ -73,7 +73,7 @@ function Planning({ kept }: { kept: BatchAnswer | null }) {
   );
   const choices = wish.value?.choices ?? [];
   const choice =
-    choices.find((each) => each.plan.routeId === changes.routeId) ??
+    choices.find((each) => each.plan.route.id === changes.routeId) ??
     choices.find((each) => each.missing.length === 0) ??
     choices[0];
   const plan = useMemo(() => (choice ? withChanges(choice, changes, shelf) : undefined), [choice, changes, shelf]);
@@ -119,7 +119,7 @@ function Planning({ kept }: { kept: BatchAnswer | null }) {
       {choices.length > 0 ? (
         <Ways
           choices={choices}
-          chosen={choice?.plan.routeId}
+          chosen={choice?.plan.route.id}
           onChoose={(routeId) => setChanges({ routeId, controls: {}, bottles: {} })}
         />
       ) : null}
@@ -133,14 +133,14 @@ function Planning({ kept }: { kept: BatchAnswer | null }) {
             onControl={(control, value) =>
               setChanges((before) => ({
                 ...before,
-                routeId: plan.routeId,
+                routeId: plan.route.id,
                 controls: { ...before.controls, [control]: value },
               }))
             }
             onBottle={(role, bottleId) =>
               setChanges((before) => ({
                 ...before,
-                routeId: plan.routeId,
+                routeId: plan.route.id,
                 bottles: { ...before.bottles, [role]: bottleId },
               }))
             }
@@ -205,7 +205,7 @@ function withChanges(
   changes: Changes,
   shelf: readonly { id: string; card: Plan['stock'][string]['card']; usedG: number }[],
 ): Plan {
-  if (changes.routeId !== null && changes.routeId !== choice.plan.routeId) return choice.plan;
+  if (changes.routeId !== null && changes.routeId !== choice.plan.route.id) return choice.plan;
   const fitting = (role: string, id: string) =>
     choice.roles.some((each) => each.id === role && each.bottles.some((bottle) => bottle.id === id));
   const moved = Object.fromEntries(Object.entries(changes.bottles).filter(([role, id]) => fitting(role, id)));
@@ -221,5 +221,5 @@ function keptChanges(plan: Plan): Changes {
   const bottles = Object.fromEntries(
     Object.entries(plan.bottles).flatMap(([role, id]) => (id ? [[role, id] as const] : [])),
   );
-  return { routeId: plan.routeId, controls: plan.controls, bottles };
+  return { routeId: plan.route.id, controls: plan.controls, bottles };
 }

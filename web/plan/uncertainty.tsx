@@ -1,5 +1,6 @@
 import { useId, useState } from 'react';
-import { type Plan, type Sheet, toleranceSentence } from '#core/run';
+import type { Plan } from '#core/plan';
+import { type Sheet, toleranceSentence } from '#core/sheet';
 import { formatNumber, parseNumber } from '#core/units';
 import { useSpread } from '../worker/compute.ts';
 

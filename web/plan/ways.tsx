@@ -1,5 +1,5 @@
 import type { WishChoice } from '#contract/verbs';
-import { hoursText } from '#core/run';
+import { hoursText } from '#core/sheet';
 import { Num } from '../parts/num.tsx';
 
 interface WaysProps {
@@ -27,15 +27,15 @@ export function Ways({ choices, chosen, onChoose }: WaysProps) {
       </thead>
       <tbody>
         {choices.map(({ plan, title, missing, row }) => (
-          <tr key={plan.routeId} aria-selected={plan.routeId === chosen}>
+          <tr key={plan.route.id} aria-selected={plan.route.id === chosen}>
             <td>
               <button
                 type="button"
                 className="link"
-                aria-pressed={plan.routeId === chosen}
-                onClick={() => onChoose(plan.routeId)}
+                aria-pressed={plan.route.id === chosen}
+                onClick={() => onChoose(plan.route.id)}
               >
-                {plan.routeId === chosen ? '▸ ' : ''}
+                {plan.route.id === chosen ? '▸ ' : ''}
                 {title}
               </button>
               {missing.map((each) => (

@@ -1,7 +1,7 @@
 import { Link, useParams } from 'react-router';
 import { workingText } from '#core/figure';
+import { planTitle } from '#core/plan';
 import { hoursSaid } from '#core/rate';
-import { planTitle } from '#core/run';
 import { formatNumber, formatPlain } from '#core/units';
 import { sentenceOf } from '../api/client.ts';
 import { useBatches } from '../api/queries.ts';
@@ -78,7 +78,7 @@ function Record({ run }: { run: Run }) {
           </tr>
         </thead>
         <tbody>
-          {sheet.charges.map((line) => (
+          {sheet.additions.map((line) => (
             <tr key={line.step}>
               <td>
                 {line.name} {line.limiting ? <b>limits</b> : null}
@@ -113,8 +113,8 @@ function Record({ run }: { run: Run }) {
       ) : null}
       <Lessons
         title="Lessons"
-        which={(each) => each.batchId === batch.id || (each.routeId === batch.plan.routeId && each.step === null)}
-        attach={{ routeId: batch.plan.routeId, step: null, bottleId: null, batchId: batch.id }}
+        which={(each) => each.batchId === batch.id || (each.routeId === batch.plan.route.id && each.step === null)}
+        attach={{ routeId: batch.plan.route.id, step: null, bottleId: null, batchId: batch.id }}
       />
       <h2>Steps</h2>
       <table className="plain-table">
@@ -163,7 +163,7 @@ function Record({ run }: { run: Run }) {
 function Chain({ run }: { run: Run }) {
   const batches = useBatches();
   const { sheet, yield: account } = run.state;
-  const line = sheet.charges.find(({ limiting }) => limiting);
+  const line = sheet.additions.find(({ limiting }) => limiting);
   const from = line?.bottleId ? run.batch.plan.stock[line.bottleId]?.card.fromBatch : null;
   const parent = (batches.data ?? []).find(({ id }) => id === from);
   if (!line || !parent) return null;
@@ -182,7 +182,7 @@ function OtherAttempts({ run }: { run: Run }) {
   const batches = useBatches();
   const { id, plan } = run.batch;
   const others = (batches.data ?? [])
-    .filter((each) => each.id !== id && each.routeId === plan.routeId && each.status !== 'planned')
+    .filter((each) => each.id !== id && each.routeId === plan.route.id && each.status !== 'planned')
     .slice(0, 3);
   if (others.length === 0) return null;
   const ids = [id, ...others.map((each) => each.id)].join(',');
@@ -202,7 +202,7 @@ function Outcome({ run }: { run: Run }) {
         <p className="yield-line">
           <Num figure={account.yieldPct} big /> yield, <Num figure={account.mass} /> of{' '}
           <Num figure={account.theory} bare shown={formatNumber(account.theory.value, 4)} /> that{' '}
-          {sheet.charges.find((line) => line.limiting)?.name ?? 'the limiting reagent'} could give
+          {sheet.additions.find((line) => line.limiting)?.name ?? 'the limiting reagent'} could give
         </p>
         {sheet.made ? null : <p className={weighing.constant ? 'within' : 'watch'}>{weighing.sentence}</p>}
         {state.hydrate ? (

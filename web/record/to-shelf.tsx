@@ -1,6 +1,6 @@
 import { Link } from 'react-router';
 import { sdOf } from '#core/figure';
-import { planTitle, productTitle } from '#core/run';
+import { planTitle, productTitle } from '#core/plan';
 import type { BottleCard } from '#core/stock';
 import { sentenceOf } from '../api/client.ts';
 import { newId } from '../api/ids.ts';

@@ -2,8 +2,8 @@ import { type Remote, wrap } from 'comlink';
 import { useEffect, useRef, useState } from 'react';
 import type { Verb, VerbInput, VerbOutput } from '#contract/verbs';
 import type { Spread } from '#core/figure';
+import type { Plan } from '#core/plan';
 import type { Problem, Result } from '#core/problem';
-import type { Plan } from '#core/run';
 import type { Door } from './compute.worker.ts';
 
 let remote: Remote<Door> | undefined;

@@ -2,8 +2,8 @@ import { expose } from 'comlink';
 import { shelfVerbs } from '#contract/shelf-verbs';
 import type { Verb, VerbInput, VerbOutput } from '#contract/verbs';
 import type { Spread } from '#core/figure';
+import type { Plan } from '#core/plan';
 import type { Result } from '#core/problem';
-import type { Plan } from '#core/run';
 
 const SAMPLES = 10_000;
 /** How long a spread keeps the worker to itself, ms: half a frame. */

@@ -108,7 +108,10 @@ export const solubility: readonly SolubilityRow[] = [
   ...solid('CaCl2', 'CaCl2.6H2O/CaCl2.4H2O', 'B', [[29.8, 100.5]]),
   ...solid('CaCl2', 'CaCl2.4H2O/CaCl2.2H2O', 'B', [[45.2, 131]]),
   ...solid('CaCl2', 'CaCl2.2H2O', 'B', [[60, 137], [80, 147], [100, 159]]),
-  // More solutes, and more points of those above.
+];
+
+/** More solutes, and more points of those above: since the second revision of the tables. */
+export const solubilityMore: readonly SolubilityRow[] = [
   ...solid('ZnCl2', 'ZnCl2.3H2O', 'C', [[0, 342]], "Lange's Handbook; Linke-Seidell"),
   ...solid('ZnCl2', 'ZnCl2.2.5H2O', 'C', [[10, 363]], "Lange's Handbook; Linke-Seidell"),
   ...solid('ZnCl2', 'ZnCl2.1.5H2O', 'C', [[20, 395]], "Lange's Handbook; Linke-Seidell"),

@@ -26,7 +26,10 @@ export const transitions: readonly TransitionRow[] = [
   { solute: 'NaOH', kind: 'transition', from: 'NaOH.4H2O', to: 'NaOH.H2O', tempC: 12.3, tempHighC: 12.3, pct: null, detail: '', grade: 'A', source: SOURCE },
   { solute: 'NaOH', kind: 'transition', from: 'NaOH.H2O', to: 'NaOH', tempC: 62, tempHighC: 62, pct: null, detail: '', grade: 'A', source: SOURCE },
   { solute: 'KOH', kind: 'transition', from: 'KOH.2H2O', to: 'KOH.H2O', tempC: 33, tempHighC: 33, pct: null, detail: '', grade: 'A', source: SOURCE },
-  // Transitions and congruent melting in contact with solution; cryohydric points are the lowest freezing points.
+];
+
+/** Transitions and congruent melting in contact with solution; cryohydric points are the lowest freezing points. Since the second revision. */
+export const transitionsMore: readonly TransitionRow[] = [
   { solute: 'ZnCl2', kind: 'transition', from: 'ZnCl2.3H2O', to: 'ZnCl2.2.5H2O', tempC: 6.8, tempHighC: 6.8, pct: 77.5, detail: '', grade: 'B', source: "Linke-Seidell; Lange's Handbook" },
   { solute: 'ZnCl2', kind: 'transition', from: 'ZnCl2.2.5H2O', to: 'ZnCl2.1.5H2O', tempC: 12.5, tempHighC: 12.5, pct: null, detail: '', grade: 'B', source: "Linke-Seidell; Lange's Handbook" },
   { solute: 'ZnCl2', kind: 'transition', from: 'ZnCl2.1.5H2O', to: 'ZnCl2', tempC: 26.3, tempHighC: 28, pct: 80.9, detail: 'in practice only anhydrous salt or basic chloride is met', grade: 'B', source: "Linke-Seidell; Lange's Handbook" },

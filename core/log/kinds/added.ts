@@ -1,5 +1,5 @@
-import { bottleThenShape } from '#core/stock';
 import { note, nullable, optional, text } from '#core/shape';
+import { bottleThenShape } from '#core/stock';
 import { entryKind } from '../entry-kind.ts';
 import { amountShape, readingText } from '../reading.ts';
 import { stepKey } from '../step-key.ts';

@@ -1,6 +1,6 @@
 import { id, note, optional } from '#core/shape';
-import { hexColour } from '../hex-colour.ts';
 import { entryKind } from '../entry-kind.ts';
+import { hexColour } from '../hex-colour.ts';
 import { stepKey } from '../step-key.ts';
 
 export const photographed = entryKind({

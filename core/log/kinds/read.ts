@@ -32,4 +32,3 @@ export function readingProblem(quantity: Quantity, reading: Reading): string {
     ? `${readingText(reading)} is below zero; this is 0 or more.`
     : '';
 }
-

@@ -60,8 +60,7 @@ export const acidDilution: Route = {
       trouble: 'If the water is warm, let it cool: strengths are made up at the temperature they are used.',
       why: 'Acid goes into water, so that the heat is taken up as it is made.',
       skipCosts: 'Water poured on acid boils and spits.',
-      op: { do: 'charge', role: 'water' },
-      panel: 'charge',
+      op: { do: 'add', role: 'water' },
       cautions: ['acid-into-water'],
     }),
     step({
@@ -73,8 +72,7 @@ export const acidDilution: Route = {
       trouble: 'Fume or spitting: stop, let it cool, pour more slowly.',
       why: 'The amount of acid fixes how much solution of the wanted strength there can be.',
       skipCosts: 'Without it there is no solution.',
-      op: { do: 'charge', role: 'acid' },
-      panel: 'charge',
+      op: { do: 'add', role: 'acid' },
       where: 'ventilated',
       cautions: ['acid-into-water', 'fume', 'heat', 'corrosive'],
     }),
@@ -86,7 +84,7 @@ export const acidDilution: Route = {
       expect: 'Clear, at most straw-coloured.',
       why: 'Warm solution takes more room: made up warm it ends up too strong.',
       skipCosts: 'About 0.3 % too strong for every 10 °C.',
-      panel: 'hold',
+      op: { do: 'hold' },
       timer: { name: 'cooling', minutes: 20 },
       leave: {
         alone: true,
@@ -106,7 +104,6 @@ export const acidDilution: Route = {
       why: 'The strength is the acid that went in over the volume it ends up in.',
       skipCosts: 'A strength nobody knows.',
       op: { do: 'make-up' },
-      panel: 'charge',
     }),
     step({
       id: 'bottle',

@@ -1,16 +1,16 @@
-import { substanceById } from '#core/substance';
+import { type SubstanceId, substanceOf } from '#core/substance';
 import type { Route } from '../route.ts';
 import { collect, coolOvernight, dry } from './common-steps.ts';
 import { step } from './step.ts';
 
 interface SaltOf {
   readonly id: string;
-  readonly carbonateId: string;
+  readonly carbonateId: SubstanceId;
   readonly carbonate: string;
-  readonly acidId: string;
+  readonly acidId: SubstanceId;
   readonly acid: string;
-  readonly anhydrousId: string;
-  readonly solidId: string;
+  readonly anhydrousId: SubstanceId;
+  readonly solidId: SubstanceId;
   /** Coefficients: acid, salt, carbon dioxide, water for one carbonate. */
   readonly n: readonly [number, number, number, number];
   /** °C to which it is cooled: least, start, most, as far as the solubility is known. */
@@ -25,8 +25,7 @@ interface SaltOf {
 
 /** A metal’s salt of a weak acid: its basic carbonate dissolves in the acid, the solution is left open and gives crystals. */
 function saltOf(of: SaltOf): Route {
-  const solid = substanceById(of.solidId);
-  if (!solid) throw new Error(`no substance ${of.solidId}`);
+  const solid = substanceOf(of.solidId);
   const [nAcid, nSalt, nGas, nWater] = of.n;
   const [coldest, cold, warmest] = of.coldC;
   return {
@@ -34,7 +33,7 @@ function saltOf(of: SaltOf): Route {
     title: `${of.carbonate} + ${of.acid}, left open`,
     summary: `The carbonate dissolves in the acid; the solution is evaporated without cooking and gives crystals.`,
     source: of.source,
-    makes: { kind: 'crystals', substanceId: of.solidId, anhydrousId: of.anhydrousId },
+    makes: { kind: 'solid', substanceId: of.solidId, anhydrousId: of.anhydrousId },
     roles: [
       {
         id: 'carbonate',
@@ -52,7 +51,7 @@ function saltOf(of: SaltOf): Route {
         refuses: [],
         tolerates: 'Colour and scent stay in the liquor.',
         measure: 'volume',
-        dose: { by: 'extent', perExtent: nAcid, overControl: 'acid-over' },
+        dose: { by: 'extent', perExtent: nAcid, excessControl: 'acid-over' },
       },
     ],
     reactions: [
@@ -115,8 +114,7 @@ function saltOf(of: SaltOf): Route {
         expect: 'Clear, sour.',
         why: 'It fixes how much carbonate can dissolve.',
         skipCosts: 'Nothing dissolves.',
-        op: { do: 'charge', role: 'acid' },
-        panel: 'charge',
+        op: { do: 'add', role: 'acid' },
         cautions: ['corrosive'],
       }),
       step({
@@ -126,8 +124,7 @@ function saltOf(of: SaltOf): Route {
         expect: of.colour,
         why: 'It limits: the acid is a little over.',
         skipCosts: 'Nothing to make the salt of.',
-        op: { do: 'charge', role: 'carbonate' },
-        panel: 'charge',
+        op: { do: 'add', role: 'carbonate' },
       }),
       step({
         id: 'dissolve',
@@ -139,7 +136,6 @@ function saltOf(of: SaltOf): Route {
         why: 'Slowly, the gas has time to leave; hot, basic salt comes down.',
         skipCosts: 'Undissolved carbonate in the crystals.',
         op: { do: 'react', reaction: 'dissolve' },
-        panel: 'hold',
         adding: { halfLifeMin: 5, foamPerGas: 0.25, endpoint: 'no more fizzing, nothing left', overshoot: '' },
         where: 'ventilated',
         cautions: ['foam'],
@@ -154,7 +150,7 @@ function saltOf(of: SaltOf): Route {
         expect: 'Clear.',
         why: 'What did not dissolve must not sit in the crystals.',
         skipCosts: 'Dull crystals.',
-        panel: 'filter',
+        op: { do: 'filter', keep: 'filtrate' },
         handsOnMin: 10,
       }),
       step({
@@ -167,7 +163,6 @@ function saltOf(of: SaltOf): Route {
         why: 'Boiled, acid goes off with the steam and basic salt comes down.',
         skipCosts: 'Most of it stays dissolved.',
         op: { do: 'evaporate', control: 'evaporate-to' },
-        panel: 'dish',
         timer: { name: 'look at the dish', minutes: 1440 },
         leave: { alone: true, lookEveryMin: 1440, reason: 'open and cool; away from children and animals' },
         ceilingC: 50,

@@ -1,4 +1,4 @@
-import type { Role } from '../route.ts';
+import type { Role } from '#core/technique';
 
 // Roles that many routes share; a route says only what is different for it.
 

@@ -1,4 +1,4 @@
-import { substanceById } from '#core/substance';
+import { type SubstanceId, substanceOf } from '#core/substance';
 import type { Route } from '../route.ts';
 import { plainWater } from './common-roles.ts';
 import { collect, coolOvernight, dry } from './common-steps.ts';
@@ -7,11 +7,11 @@ import { step } from './step.ts';
 interface Recrystallised {
   readonly id: string;
   /** The solid that crystallises, and its substance without crystal water. */
-  readonly substanceId: string;
-  readonly anhydrousId: string;
+  readonly substanceId: SubstanceId;
+  readonly anhydrousId: SubstanceId;
   readonly plain: string;
   /** Products it may be made from. */
-  readonly accepts: readonly string[];
+  readonly accepts: readonly SubstanceId[];
   /** °C: least, start, most. */
   readonly hotC: readonly [number, number, number];
   /** °C: least and start, where the table does not reach the fridge. */
@@ -27,8 +27,7 @@ interface Recrystallised {
 
 /** A product made pure by dissolving it hot in little water, filtering, and cooling. */
 function recrystallised(of: Recrystallised): Route {
-  const solid = substanceById(of.substanceId);
-  if (!solid) throw new Error(`no substance ${of.substanceId}`);
+  const solid = substanceOf(of.substanceId);
   const [least, start, most] = of.hotC;
   const [coldest, cold] = of.coldC ?? [0, 6];
   return {
@@ -36,7 +35,7 @@ function recrystallised(of: Recrystallised): Route {
     title: `${of.plain}, dissolved hot, filtered, cooled`,
     summary: `The product dissolves in little hot water; what is not ${of.plain} stays in the filter or in the liquor.`,
     source: of.source,
-    makes: { kind: 'crystals', substanceId: of.substanceId, anhydrousId: of.anhydrousId },
+    makes: { kind: 'solid', substanceId: of.substanceId, anhydrousId: of.anhydrousId },
     roles: [
       {
         id: 'crude',
@@ -109,8 +108,7 @@ function recrystallised(of: Recrystallised): Route {
         expect: of.sight,
         why: 'All the rest follows from it.',
         skipCosts: 'Nothing to dissolve.',
-        op: { do: 'charge', role: 'crude' },
-        panel: 'charge',
+        op: { do: 'add', role: 'crude' },
       }),
       step({
         id: 'water',
@@ -119,20 +117,18 @@ function recrystallised(of: Recrystallised): Route {
         expect: 'Most of it still lies at the bottom.',
         why: 'Just enough to dissolve it hot, with a little to spare.',
         skipCosts: 'Too little and it sets in the filter; too much and it stays in the liquor.',
-        op: { do: 'charge', role: 'water' },
-        panel: 'charge',
+        op: { do: 'add', role: 'water' },
       }),
       step({
         id: 'heat',
-        title: 'Warm to {hot.temp} until it is dissolved',
-        act: 'Stir and warm slowly to {hot.temp}.',
+        title: 'Warm to {set.hot} until it is dissolved',
+        act: 'Stir and warm slowly to {set.hot}.',
         until: 'Nothing crystalline is left; haze and specks do not count.',
         expect: 'Clear, perhaps with a haze.',
-        trouble: 'Still solid at {hot.temp}: a spoon of water at a time.',
+        trouble: 'Still solid at {set.hot}: a spoon of water at a time.',
         why: 'Hot water holds what cold water gives back.',
         skipCosts: 'Crystals grow round the old dirt.',
         op: { do: 'dissolve' },
-        panel: 'hold',
         leave: { alone: false, lookEveryMin: 5, reason: 'hot and open' },
         cautions: ['hot-liquid'],
         ceilingC: most + 5,
@@ -146,7 +142,7 @@ function recrystallised(of: Recrystallised): Route {
         trouble: 'Crystals in the neck: a spoon of hot water.',
         why: 'Dust and anticaking matter would sit in every crystal.',
         skipCosts: 'Grey crystals.',
-        panel: 'filter',
+        op: { do: 'filter', keep: 'filtrate' },
         cautions: ['hot-liquid'],
         handsOnMin: 10,
       }),
@@ -160,15 +156,14 @@ function recrystallised(of: Recrystallised): Route {
         why: 'What leaves slowly leaves large, clear crystals; the less water, the less stays in the liquor.',
         skipCosts: 'More of it stays in the liquor.',
         op: { do: 'evaporate', control: 'water-left' },
-        panel: 'dish',
         timer: { name: 'look at the dish', minutes: 1440 },
         leave: { alone: true, lookEveryMin: 1440, reason: 'open and cool; away from children and animals' },
         waitH: [48, 168],
         only: { control: 'water-left', under: 100 },
       }),
       coolOvernight({
-        title: 'Cool slowly to {cold.temp}',
-        act: 'Covered, undisturbed, to room temperature; then to {cold.temp}.',
+        title: 'Cool slowly to {set.cold}',
+        act: 'Covered, undisturbed, to room temperature; then to {set.cold}.',
         trouble: 'None by morning: scratch the glass, drop in a crystal.',
         why: 'Slow crystals are clear ones and hold little liquor.',
         skipCosts: 'Half the yield stays dissolved.',

@@ -1,10 +1,11 @@
 import type { Reaction } from '#core/reaction';
+import type { SubstanceId } from '#core/substance';
 import type { Route } from '../route.ts';
 import { plainWater } from './common-roles.ts';
 import { dry, settle, washThrice } from './common-steps.ts';
 import { step } from './step.ts';
 
-const gel = (acidId: string, saltId: string, acids: number, salts: number): readonly Reaction[] => [
+const gel = (acidId: SubstanceId, saltId: SubstanceId, acids: number, salts: number): readonly Reaction[] => [
   {
     id: `alkali-${acidId}`,
     reactants: [
@@ -38,7 +39,7 @@ export const silica: Route = {
   summary:
     'Clean sand melts into lye as far as it will; the glass is leached with water, acid turns the water glass into a gel, which is washed to neutral and dried to the wanted water. The yield counts the sand that went into the melt.',
   source: 'Brauer, Handbook of Preparative Inorganic Chemistry, silica gel; Iler, The Chemistry of Silica (1979)',
-  makes: { kind: 'crystals', substanceId: 'silica-gel', anhydrousId: 'silica-gel' },
+  makes: { kind: 'solid', substanceId: 'silica-gel', anhydrousId: 'silica-gel' },
   roles: [
     {
       id: 'sand',
@@ -59,7 +60,7 @@ export const silica: Route = {
       ],
       tolerates: 'Carbonate in it foams in the melt. Drain cleaner with aluminium in it: never.',
       measure: 'mass',
-      dose: { by: 'extent', perExtent: 2, overControl: 'lye-over' },
+      dose: { by: 'extent', perExtent: 2, excessControl: 'lye-over' },
     },
     plainWater({ by: 'per-gram', role: 'sand', control: 'water' }),
     {
@@ -69,7 +70,7 @@ export const silica: Route = {
       refuses: [{ substanceId: 'nitric-acid', why: 'It leaves sodium nitrate in the washings for no gain.' }],
       tolerates: 'Yellow acid leaves iron, which washes out.',
       measure: 'volume',
-      dose: { by: 'contents', reactions: GELS.map(({ id }) => id), overControl: 'acid-over' },
+      dose: { by: 'contents', reactions: GELS.map(({ id }) => id), excessControl: 'acid-over' },
     },
   ],
   reactions: [
@@ -178,8 +179,7 @@ export const silica: Route = {
       expect: 'Fine, dry, white.',
       why: 'How much of it is left at the end tells how far the melt went.',
       skipCosts: 'No knowing the yield.',
-      op: { do: 'charge', role: 'sand' },
-      panel: 'charge',
+      op: { do: 'add', role: 'sand' },
     }),
     step({
       id: 'lye',
@@ -188,8 +188,7 @@ export const silica: Route = {
       expect: 'White beads that grow damp.',
       why: 'It draws water from the air; water in the melt spits.',
       skipCosts: 'Nothing to melt.',
-      op: { do: 'charge', role: 'lye' },
-      panel: 'charge',
+      op: { do: 'add', role: 'lye' },
       cautions: ['molten-alkali', 'caustic'],
     }),
     step({
@@ -202,7 +201,6 @@ export const silica: Route = {
       why: 'Only in the melt does quartz dissolve in lye.',
       skipCosts: 'No water glass.',
       op: { do: 'fuse', reaction: 'fuse', control: 'melt', weighedAt: 'leach' },
-      panel: 'hold',
       leave: { alone: false, lookEveryMin: null, reason: 'molten alkali: never alone, never leave it' },
       where: 'outdoors',
       cautions: ['molten-alkali'],
@@ -219,8 +217,7 @@ export const silica: Route = {
       trouble: 'Lumps after a day: crush them, warm again.',
       why: 'Water glass goes into solution, sand stays.',
       skipCosts: 'Water glass left in the lumps.',
-      op: { do: 'charge', role: 'water' },
-      panel: 'charge',
+      op: { do: 'add', role: 'water' },
       leave: { alone: true, lookEveryMin: 240, reason: 'covered, away from glass and aluminium' },
       cautions: ['caustic', 'hot-liquid'],
       handsOnMin: 20,
@@ -234,8 +231,7 @@ export const silica: Route = {
       trouble: 'Runs too slowly: let it settle longer, pour only the clear.',
       why: 'The sand left says how far the melt went, and so what the acid has to be.',
       skipCosts: 'Sand in the gel, and a guess for a yield.',
-      op: { do: 'filter-off' },
-      panel: 'filter',
+      op: { do: 'filter', keep: 'filtrate' },
       cautions: ['caustic'],
       handsOnMin: 25,
       waitH: [1, 12],
@@ -250,14 +246,13 @@ export const silica: Route = {
         'Set before pH 7: break it up, stir the rest of the acid in. Past pH 3 it gels only after hours: a little water glass back.',
       why: 'Between pH 6 and 8 it gels in minutes; sour or alkaline it stays in solution.',
       skipCosts: 'No gel.',
-      op: { do: 'charge', role: 'acid', reacts: GELS.map(({ id }) => id) },
-      panel: 'add',
+      op: { do: 'add', role: 'acid', reacts: GELS.map(({ id }) => id) },
       adding: {
         halfLifeMin: 0.2,
         foamPerGas: 0,
         endpoint: 'paper at pH 6 to 7, it sets',
-        byPaper: true,
-        signs: ['still thin', 'no longer thin: it sets'],
+        pH: { at: 7, goes: 'down' },
+        signs: { notYet: 'still thin', enough: 'no longer thin: it sets' },
         overshoot: 'Acid over keeps silica in solution and has to be washed out.',
       },
       where: 'ventilated',
@@ -283,8 +278,7 @@ export const silica: Route = {
       expect: 'Wet lumps, eight or ten times their dry weight.',
       why: 'The salt leaves with the water.',
       skipCosts: 'Salt in the gel.',
-      op: { do: 'collect' },
-      panel: 'filter',
+      op: { do: 'filter', keep: 'solid' },
       handsOnMin: 15,
       waitH: [0.5, 3],
     }),

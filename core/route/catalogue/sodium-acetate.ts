@@ -7,7 +7,7 @@ export const sodiumAcetate: Route = {
   title: 'vinegar + washing crystals, boil down, cool',
   summary: 'Carbonate into vinegar until neutral, boil down, cool to crystals.',
   source: 'Brauer, Handbook of Preparative Inorganic Chemistry (acetates from carbonate); Linke-Seidell, Solubilities',
-  makes: { kind: 'crystals', substanceId: 'sodium-acetate-trihydrate', anhydrousId: 'sodium-acetate' },
+  makes: { kind: 'solid', substanceId: 'sodium-acetate-trihydrate', anhydrousId: 'sodium-acetate' },
   roles: [
     {
       id: 'acid',
@@ -16,7 +16,7 @@ export const sodiumAcetate: Route = {
       refuses: [],
       tolerates: 'Spirit vinegar only: malt and wine vinegar leave brown matter in the crystals.',
       measure: 'volume',
-      dose: { by: 'extent', perExtent: 2, overControl: 'acid-over' },
+      dose: { by: 'extent', perExtent: 2, excessControl: 'acid-over' },
     },
     {
       id: 'carbonate',
@@ -110,8 +110,7 @@ export const sodiumAcetate: Route = {
       expect: 'Clear, colourless.',
       why: 'Its acid fixes how much carbonate can be used.',
       skipCosts: 'Nothing to neutralise.',
-      op: { do: 'charge', role: 'acid' },
-      panel: 'charge',
+      op: { do: 'add', role: 'acid' },
     }),
     step({
       id: 'carbonate',
@@ -123,13 +122,12 @@ export const sodiumAcetate: Route = {
         'Foam climbs: stop and stir. Still fizzing at the end: carbonate was weaker than reckoned, go on in pinches. No fizz early: vinegar was weaker, stop there and enter what went in.',
       why: 'Turns the acid into acetate; carbonate leaves as gas.',
       skipCosts: 'The crystals would not be acetate.',
-      op: { do: 'charge', role: 'carbonate', reacts: ['neutralise'] },
-      panel: 'add',
+      op: { do: 'add', role: 'carbonate', reacts: ['neutralise'] },
       adding: {
         halfLifeMin: 0.5,
         foamPerGas: 0.25,
         endpoint: 'a spoon no longer fizzes, paper at pH 7 to 8',
-        byPaper: true,
+        pH: { at: 7, goes: 'down' },
         overshoot:
           'Carbonate over stays with the crystals as soda; vinegar takes it back, with a little more water to boil off.',
       },
@@ -145,8 +143,7 @@ export const sodiumAcetate: Route = {
       expect: 'Clear, faintly vinegar-smelling.',
       why: 'Bicarbonate lingers in the cold; warmth drives out the last gas.',
       skipCosts: 'Foam in the boil-down, and soda in the crystals.',
-      op: { do: 'nothing' },
-      panel: 'hold',
+      op: { do: 'plain' },
       timer: { name: 'last bubbles', minutes: 15 },
       where: 'ventilated',
       handsOnMin: 5,
@@ -159,7 +156,7 @@ export const sodiumAcetate: Route = {
       expect: 'Clear and colourless.',
       why: 'Dust and anticaking matter would sit in every crystal.',
       skipCosts: 'Grey crystals.',
-      panel: 'filter',
+      op: { do: 'filter', keep: 'filtrate' },
       handsOnMin: 10,
     }),
     boilDown({
@@ -174,8 +171,8 @@ export const sodiumAcetate: Route = {
       waitH: [1, 6],
     }),
     coolOvernight({
-      title: 'Cool to {cold.temp} and wait',
-      act: 'Cover, let it cool slowly to room temperature, then to {cold.temp}. If nothing has come by then, drop in one crystal.',
+      title: 'Cool to {set.cold} and wait',
+      act: 'Cover, let it cool slowly to room temperature, then to {set.cold}. If nothing has come by then, drop in one crystal.',
       until: 'No more crystals grow between two looks.',
       expect: 'Long clear needles, about {crystals.mass}.',
       trouble: 'Stays liquid: acetate supersaturates readily; scratch the glass or seed it. It warms as it sets.',

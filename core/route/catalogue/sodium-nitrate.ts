@@ -9,12 +9,12 @@ export const sodiumNitrate: Route = {
   summary:
     'Washing soda throws the lime down as chalk and frees the ammonia, which is boiled off outdoors; the filtrate gives sodium nitrate.',
   source: 'Brauer, Handbook of Preparative Inorganic Chemistry; Linke-Seidell, Solubilities',
-  makes: { kind: 'crystals', substanceId: 'sodium-nitrate', anhydrousId: 'sodium-nitrate' },
+  makes: { kind: 'solid', substanceId: 'sodium-nitrate', anhydrousId: 'sodium-nitrate' },
   roles: [
     washingSoda({
       refuses: [],
       tolerates: 'Salt in the soda stays in the liquor.',
-      dose: { by: 'extent', perExtent: 5.5, overControl: 'soda-over' },
+      dose: { by: 'extent', perExtent: 5.5, excessControl: 'soda-over' },
     }),
     plainWater({ by: 'per-gram', role: 'soda', control: 'water' }, 'Tap water will do: its lime comes down too.'),
     {
@@ -126,8 +126,7 @@ export const sodiumNitrate: Route = {
       expect: 'Crystals or white powder.',
       why: 'The base goes in first, so that ammonium never stands without it.',
       skipCosts: 'Ammonium nitrate in a hot liquor.',
-      op: { do: 'charge', role: 'soda' },
-      panel: 'charge',
+      op: { do: 'add', role: 'soda' },
     }),
     step({
       id: 'water',
@@ -136,8 +135,7 @@ export const sodiumNitrate: Route = {
       expect: 'Clear, or slightly cloudy.',
       why: 'Dissolved, it meets every grain of the fertiliser.',
       skipCosts: 'Grains coated with chalk.',
-      op: { do: 'charge', role: 'water' },
-      panel: 'charge',
+      op: { do: 'add', role: 'water' },
     }),
     step({
       id: 'fertiliser',
@@ -148,8 +146,7 @@ export const sodiumNitrate: Route = {
       trouble: 'Too thick to stir: a little water.',
       why: 'Chalk comes down, nitrate goes to the sodium.',
       skipCosts: 'No product.',
-      op: { do: 'charge', role: 'fertiliser', reacts: ['precipitate'] },
-      panel: 'add',
+      op: { do: 'add', role: 'fertiliser', reacts: ['precipitate'] },
       adding: {
         halfLifeMin: 3,
         foamPerGas: 0.15,
@@ -169,7 +166,7 @@ export const sodiumNitrate: Route = {
       trouble: 'It does not fade: soda was short. Add a spoon and go on.',
       why: 'Ammonium left would be ammonium nitrate in the crystals.',
       skipCosts: 'A salt that must not be heated.',
-      panel: 'hold',
+      op: { do: 'hold' },
       timer: { name: 'test for ammonia', minutes: 60 },
       leave: { alone: false, lookEveryMin: 10, reason: 'hot, stinking, and it bumps on the chalk' },
       where: 'outdoors',
@@ -184,8 +181,7 @@ export const sodiumNitrate: Route = {
       expect: 'Clear, colourless.',
       why: 'The chalk holds a tenth of the liquor.',
       skipCosts: 'Cloudy crystals, and nitrate thrown away.',
-      op: { do: 'filter-off' },
-      panel: 'filter',
+      op: { do: 'filter', keep: 'filtrate' },
       cautions: ['hot-liquid'],
       handsOnMin: 20,
     }),

@@ -1,5 +1,6 @@
 import type { Reaction } from '#core/reaction';
-import type { Control, Role, Route, StepTemplate } from '../route.ts';
+import type { Control, Role } from '#core/technique';
+import type { Route, StepTemplate } from '../route.ts';
 import { washingSoda } from './common-roles.ts';
 import { dry, settle, washThrice } from './common-steps.ts';
 import { step } from './step.ts';
@@ -12,7 +13,7 @@ export const zincCarbonateIs: Pick<
   'makes' | 'handling' | 'foamShare' | 'drying' | 'byProducts' | 'identity' | 'storage'
 > = {
   makes: {
-    kind: 'crystals',
+    kind: 'solid',
     substanceId: 'basic-zinc-carbonate',
     anhydrousId: 'basic-zinc-carbonate',
     also: ['zinc-carbonate'],
@@ -59,7 +60,7 @@ export const sodaFor = (reactions: readonly string[]): Role =>
       },
     ],
     tolerates: 'Salt and sulfate in the soda wash out.',
-    dose: { by: 'contents', reactions, overControl: 'soda-over' },
+    dose: { by: 'contents', reactions, excessControl: 'soda-over' },
   });
 
 export const sodaOver: Control = {
@@ -93,13 +94,12 @@ export function throwDown({
       trouble: 'Foam climbing: stop adding, stir, a few drops of spirit. Too thick to stir: a little water.',
       why,
       skipCosts: 'No product.',
-      op: { do: 'charge', role: 'soda', reacts: reactions },
-      panel: 'add',
+      op: { do: 'add', role: 'soda', reacts: reactions },
       adding: {
         halfLifeMin: 0.5,
         foamPerGas: 0.25,
         endpoint: 'a portion no longer fizzes, paper at pH 7 to 8',
-        byPaper: true,
+        pH: { at: 7, goes: 'down' },
         overshoot:
           'Soda over stays in the filtrate as sodium carbonate and is washed out: one washing more for every 10 % over.',
       },
@@ -117,8 +117,7 @@ export function throwDown({
         'Cloudy filtrate: pour it through again. A pinch of soda clouds it: zinc left, add the rest of the soda.',
       why: 'The sodium sulfate leaves with the filtrate.',
       skipCosts: 'A salt, not a carbonate.',
-      op: { do: 'collect' },
-      panel: 'filter',
+      op: { do: 'filter', keep: 'solid' },
       cautions: ['zinc-salt'],
       handsOnMin: 20,
       waitH: [0.3, 2],

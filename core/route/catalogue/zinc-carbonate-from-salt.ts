@@ -61,8 +61,7 @@ export const zincCarbonateFromSalt: Route = {
       expect: 'White crystals, or a heavy clear liquid.',
       why: 'Zinc limits: it fixes the yield.',
       skipCosts: 'Nothing to throw down.',
-      op: { do: 'charge', role: 'salt' },
-      panel: 'charge',
+      op: { do: 'add', role: 'salt' },
       cautions: ['zinc-salt'],
     }),
     step({
@@ -72,8 +71,7 @@ export const zincCarbonateFromSalt: Route = {
       expect: 'Water-clear.',
       why: 'Thin, the carbonate comes down in grains and not as a paste.',
       skipCosts: 'A paste that cannot be stirred.',
-      op: { do: 'charge', role: 'water' },
-      panel: 'charge',
+      op: { do: 'add', role: 'water' },
     }),
     ...throwDown({
       reactions: ['from-chloride', 'from-sulfate'],

@@ -81,7 +81,6 @@ export const zincCarbonate: Route = {
       why: 'Slowly, the heat and the {gas.hydrogen} of hydrogen have time to leave.',
       skipCosts: 'All at once it could warm by {heat.rise}.',
       op: { do: 'react', reaction: 'dissolve' },
-      panel: 'hold',
       adding: {
         halfLifeMin: 60,
         foamPerGas: 0,
@@ -107,7 +106,7 @@ export const zincCarbonate: Route = {
       expect: 'Water-clear.',
       why: 'Lead and copper must not reach the carbonate.',
       skipCosts: 'Grey carbonate with lead in it.',
-      panel: 'filter',
+      op: { do: 'filter', keep: 'filtrate' },
       cautions: ['zinc-salt'],
       handsOnMin: 15,
     }),

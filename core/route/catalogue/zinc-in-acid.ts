@@ -1,5 +1,6 @@
 import type { Reaction } from '#core/reaction';
-import type { Role, StepTemplate } from '../route.ts';
+import type { Role } from '#core/technique';
+import type { StepTemplate } from '../route.ts';
 import { plainWater } from './common-roles.ts';
 import { step } from './step.ts';
 
@@ -15,7 +16,7 @@ export const batteryAcid: Role = {
   ],
   tolerates: 'Battery-grade acid is clean enough.',
   measure: 'volume',
-  dose: { by: 'extent', perExtent: 1, overControl: 'acid-over' },
+  dose: { by: 'extent', perExtent: 1, excessControl: 'acid-over' },
 };
 
 export const dilutingWater: Role = plainWater({ by: 'dilute-to', role: 'acid', control: 'acid-strength' });
@@ -63,8 +64,7 @@ export function zincInAcid({
       expect: 'Bright grey cuttings, about 5 mm.',
       why: limits ?? `Zinc limits: every gram gives ${gives} at best.`,
       skipCosts: 'Greasy zinc starts hours late.',
-      op: { do: 'charge', role: 'zinc' },
-      panel: 'charge',
+      op: { do: 'add', role: 'zinc' },
       handsOnMin: 15,
     }),
     step({
@@ -74,8 +74,7 @@ export function zincInAcid({
       expect: 'Water at about {bench.temp}.',
       why: 'Diluted acid is fast enough, cool enough, and does not mist.',
       skipCosts: 'Undiluted acid heats, mists and slows itself with a crust.',
-      op: { do: 'charge', role: 'water' },
-      panel: 'charge',
+      op: { do: 'add', role: 'water' },
       cautions: ['acid-into-water'],
       after: ['ready'],
     }),
@@ -87,8 +86,7 @@ export function zincInAcid({
       trouble: 'Spitting: too fast, or the order was wrong. Stop, step back, let it cool.',
       why: acidOver,
       skipCosts: withoutIt,
-      op: { do: 'charge', role: 'acid' },
-      panel: 'charge',
+      op: { do: 'add', role: 'acid' },
       where: 'outdoors',
       cautions: ['acid-into-water', 'corrosive', 'heat'],
     }),

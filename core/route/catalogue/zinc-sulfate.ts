@@ -9,7 +9,7 @@ export const zincSulfate: Route = {
   summary:
     'Zinc dissolves in diluted sulfuric acid over hours; the solution is boiled down, left to evaporate and cooled.',
   source: 'Brauer, Handbook of Preparative Inorganic Chemistry, zinc sulfate; Linke-Seidell, Solubilities',
-  makes: { kind: 'crystals', substanceId: 'zinc-sulfate-heptahydrate', anhydrousId: 'zinc-sulfate' },
+  makes: { kind: 'solid', substanceId: 'zinc-sulfate-heptahydrate', anhydrousId: 'zinc-sulfate' },
   roles: [
     {
       id: 'zinc',
@@ -112,7 +112,6 @@ export const zincSulfate: Route = {
       why: 'Slowly, the heat and the {gas.volume} of hydrogen have time to leave.',
       skipCosts: 'All at once it could warm by {heat.rise}.',
       op: { do: 'react', reaction: 'dissolve' },
-      panel: 'hold',
       timer: { name: 'look at the zinc', minutes: 60 },
       leave: {
         alone: true,
@@ -133,7 +132,7 @@ export const zincSulfate: Route = {
       trouble: 'Yellow: iron. A crystal of alum will not help; recrystallise once.',
       why: 'Lead and copper must not reach the crystals.',
       skipCosts: 'Grey crystals with lead in them.',
-      panel: 'filter',
+      op: { do: 'filter', keep: 'filtrate' },
       cautions: ['zinc-salt'],
       handsOnMin: 15,
     }),
@@ -154,7 +153,6 @@ export const zincSulfate: Route = {
       why: 'Grown slowly below 39 °C it is the heptahydrate and takes in little else.',
       skipCosts: 'About half the crystals.',
       op: { do: 'evaporate', control: 'evaporate-to' },
-      panel: 'dish',
       timer: { name: 'look at the dish', minutes: 1440 },
       leave: { alone: true, lookEveryMin: 1440, reason: 'cold and open; keep it from children and animals' },
       ceilingC: 39,

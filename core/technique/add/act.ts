@@ -32,10 +32,7 @@ export function act(standing: Standing, op: FieldsOf<typeof fields>, facts: Fact
   const actual = weighed.length > 0 ? total(`${name}, in all`, 'g', ...weighed) : nothingIn(step, name);
   // An addition that is still going on is computed to its dose.
   const goesOn =
-    op.reacts !== undefined &&
-    !step.going.onlyDone &&
-    !step.entries.finished &&
-    (actual?.value ?? 0) < dose.mass.value;
+    op.reacts !== undefined && !step.going.onlyDone && !step.entries.finished && (actual?.value ?? 0) < dose.mass.value;
   const mass = actual && !goesOn ? actual : plannedAddition(dose, name, content, facts, step);
   const { amount, waterBrought } = put(doing, facts, place, { content, name, mass });
   doing.additions.push({
@@ -73,7 +70,7 @@ function put(
       { substance: content.substance, fromPct: content.w.value, amount: added.amount },
       added.contents,
     );
-  letDissolve(doing, place, facts.bench.tempC);
+  letDissolve(doing, facts, place, facts.bench.tempC);
   return added;
 }
 
@@ -107,7 +104,9 @@ export function enoughFor(facts: Facts, additions: readonly ActualAddition[]): R
     const name = facts.names[role.id] ?? role.name;
     const masses = additions
       .filter((each) => each.role === role.id)
-      .flatMap(({ reading }) => massOfReading(reading, { name, content, water: facts.water, bench: facts.bench }) ?? []);
+      .flatMap(
+        ({ reading }) => massOfReading(reading, { name, content, water: facts.water, bench: facts.bench }) ?? [],
+      );
     if (masses.length === 0) continue;
     const { amount } = add(EMPTY, { ...content, name }, total(name, 'g', ...masses));
     extents.set(role.id, extentOf(role, facts, amount));

@@ -21,7 +21,9 @@ export interface Dose {
 function excessFigure(role: Role, facts: Facts): Figure | undefined {
   if (role.dose.by !== 'extent' || !role.dose.excessControl) return undefined;
   const value = settingOf(facts, role.dose.excessControl);
-  return value === 0 ? undefined : given({ symbol: 'excess', name: `${role.name} in excess`, unit: '%' }, value, 'you set it');
+  return value === 0
+    ? undefined
+    : given({ symbol: 'excess', name: `${role.name} in excess`, unit: '%' }, value, 'you set it');
 }
 
 /** Mass of product for ξ mol of extent: through the excess, the molar mass and the strength. */

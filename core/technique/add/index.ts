@@ -7,11 +7,13 @@ import { fields } from './op.ts';
 export const add = technique({
   says: 'add',
   fields,
+  counts: 'when entered',
   act,
   advice,
   gives: {},
   takes: [],
   follows: [],
   hours: null,
+  coolsTo: null,
   names: ({ role, reacts = [] }) => ({ roles: [role], reactions: reacts }),
 });

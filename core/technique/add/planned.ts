@@ -93,7 +93,7 @@ function waterToDissolve(
   const set = controlFigure(facts, dose.spare);
   if (!n) return given(naming, 0, 'nothing to dissolve yet');
   const M = molarMassFigure(species.formula);
-  const s = solubilityFigure(species, hot);
+  const s = solubilityFigure(species, hot, facts.tables);
   const W = waterWhenDissolved(contents);
   return derive(naming, 'max(0; n × M × (100 + set) ÷ s − W)', { n, M, s, set, W }, (x) =>
     Math.max(0, (x.n * x.M * (100 + x.set)) / x.s - x.W),
@@ -148,4 +148,3 @@ export function finalMass(facts: Facts, extent: Figure): Figure {
     (x) => (100 * x.n * x.M) / x.w,
   );
 }
-

@@ -6,6 +6,7 @@ import { fields } from './op.ts';
 export const boilDown = technique({
   says: 'boil down',
   fields,
+  counts: 'when done',
   act,
   advice: null,
   gives: { 'boil.volume': 2, 'boil.away': 2 },
@@ -16,5 +17,6 @@ export const boilDown = technique({
     const hours = (figures['boil.away']?.value ?? 0) / bench.evaporationGPerH;
     return figures['boil.away'] ? [hours * 0.67, hours * 1.5] : null;
   },
+  coolsTo: null,
   names: ({ control }) => ({ controls: [control] }),
 });

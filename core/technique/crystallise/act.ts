@@ -3,7 +3,16 @@ import { derive, type Figure } from '#core/figure';
 import { ok, type Result } from '#core/problem';
 import type { FieldsOf } from '#core/shape';
 import { molarMassFigure, type Substance, substanceOf } from '#core/substance';
-import { at, boundWater, type Contents, entriesOf, holding, liquidVolume, speciesAmount, waterWhenDissolved } from '#core/vessel';
+import {
+  at,
+  boundWater,
+  type Contents,
+  entriesOf,
+  holding,
+  liquidVolume,
+  speciesAmount,
+  waterWhenDissolved,
+} from '#core/vessel';
 import { type Facts, settingOf, solidMade } from '../facts.ts';
 import { begin, type Outcome, type Standing } from '../outcome.ts';
 import { aboutMl, anhydrousProduct } from '../product.ts';
@@ -20,7 +29,7 @@ export function act(standing: Standing, op: FieldsOf<typeof fields>, facts: Fact
   const { solid, species } = made;
   const cold = coldFigure(settingOf(facts, op.control));
   const water = waterWhenDissolved(before);
-  const grown = crystallise(species, solid, { dissolved: A, water }, cold);
+  const grown = crystallise(species, solid, { dissolved: A, water }, cold, facts.tables);
   if (!grown.ok) return grown;
   const { crystals, solubility } = grown.value;
   const rested = atRest(before, made, crystals, water);
@@ -50,8 +59,11 @@ function atRest(
   const all = speciesAmount(before, species.id);
   const left =
     all &&
-    derive({ symbol: 'n', name: `${species.name} in the liquor`, unit: 'mol' }, 'max(0; n − c)', { n: all, c: n }, (x) =>
-      Math.max(0, x.n - x.c),
+    derive(
+      { symbol: 'n', name: `${species.name} in the liquor`, unit: 'mol' },
+      'max(0; n − c)',
+      { n: all, c: n },
+      (x) => Math.max(0, x.n - x.c),
     );
   const taken = boundWater(n, solid, 'crystal water that left the liquor');
   const waterG =

@@ -1,3 +1,4 @@
+import { settingOf } from '../facts.ts';
 import { technique } from '../technique.ts';
 import { act } from './act.ts';
 import { fields } from './op.ts';
@@ -6,11 +7,13 @@ import { fields } from './op.ts';
 export const crystalliseCold = technique({
   says: 'cool and crystallise',
   fields,
+  counts: 'when done',
   act,
   advice: null,
   gives: { 'crystals.mass': 3, 'crystals.solubility': 3, 'liquor.volume': 2 },
   takes: ['temperature'],
   follows: [{ quantity: 'mass', course: 'levelling', of: 'the crystals' }],
   hours: null,
+  coolsTo: ({ control }, facts) => settingOf(facts, control),
   names: ({ control }) => ({ controls: [control] }),
 });

@@ -8,7 +8,7 @@ import type { fields } from './op.ts';
 
 export function act(standing: Standing, op: FieldsOf<typeof fields>, facts: Facts): Result<Outcome> {
   const doing = begin(standing);
-  letDissolve(doing, placeOf(op), dissolvingAt(op, facts));
+  letDissolve(doing, facts, placeOf(op), dissolvingAt(op, facts));
   return ok(doing);
 }
 

@@ -32,7 +32,7 @@ export function dissolveAdvice(view: StepView, role: string | undefined): Dissol
   const content = facts.contents[water.dose.role];
   const species = content && speciesOf(content.substance);
   const n = species && speciesAmount(now, species.id);
-  const s = species && solubilityOf(species, tempC);
+  const s = species && solubilityOf(species, tempC, facts.tables);
   // The water is asked about once it is in: crystal water alone is not what it is to dissolve in.
   if (!species || !n || !s?.ok || n.value <= 0 || now.waterG.value <= 0) return null;
   const waterG = waterWhenDissolved(now).value;

@@ -7,11 +7,13 @@ import { fields } from './op.ts';
 export const dissolveWarm = technique({
   says: 'dissolve',
   fields,
+  counts: 'when done',
   act,
   advice,
   gives: {},
   takes: [],
   follows: [{ quantity: 'left', course: 'dissolving', of: 'what is left' }],
   hours: null,
+  coolsTo: null,
   names: ({ control }) => ({ controls: control === undefined ? [] : [control] }),
 });

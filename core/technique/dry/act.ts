@@ -1,7 +1,7 @@
 import { derive, relabel } from '#core/figure';
 import { ok, type Result } from '#core/problem';
 import type { FieldsOf } from '#core/shape';
-import { at, holding, steamedOff, emptyContents, total } from '#core/vessel';
+import { at, emptyContents, holding, steamedOff, total } from '#core/vessel';
 import { controlFigure, type Facts } from '../facts.ts';
 import { begin, type Outcome, type Standing } from '../outcome.ts';
 import { productName } from '../product.ts';
@@ -16,7 +16,10 @@ export function act(standing: Standing, op: FieldsOf<typeof fields>, facts: Fact
   const naming = { name: `${productName(facts)}, dry`, symbol: 'm(dry)' };
   const contents = at(standing.vessels, place);
   if (op.waterControl === undefined) {
-    doing.vessels = steamedOff(holding(doing.vessels, place, { ...contents, waterG: emptyContents.waterG }), contents.waterG);
+    doing.vessels = steamedOff(
+      holding(doing.vessels, place, { ...contents, waterG: emptyContents.waterG }),
+      contents.waterG,
+    );
     doing.figures = { 'product.mass': relabel(product, naming) };
     return ok(doing);
   }

@@ -6,11 +6,13 @@ import { fields } from './op.ts';
 export const dry = technique({
   says: 'dry',
   fields,
+  counts: 'when done',
   act,
   advice: null,
   gives: { 'product.mass': 3 },
   takes: ['mass'],
   follows: [{ quantity: 'mass', course: 'levelling', of: 'the mass' }],
   hours: null,
+  coolsTo: null,
   names: ({ waterControl }) => ({ controls: waterControl === undefined ? [] : [waterControl] }),
 });

@@ -6,11 +6,13 @@ import { fields } from './op.ts';
 export const evaporate = technique({
   says: 'leave to evaporate',
   fields,
+  counts: 'when done',
   act,
   advice: null,
   gives: { 'dish.volume': 2, 'dish.away': 2 },
   takes: ['volume'],
   follows: [{ quantity: 'volume', course: 'steady', of: 'the volume', goal: 'dish.volume' }],
   hours: null,
+  coolsTo: null,
   names: ({ control }) => ({ controls: [control] }),
 });

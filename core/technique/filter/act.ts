@@ -2,7 +2,7 @@ import { datum, derive } from '#core/figure';
 import { ok, type Result } from '#core/problem';
 import type { FieldsOf } from '#core/shape';
 import { at, type Contents, emptyContents, holding, parted, poured } from '#core/vessel';
-import { type Facts } from '../facts.ts';
+import type { Facts } from '../facts.ts';
 import { begin, type Outcome, type Standing } from '../outcome.ts';
 import { productName } from '../product.ts';
 import { placeOf } from '../where.ts';
@@ -33,11 +33,7 @@ export function act(standing: Standing, op: FieldsOf<typeof fields>, facts: Fact
     (x) => (100 - x.loss) / 100,
   );
   const split = parted(cake, kept);
-  doing.vessels = poured(
-    poured(holding(doing.vessels, place, split.kept), 'liquor', filtrate),
-    'paper',
-    split.gone,
-  );
+  doing.vessels = poured(poured(holding(doing.vessels, place, split.kept), 'liquor', filtrate), 'paper', split.gone);
   doing.figures = {
     'product.mass': derive(
       { symbol: 'm(product)', name: productName(facts), unit: 'g' },

@@ -1,4 +1,4 @@
-import { materialClashes, presentIn, type Present } from '#core/guard';
+import { materialClashes, type Present, presentIn } from '#core/guard';
 import {
   completeness,
   filterMinutes,
@@ -114,8 +114,7 @@ function solidOf({ now, figures, facts }: StepView, caught: boolean): Solid {
   const standing = entriesOf(now?.solid ?? {}).filter(([id]) => isInsoluble(substanceOf(id)) || id === made?.solid.id);
   const solids = standing.map(([id, n]) => ({ id, grams: n.value * molarMass(substanceOf(id).formula) }));
   const most = solids.sort((a, b) => b.grams - a.grams)[0];
-  if (most)
-    return { grain: grainOf(most.id), solidG: solids.reduce((sum, { grams }) => sum + grams, 0), dirt: false };
+  if (most) return { grain: grainOf(most.id), solidG: solids.reduce((sum, { grams }) => sum + grams, 0), dirt: false };
   const crystals = caught && made ? (figures['crystals.mass']?.value ?? 0) : 0;
   if (crystals > 0) return { grain: grainNamed('crystals'), solidG: crystals, dirt: false };
   // As fine as it comes, and at most a gram of it: most of what a label leaves open dissolves too.
@@ -163,6 +162,7 @@ function leftIn({ facts, now }: StepView): string {
   const found = completeness(salt, { cationMol: each * n, anionMol: each * n + over, litres: volumeMl / 1000 });
   if (!found.ok) return '';
   const grams = (found.value.cationLeft * volumeMl * molarMass(salt.formula)) / 1000;
-  const beyond = grams < 0.01 ? 'It is complete: more soda brings nothing.' : 'A little more soda would precipitate it.';
+  const beyond =
+    grams < 0.01 ? 'It is complete: more soda brings nothing.' : 'A little more soda would precipitate it.';
   return `About ${formatNumber(1000 * grams, 1)} mg of ${salt.name} at most stays dissolved. ${beyond}`;
 }

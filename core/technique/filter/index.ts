@@ -7,11 +7,13 @@ import { fields } from './op.ts';
 export const filter = technique({
   says: 'filter',
   fields,
+  counts: 'when done',
   act,
   advice,
   gives: { 'product.mass': 3 },
   takes: [],
   follows: [],
   hours: null,
+  coolsTo: null,
   names: () => ({}),
 });

@@ -6,11 +6,13 @@ import { fields } from './op.ts';
 export const fuse = technique({
   says: 'melt together',
   fields,
+  counts: 'when done',
   act,
   advice: null,
   gives: {},
   takes: [],
   follows: [],
   hours: null,
+  coolsTo: null,
   names: ({ reaction, control, weighedAt }) => ({ reactions: [reaction], controls: [control], steps: [weighedAt] }),
 });

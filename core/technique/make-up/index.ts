@@ -6,11 +6,13 @@ import { fields } from './op.ts';
 export const makeUp = technique({
   says: 'make up',
   fields,
+  counts: 'when done',
   act,
   advice: null,
   gives: { 'made.volume': 4, 'made.mass': 4, 'made.strength': 3, 'made.filled': 4, 'made.pct': 3, 'made.water': 3 },
   takes: ['volume', 'density'],
   follows: [],
   hours: null,
+  coolsTo: null,
   names: () => ({}),
 });

@@ -6,6 +6,7 @@ import { fields } from './op.ts';
 export const plain = technique({
   says: 'do',
   fields,
+  counts: 'when done',
   act: changesNothing,
   advice: null,
   gives: {},
@@ -15,5 +16,6 @@ export const plain = technique({
     { quantity: 'current', course: 'decay', of: 'the current' },
   ],
   hours: null,
+  coolsTo: null,
   names: () => ({}),
 });

@@ -7,11 +7,13 @@ import { fields } from './op.ts';
 export const precipitate = technique({
   says: 'let settle',
   fields,
+  counts: 'when done',
   act,
   advice,
   gives: { 'crystals.mass': 3, 'liquor.volume': 2 },
   takes: [],
   follows: [],
   hours: null,
+  coolsTo: null,
   names: () => ({}),
 });

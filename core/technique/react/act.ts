@@ -17,7 +17,11 @@ export function act(standing: Standing, op: FieldsOf<typeof fields>, facts: Fact
   const reaction = reactionOf(facts, op.reaction);
   const stuck = step.entries.finished ? stuckSolid(standing, facts, step, reaction) : undefined;
   const contents = at(doing.vessels, place);
-  if (stuck) doing.vessels = holding(doing.vessels, place, { ...contents, solid: { ...contents.solid, [stuck.id]: stuck.goes } });
+  if (stuck)
+    doing.vessels = holding(doing.vessels, place, {
+      ...contents,
+      solid: { ...contents.solid, [stuck.id]: stuck.goes },
+    });
   letReact(doing, facts, place, op.reaction);
   if (stuck) {
     const now = at(doing.vessels, place);

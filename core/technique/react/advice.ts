@@ -107,11 +107,7 @@ function hasStopped(balanceG: number, reads: readonly TimedRead[]): boolean {
     body.quantity === 'left' ? [readingValue(body.reading)?.value ?? Number.NaN] : [],
   );
   const [before, last] = left.slice(-2);
-  if (
-    before !== undefined &&
-    last !== undefined &&
-    before - last <= Math.max(4 * weighingSd(balanceG), 0.03 * last)
-  )
+  if (before !== undefined && last !== undefined && before - last <= Math.max(4 * weighingSd(balanceG), 0.03 * last))
     return true;
   const seen = reads.findLast(({ body }) => body.reading.is === 'sight')?.body.reading;
   return seen?.is === 'sight' && seen.enough;

@@ -7,6 +7,7 @@ import { fields } from './op.ts';
 export const react = technique({
   says: 'let react',
   fields,
+  counts: 'when done',
   act,
   advice,
   gives: {},
@@ -16,5 +17,6 @@ export const react = technique({
     { quantity: 'gas', course: 'levelling', of: 'the gas' },
   ],
   hours: null,
+  coolsTo: null,
   names: ({ reaction }) => ({ reactions: [reaction] }),
 });

@@ -6,11 +6,13 @@ import { fields } from './op.ts';
 export const redissolve = technique({
   says: 'redissolve',
   fields,
+  counts: 'when done',
   act,
   advice: null,
   gives: {},
   takes: [],
   follows: [],
   hours: null,
+  coolsTo: null,
   names: () => ({}),
 });

@@ -36,7 +36,7 @@ export function act(standing: Standing, op: Op, facts: Facts): Result<Outcome> {
   const inputs: Record<string, Figure> = { W: waterWhenDissolved(before), T: temp };
   for (const [i, id] of op.salts.entries())
     inputs[SYMBOLS[i]!] = amountOf(before, id) ?? given({ symbol: 'n', name: id, unit: 'mol' }, 0, 'none of it');
-  const settle = settlerOf(op.salts);
+  const settle = settlerOf(op.salts, facts.tables);
   if (!settle(valuesOf(inputs)))
     return fail('out-of-range', 'At that temperature the solubilities of this salt pair are not known.', {
       field: `controls.${op.control}`,
@@ -115,14 +115,14 @@ function valuesOf(figures: Readonly<Record<string, Figure>>): Record<string, num
 type Settled = ReturnType<typeof settled>;
 
 /** Several figures of a step ask for the same rest, one after the other: it is found once for the same amounts. */
-function settlerOf(salts: readonly SubstanceId[]): (x: Readonly<Record<string, number>>) => Settled {
+function settlerOf(salts: readonly SubstanceId[], tables: number): (x: Readonly<Record<string, number>>) => Settled {
   const last: number[] = [];
   let found: Settled;
   return (x) => {
     const now = [...SYMBOLS.map((symbol) => x[symbol]!), x.W!, x.T!];
     if (last.length === 0 || now.some((value, i) => value !== last[i])) {
       last.splice(0, last.length, ...now);
-      found = settled(salts, x);
+      found = settled(salts, tables, x);
     }
     return found;
   };
@@ -131,6 +131,7 @@ function settlerOf(salts: readonly SubstanceId[]): (x: Readonly<Record<string, n
 /** mol of each salt that crystallises, and of each that the liquor can be counted as. */
 function settled(
   ids: readonly SubstanceId[],
+  tables: number,
   x: Readonly<Record<string, number>>,
 ): { down: readonly number[]; left: readonly number[] } | undefined {
   const [ax = 0, ay = 0, bx = 0, by = 0] = SYMBOLS.map((symbol) => Math.max(0, x[symbol]!));
@@ -138,7 +139,7 @@ function settled(
   if (!a1 || !a2 || !b1 || !b2) return undefined;
   const salts: SaltPair['salts'] = [a1, a2, b1, b2];
   const ions = [ax + ay, bx + by, ax + bx, ay + by] as const;
-  const found = saltsDown({ salts, ions, waterG: Math.max(1e-6, x.W!) }, x.T!);
+  const found = saltsDown({ salts, ions, waterG: Math.max(1e-6, x.W!), tables }, x.T!);
   if (!found.ok) return undefined;
   const down = found.value.map(({ mol }) => mol);
   const [a, b] = [ions[0] - down[0]! - down[1]!, ions[1] - down[2]! - down[3]!];

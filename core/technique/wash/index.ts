@@ -7,11 +7,13 @@ import { fields } from './op.ts';
 export const wash = technique({
   says: 'wash',
   fields,
+  counts: 'when done',
   act: changesNothing,
   advice,
   gives: {},
   takes: ['conductivity', 'pH'],
   follows: [],
   hours: null,
+  coolsTo: null,
   names: () => ({}),
 });

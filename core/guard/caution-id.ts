@@ -1,0 +1,21 @@
+/** The usual cautions, by name. */
+export const cautionIds = [
+  'acid-into-water',
+  'corrosive',
+  'fume',
+  'hydrogen',
+  'foam',
+  'heat',
+  'hot-liquid',
+  'boil-dry',
+  'quench',
+  'ammonia-gas',
+  'oxidiser',
+  'zinc-salt',
+  'molten-alkali',
+  'caustic',
+  'peroxide',
+  'label',
+  'law',
+] as const;
+export type CautionId = (typeof cautionIds)[number];

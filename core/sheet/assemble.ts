@@ -1,0 +1,213 @@
+import { derive, type Figure, given, isAbout, sdOf } from '#core/figure';
+import type { Live } from '#core/log';
+import type { Plan, PlanFacts } from '#core/plan';
+import { type Problem, problem, type Result } from '#core/problem';
+import { reactionText } from '#core/reaction';
+import { molarMassFigure, substanceOf } from '#core/substance';
+import { type AdditionLine, controlFigure, type NotKnown, techniques } from '#core/technique';
+import { budget, formatNumber } from '#core/units';
+import { fitVessel } from '#core/vessel';
+import { cautionsByStep } from './cautions.ts';
+import type { Entries } from './entries.ts';
+import { gasOf, gasTotals } from './gas.ts';
+import { gaugesOf } from './gauge.ts';
+import { type GoneThrough, goThrough } from './gone-through.ts';
+import { nowOf } from './now.ts';
+import { namesOf, shownOf } from './quantities.ts';
+import { productPerExtent } from './scale.ts';
+import type { Made, Sheet } from './sheet.ts';
+import { suits, vesselJudge } from './vessel-judge.ts';
+import type { StepHeat, Walk } from './walk.ts';
+
+/** The sheet of a plan, with what really went in where the entries say so. Refuses with the field that is wrong. */
+export function sheetOf(plan: Plan, live?: Live): Result<Sheet> {
+  const gone = goThrough(plan, live);
+  return gone.ok ? { ok: true, value: assemble(gone.value) } : gone;
+}
+
+const KNOWN = new WeakMap<GoneThrough, Sheet>();
+
+/** The sheet of a run that was gone through; made once. */
+export function assemble(gone: GoneThrough): Sheet {
+  const known = KNOWN.get(gone);
+  if (known) return known;
+  const sheet = made(gone);
+  KNOWN.set(gone, sheet);
+  return sheet;
+}
+
+function made({ facts, entries, planned: walk, done }: GoneThrough): Sheet {
+  const { plan } = facts;
+  const { route } = plan;
+  const { figures, additions } = walk.end;
+  const gases = gasTotals(walk.gases).map(({ id, amount }) => gasOf(facts, id, amount));
+  const solution = madeOf(figures);
+  const liquidMl = Math.max(walk.reactMl, walk.peakMl, solution?.volume.value ?? 0);
+  const foamMl = route.foamShare * walk.reactMl;
+  const judge = vesselJudge(facts, walk);
+  const vessel = fitVessel(plan.bench.vessels, liquidMl, foamMl, (each) => suits(judge(each))) ?? null;
+  const theory = theoryOf(facts, walk);
+  const product = figures['product.mass'] ?? null;
+  const yieldPct =
+    product && theory && theory.value > 0
+      ? derive(
+          { symbol: 'Y', name: 'expected yield', unit: '%' },
+          '100 × m ÷ theory',
+          { m: product, theory },
+          (x) => (100 * x.m) / x.theory,
+        )
+      : null;
+  const hours = hoursOf(facts, walk);
+  const worst = worstOf(walk.heats);
+  const notKnown = notKnownOf(walk);
+  return {
+    route: {
+      id: route.id,
+      title: route.title,
+      source: route.source,
+      reaction: route.reactions[0] ? reactionText(route.reactions[0]) : null,
+    },
+    additions,
+    shortages: shortages(facts, additions, entries),
+    gas: gases[0] ?? null,
+    gases,
+    now: done && nowOf(done),
+    heats: walk.heats,
+    notKnown,
+    vessel,
+    liquidMl,
+    foamMl,
+    figures,
+    product,
+    theory,
+    yieldPct,
+    made: solution,
+    limiting: additions.find((line) => line.limiting)?.role ?? null,
+    uncertainty: uncertaintyOf(product ?? solution?.strength ?? null),
+    gauges: gaugesOf(facts, {
+      gases,
+      worst,
+      heatNotKnown: walk.heatNotKnown.length > 0 || walk.heats.some((each) => each.notKnown.length > 0),
+      vessel,
+      hours,
+      clashes: vessel ? judge(vessel.vessel) : [],
+    }),
+    cautions: cautionsByStep(facts, walk, { foamMl, liquidMl }, vessel?.vessel.material ?? 'glass'),
+    cost: costOf(facts, additions),
+    hours,
+    byProducts: route.byProducts,
+    names: namesOf(facts, walk, { gases, vessel, worst }),
+    stepNames: Object.fromEntries(
+      [...walk.outcomes].flatMap(([key, { figures: own }]) =>
+        Object.keys(own).length === 0 ? [] : [[key, shownOf(own)] as const],
+      ),
+    ),
+    about: [product, solution?.strength].some((figure) => figure && isAbout(figure)),
+  };
+}
+
+function worstOf(heats: readonly StepHeat[]): StepHeat | undefined {
+  return heats.reduce<StepHeat | undefined>(
+    (a, b) => (a && Math.abs(a.rise.value) >= Math.abs(b.rise.value) ? a : b),
+    undefined,
+  );
+}
+
+/** Everything that no datum is held for, said once. */
+function notKnownOf({ outcomes }: Walk): readonly NotKnown[] {
+  const by = new Map<string, NotKnown>();
+  for (const { notKnown } of outcomes.values()) for (const each of notKnown) by.set(each.says, each);
+  return [...by.values()];
+}
+
+function madeOf(figures: Readonly<Record<string, Figure | null>>): Made | null {
+  const { 'made.volume': volume, 'made.filled': filled, 'made.mass': mass } = figures;
+  const { 'made.strength': strength, 'made.pct': pct } = figures;
+  return volume && filled && mass && strength && pct ? { volume, filled, mass, strength, pct } : null;
+}
+
+function theoryOf(facts: PlanFacts, { end: { progress } }: Walk): Figure | null {
+  const { substanceId } = facts.recipe.makes;
+  const { extent } = progress;
+  if (substanceId === undefined || !extent) return null;
+  const solid = substanceOf(substanceId);
+  const nu = productPerExtent(facts.recipe);
+  const M = molarMassFigure(solid.formula);
+  const naming = { symbol: 'theory', name: `${solid.name}, all of the limiting reagent`, unit: 'g' };
+  const formula = nu === 1 ? 'ξ × M' : `${nu} × ξ × M`;
+  const all = derive(naming, formula, { ξ: extent, M }, (x) => nu * x.ξ * x.M);
+  const kept = facts.steps.flatMap(({ op }) => (op.do === 'dry' && op.waterControl ? [op.waterControl] : []))[0];
+  if (kept === undefined) return all;
+  return derive(
+    naming,
+    '100 × m ÷ (100 − set)',
+    { m: all, set: controlFigure(facts, kept) },
+    (x) => (100 * x.m) / (100 - x.set),
+  );
+}
+
+function hoursOf(facts: PlanFacts, { outcomes }: Walk): Sheet['hours'] {
+  const handsOn = facts.steps.reduce((sum, step) => sum + step.handsOnMin, 0) / 60;
+  let least = 0;
+  let most = 0;
+  for (const step of facts.steps) {
+    const outcome = outcomes.get(step.id);
+    const own = outcome && techniques[step.op.do].hours?.(outcome, facts);
+    const [from, to] = own ?? step.waitH;
+    least += from;
+    most += to;
+  }
+  return { handsOn, wait: [least, most] };
+}
+
+function shortages(
+  { contents, names }: PlanFacts,
+  additions: readonly AdditionLine[],
+  entries: Entries,
+): readonly Problem[] {
+  return additions.flatMap((line) => {
+    const left = contents[line.role]?.leftG;
+    if (!left || line.actual || entries.at(line.step).finished) return [];
+    const short = line.dose.mass.value - left.value;
+    if (short <= left.value * 0.005) return [];
+    const sentence = `${names[line.role]} holds ${formatNumber(left.value, 3)} g; ${formatNumber(line.dose.mass.value, 3)} g are wanted. Make less, or add a bottle.`;
+    return [problem('no-bottle', sentence, { field: `bottles.${line.role}` })];
+  });
+}
+
+function uncertaintyOf(main: Figure | null): Sheet['uncertainty'] {
+  const shares = main ? budget(main).filter((each) => each.share >= 0.01) : [];
+  const [first, second] = shares;
+  if (!main || !first) return { shares: [], sentence: 'Nothing in this plan carries a uncertainty worth naming.' };
+  const band = main.value === 0 ? 0 : (200 * sdOf(main)) / Math.abs(main.value);
+  const rest = second && second.share >= 0.05 ? `, ${percent(second.share)} from ${second.name}` : '';
+  const remedy =
+    first.id.startsWith('label:') || first.id.startsWith('purity:') ? ' Assay that bottle, or accept it.' : '';
+  return {
+    shares,
+    sentence: `± ${formatNumber(band, 2)} %: ${percent(first.share)} of the uncertainty comes from ${first.name}${rest}.${remedy}`,
+  };
+}
+
+function percent(share: number): string {
+  return `${Math.round(share * 100)} %`;
+}
+
+function costOf({ plan, contents }: PlanFacts, additions: readonly AdditionLine[]): Figure | null {
+  let cost = 0;
+  let known = false;
+  for (const line of additions) {
+    const price = line.bottleId === null ? null : (plan.stock[line.bottleId]?.card.price ?? null);
+    const sizeG = contents[line.role]?.sizeG?.value;
+    if (price === null || !sizeG) continue;
+    known = true;
+    cost += (price * (line.actual ?? line.dose.mass).value) / sizeG;
+  }
+  return known
+    ? given(
+        { symbol: 'cost', name: 'reagents', unit: '' },
+        cost,
+        'price × part of each bottle used; bottles without a price are left out',
+      )
+    : null;
+}

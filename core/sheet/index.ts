@@ -1,0 +1,11 @@
+// Sheets: all that follows from a plan and what was entered, every number a figure. A run is gone through twice, as it will be
+// and as far as it is done; the sheet is put together from that. Quantities by name fill the sentences of steps.
+
+export { assemble, sheetOf } from './assemble.ts';
+export { type Entries, entriesOf } from './entries.ts';
+export { durationText, type Gauge, hoursText } from './gauge.ts';
+export { type GoneThrough, goThrough } from './gone-through.ts';
+export { fillTemplate, type Named, type Names, type TextPart } from './sentence.ts';
+export type { Made, Now, Sheet, SheetGas } from './sheet.ts';
+export { toleranceSentence } from './tolerance.ts';
+export type { StepHeat, Walk } from './walk.ts';

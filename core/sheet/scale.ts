@@ -1,0 +1,135 @@
+import { derive, type Figure, given } from '#core/figure';
+import { liveOf } from '#core/log';
+import { type PlanFacts, plannedOrder } from '#core/plan';
+import { fail, ok, type Result } from '#core/problem';
+import { densityFigure } from '#core/solution';
+import type { Content } from '#core/stock';
+import { molarMassFigure } from '#core/substance';
+import { extentOf, extentRoles, type Recipe, solidMade, speciesMade, wantedFigure } from '#core/technique';
+import { entriesOf } from './entries.ts';
+import { walk } from './walk.ts';
+
+const KNOWN = new WeakMap<PlanFacts, Result<Figure>>();
+
+/** mol of extent that the target needs: through the strength, or the yield this plan would have. Found once a plan. */
+export function wantedExtent(facts: PlanFacts): Result<Figure> {
+  const known = KNOWN.get(facts);
+  if (known) return known;
+  const found = findExtent(facts);
+  KNOWN.set(facts, found);
+  return found;
+}
+
+function findExtent(facts: PlanFacts): Result<Figure> {
+  const { amount, fromRole } = facts.plan.target;
+  const naming = { symbol: 'ξ', name: 'extent wanted', unit: 'mol' };
+  const asked = given(
+    { symbol: amount.unit === 'g' ? 'm' : 'V', name: 'asked for', unit: amount.unit },
+    amount.value,
+    'your target',
+  );
+  if (fromRole !== null) return extentFromReagent(facts, asked);
+  const made = solidMade(facts);
+  if (!made) {
+    const { substance } = facts.target;
+    const M = molarMassFigure(substance.formula);
+    const w = wantedFigure(facts);
+    if (amount.unit === 'g')
+      return ok(derive(naming, 'm × w ÷ (100 × M)', { m: asked, w, M }, (x) => (x.m * x.w) / 100 / x.M));
+    const c = molesPerLitre(facts);
+    return c.ok
+      ? ok(
+          derive(
+            { ...naming, symbol: 'n', name: 'amount wanted' },
+            'c × V ÷ 1000',
+            { c: c.value, V: asked },
+            (x) => (x.c * x.V) / 1000,
+          ),
+        )
+      : c;
+  }
+  if (amount.unit === 'mL') {
+    return fail('unit-does-not-fit', 'A solid is asked for by mass; write the amount in grams.', {
+      field: 'target.amount',
+    });
+  }
+  const nu = productPerExtent(facts.recipe);
+  const trial = given(naming, amount.value / molarMassFigure(made.solid.formula).value, 'trial');
+  const first = walk(facts, {
+    steps: plannedOrder(facts.steps),
+    wanted: trial,
+    entries: entriesOf(liveOf([])),
+    exact: true,
+  });
+  if (!first.ok) return first;
+  const { figures, progress } = first.value.end;
+  const product = figures['product.mass'];
+  const { extent } = progress;
+  if (!product || !extent || product.value <= 0) {
+    return fail('out-of-range', 'At these settings nothing crystallises: boil further down, or cool further.', {
+      field: 'controls',
+    });
+  }
+  const M = molarMassFigure(made.solid.formula);
+  const share = (100 * product.value) / (extent.value * nu * M.value);
+  const Y = given(
+    { symbol: 'Y', name: 'expected yield', unit: '%' },
+    share,
+    'this sheet; its own working stands under the product',
+  );
+  // Scaled by the extent asked for in doses, which an excess of one reagent does not change.
+  const scale = extent.value / trial.value;
+  const formula = nu === 1 ? '100 × m ÷ (Y × M)' : `100 × m ÷ (Y × ${nu} × M)`;
+  if (Math.abs(scale - 1) < 1e-9)
+    return ok(derive(naming, formula, { m: asked, Y, M }, (x) => (100 * x.m) / (x.Y * nu * x.M)));
+  const s = given(
+    { symbol: 's', name: 'extent of the last reaction for one of the doses', unit: '' },
+    scale,
+    'the reactions',
+  );
+  return ok(derive(naming, `${formula} ÷ s`, { m: asked, Y, M, s }, (x) => (100 * x.m) / (x.Y * nu * x.M) / x.s));
+}
+
+function molesPerLitre(facts: PlanFacts): Result<Figure> {
+  const { strength } = facts.plan.target;
+  const naming = { symbol: 'c', name: 'strength wanted', unit: 'mol/L' };
+  if (strength?.unit === 'mol/L') return ok(given(naming, strength.value, 'your target'));
+  const { substance } = facts.target;
+  const w = wantedFigure(facts);
+  const rho = densityFigure(substance, w, facts.bench.tempC);
+  if (!rho.ok) return rho;
+  const M = molarMassFigure(substance.formula);
+  return ok(derive(naming, '10 × ρ × w ÷ M', { ρ: rho.value, w, M }, (x) => (10 * x.ρ * x.w) / x.M));
+}
+
+/** mol of the product for each extent of the reactions that make it. */
+export function productPerExtent(recipe: Recipe): number {
+  const id = speciesMade({ recipe });
+  return recipe.reactions.flatMap((each) => each.products).find((each) => each.substanceId === id)?.n ?? 1;
+}
+
+function extentFromReagent(facts: PlanFacts, asked: Figure): Result<Figure> {
+  const role = extentRoles(facts.recipe).find((each) => each.id === facts.plan.target.fromRole);
+  const content = role && facts.contents[role.id];
+  if (!role || !content)
+    return fail('no-route', 'The amount counts a reagent that this route does not use.', { field: 'target.fromRole' });
+  const mass = reagentMass(asked, content);
+  if (!mass)
+    return fail('unit-does-not-fit', `${facts.names[role.id]} is counted in grams here.`, { field: 'target.amount' });
+  const M = molarMassFigure(content.substance.formula);
+  const n = derive(
+    { symbol: 'n', name: `${role.name} to use`, unit: 'mol' },
+    'm × w ÷ (100 × M)',
+    { m: mass, w: content.w, M },
+    (x) => (x.m * x.w) / (100 * x.M),
+  );
+  return ok(extentOf(role, facts, n));
+}
+
+function reagentMass(asked: Figure, content: Content): Figure | undefined {
+  if (asked.unit === 'g') return asked;
+  return (
+    content.density &&
+    derive({ symbol: 'm', name: 'as mass', unit: 'g' }, 'V × ρ', { V: asked, ρ: content.density }, (x) => x.V * x.ρ)
+  );
+}

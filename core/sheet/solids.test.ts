@@ -1,0 +1,341 @@
+import { describe, expect, it } from 'vitest';
+import { type EventBody, exactReading } from '#core/log';
+import { unwrap } from '#core/problem';
+import { runState, usedFurther } from '#core/state';
+import { molarMass, substanceById } from '#core/substance';
+import { done, insert, on, read, START } from '../testing/on-route.ts';
+import { eventsAt } from '../testing/shelf.ts';
+
+describe('zinc chloride, a solution that the reaction makes', () => {
+  const { plan, charged, run } = on('zinc-chloride', '500 mL of 1 mol/L zinc chloride', {
+    zinc: 'zinc 99 % 1 kg',
+    acid: 'hydrochloric acid 30 % 5 L',
+  });
+
+  it('doses acid by the zinc chloride wanted, and zinc over', () => {
+    const { sheet } = run();
+    const line = (role: string) => sheet.additions.find((each) => each.role === role)!;
+    // 0.5 mol: 1 mol of HCl, 36.458 g, in 30 % acid 121.5 g; 0.55 mol of zinc at 99 %, 36.32 g.
+    expect(line('acid').dose.mass.value).toBeCloseTo(121.5, 1);
+    expect(line('zinc').dose.mass.value).toBeCloseTo(36.32, 1);
+    expect(sheet.limiting).toBe('acid');
+  });
+
+  it('comes to a yield by the density that is read, and explains more than all', () => {
+    const bodies = [charged('acid', 'acid', 120), ...done('ready', 'zinc', 'water', 'acid', 'dissolve', 'filter')];
+    const fill = read('make-up', 'volume', 500, 'mL');
+    // 120 g of 30 % are 0.9874 mol, so 67.28 g of ZnCl2 at most; at 12 % (1.1085 g/mL, ICT) 500 mL hold 66.51 g: 98.9 %.
+    const at = run(...bodies, fill, read('make-up', 'density', 1.1085, 'g/mL'));
+    expect(at.sheet.theory!.value).toBeCloseTo(67.28, 1);
+    expect(at.yield!.yieldPct.value).toBeCloseTo(98.9, 0);
+    expect(at.yield!.over).toBe('no');
+    const over = run(...bodies, fill, read('make-up', 'density', 1.15, 'g/mL'));
+    expect(over.yield!.over).toBe('clearly');
+    expect(over.yield!.explanations.join(' ')).toContain('density');
+    expect(run(...bodies, fill, read('make-up', 'density', 0, 'g/mL')).yield).toBeNull();
+    expect(run(...bodies, fill, read('make-up', 'density', 9, 'g/mL')).yield).toBeNull();
+    expect(run(...bodies, fill).yield).toBeNull();
+  });
+
+  it('leaves the zinc that is over behind in the filter', () => {
+    const at = run(
+      charged('zinc', 'zinc', 40),
+      charged('acid', 'acid', 120),
+      ...done('ready', 'zinc', 'water', 'acid', 'dissolve'),
+    );
+    expect(at.sheet.now!.contents.amounts.zinc!.value).toBeGreaterThan(0.1);
+    const filtered = run(
+      charged('zinc', 'zinc', 40),
+      charged('acid', 'acid', 120),
+      ...done('ready', 'zinc', 'water', 'acid', 'dissolve', 'filter'),
+    );
+    expect(filtered.sheet.now!.contents.amounts.zinc).toBeUndefined();
+    expect(plan.target.strength).toEqual({ value: 1, unit: 'mol/L' });
+  });
+});
+
+describe('zinc carbonate from a salt made here', () => {
+  it('takes a solution of zinc chloride as it stands in its bottle', () => {
+    const { run } = on('zinc-carbonate-from-salt', '20 g zinc carbonate', {
+      salt: 'zinc chloride 1 mol/L 500 mL',
+      soda: 'washing soda 1 kg',
+    });
+    const { sheet } = run();
+    const [salt, , soda] = sheet.additions;
+    // 20 g at 95 % are 21.05 g, 0.03835 mol of the basic carbonate (548.96): 0.1918 mol of zinc, 0.2013 mol of soda with 5 % over.
+    expect(salt!.amount.value).toBeCloseTo(0.1918, 3);
+    expect(soda!.amount.value).toBeCloseTo(0.2013, 3);
+    expect(sheet.theory!.value).toBeCloseTo(21.05, 1);
+  });
+});
+
+describe('ferric alum', () => {
+  const { charged, run } = on('ferric-alum', '50 g ferric alum', {
+    iron: 'moss iron iron sulfate 99 % 2 kg',
+    acid: 'sulfuric acid 37 % 1 L',
+    peroxide: 'hydrogen peroxide 9 % 1 L',
+    ammonium: 'ammonium sulfate 98 % 1 kg',
+  });
+
+  it('doses peroxide and ammonium by the iron that is in, as by hand', () => {
+    // 50 g of 99 % FeSO4·7H2O (278.01): 0.17805 mol. H2O2 0.08903 mol, 10 % over: 3.331 g, in 9 % 37.0 g.
+    // Alum 0.17805 × 482.19 = 85.85 g at best; ammonium sulfate 0.08903 × 1.05 × 132.13 ÷ 0.98 = 12.60 g.
+    const { sheet } = run(charged('iron', 'iron', 50), ...done('iron', 'water', 'acid'));
+    const line = (role: string) => sheet.additions.find((each) => each.role === role)!;
+    expect(line('peroxide').dose.mass.value).toBeCloseTo(37.0, 1);
+    expect(line('ammonium').dose.mass.value).toBeCloseTo(12.6, 1);
+    expect(sheet.theory!.value).toBeCloseTo(85.85, 1);
+  });
+
+  it('warns of the heat of the peroxide: about 150 kJ for each mol of iron', () => {
+    // 2 Fe2+ + H2O2 + 2 H+ → 2 Fe3+ + 2 H2O: −299.3 kJ by the formation enthalpies of NBS 1982.
+    const { sheet } = run(charged('iron', 'iron', 50));
+    const heat = sheet.heats.find(({ step }) => step === 'peroxide')!;
+    expect(Math.abs(heat.heat.value / (0.17805 * 149.7) - 1)).toBeLessThan(0.08);
+    expect(sheet.cautions.peroxide!.map(({ id }) => id)).toContain('peroxide');
+  });
+});
+
+describe('silica from sand', () => {
+  const labels = { sand: 'quartz sand 99 % 2 kg', lye: 'caustic soda 98 % 1 kg', acid: 'hydrochloric acid 30 % 5 L' };
+  const silicaOn = (acid: string) => on('silica', '50 g silica gel', { ...labels, acid });
+  const { charged, run } = silicaOn(labels.acid);
+  const molten = [
+    charged('sand', 'sand', 60),
+    charged('lye', 'lye', 100),
+    ...done('clean', 'sand', 'lye', 'fuse'),
+    charged('water', 'water', 600, 'mL'),
+    ...done('water'),
+  ];
+
+  it('uncertainty how far the melt went until the sand left is weighed', () => {
+    const guess = run(...molten).sheet;
+    expect(guess.uncertainty.shares[0]!.name).toContain('melt');
+    const known = run(...molten, read('leach', 'left', 12.4, 'g'), ...done('leach')).sheet;
+    // 60 g of 99 %: 0.9887 mol; 12.4 g left of 60: 79.33 % went, 47.12 g of SiO2, with 5 % water 49.6 g.
+    expect(known.theory!.value).toBeCloseTo(49.6, 1);
+    expect(known.uncertainty.shares[0]!.name).not.toContain('melt');
+  });
+
+  it.each([
+    ['hydrochloric acid 30 % 5 L', 2.4502 * 36.458, 30],
+    ['sulfuric acid 37 % 1 L', 1.2251 * 98.072, 37],
+  ])('asks for %s by all the lye that went in, however much melted', (label, grams, pct) => {
+    const of = silicaOn(label);
+    for (const left of [0, 12.4, 40]) {
+      // 100 g of 98 % NaOH: 2.4502 mol, free or as water glass.
+      const { sheet } = of.run(...molten, read('leach', 'left', left, 'g'), ...done('leach'));
+      const acid = sheet.additions.find((each) => each.role === 'acid')!;
+      expect(acid.dose.mass.value).toBeCloseTo((1.02 * 100 * grams) / pct, 0);
+    }
+  });
+
+  it('keeps the water it is dried to, in the product as in the yield', () => {
+    const { sheet } = run();
+    expect(sheet.yieldPct!.value).toBeCloseTo(92, 6);
+    expect(sheet.product!.value).toBeCloseTo(50, 1);
+    expect(sheet.cautions.fuse!.map(({ id }) => id)).toContain('molten-alkali');
+  });
+});
+
+describe('crystals redissolved without leaving the run', () => {
+  const { plan, charged, run } = on('alum-recrystallised', '60 g alum', { crude: 'alum 97 % 1 kg' });
+  const first = [
+    charged('crude', 'crude', 80),
+    ...done('crude'),
+    charged('water', 'water', 100, 'mL'),
+    ...done('water', 'heat', 'filter', 'cool', 'collect'),
+  ];
+  const again = [
+    insert('step_dissolve', 'collect', { does: 'redissolve', title: 'Redissolve' }),
+    insert('step_cool', 'step_dissolve', { does: 'as-before', repeats: 'cool' }),
+    insert('step_collect', 'step_cool', { does: 'as-before', repeats: 'collect' }),
+  ];
+  const water = charged('step_dissolve', null, 60);
+
+  it('go into solution with their crystal water, and come back less', () => {
+    const before = run(...first).sheet;
+    const after = run(...first, ...again, water, ...done('step_dissolve', 'step_cool', 'step_collect')).sheet;
+    expect(after.product!.value).toBeLessThan(before.product!.value);
+    expect(after.product!.value).toBeGreaterThan(0.6 * before.product!.value);
+    expect(after.theory!.value).toBeCloseTo(before.theory!.value, 6);
+    expect(after.yieldPct!.value).toBeLessThan(before.yieldPct!.value);
+    const halfway = run(...first, ...again, water, ...done('step_dissolve')).sheet.now!;
+    // The crystals (less what stuck) and 60 g of water: nothing lost, nothing made.
+    expect(halfway.contents.waterG.value + halfway.contents.amounts['potassium-alum-dry']!.value * 258.2).toBeCloseTo(
+      before.product!.value + 60,
+      0,
+    );
+  });
+
+  it('part from their liquor without making or losing matter, crystal water and all', () => {
+    const grams = ({ amounts, waterG, inertG }: NonNullable<ReturnType<typeof run>['sheet']['now']>['contents']) =>
+      Object.entries(amounts).reduce((sum, [id, n]) => sum + n.value * molarMass(substanceById(id)!.formula), 0) +
+      waterG.value +
+      inertG.value;
+    const before = run(...first.slice(0, -1)).sheet.now!;
+    const after = run(...first).sheet.now!;
+    expect(after.contents.amounts['potassium-alum']!.value).toBeGreaterThan(0.1);
+    expect(grams(after.contents) + grams(after.liquor!)).toBeCloseTo(grams(before.contents), 6);
+  });
+
+  it('are weighed anew: what was weighed before does not count', () => {
+    const dried = [
+      ...first,
+      read('dry', 'mass', 58, 'g'),
+      read('dry', 'mass', 58, 'g'),
+      insert('step_dissolve', 'dry', { does: 'redissolve', title: 'Redissolve' }),
+      insert('step_cool', 'step_dissolve', { does: 'as-before', repeats: 'cool' }),
+      insert('step_dry', 'step_cool', { does: 'as-before', repeats: 'dry' }),
+    ];
+    expect(run(...first, read('dry', 'mass', 58, 'g')).weighing.grams).toBe(58);
+    expect(run(...dried).weighing.grams).toBeNull();
+    expect(run(...dried, read('step_dry', 'mass', 50, 'g')).weighing.grams).toBe(50);
+  });
+
+  it('a step repeated as it was does what it did; one put in does only what is entered', () => {
+    const plain = run(...first, insert('step_dissolve', 'collect', { title: 'Look at it' }), ...done('step_dissolve'));
+    expect(plain.sheet.product!.value).toBe(run(...first).sheet.product!.value);
+    // A charge done as before would put the planned dose in twice.
+    const twice = run(...first, insert('step_crude', 'collect', { does: 'as-before', repeats: 'crude' }));
+    expect(twice.sheet.additions).toHaveLength(2);
+    expect(plan.route.id).toBe('alum-recrystallised');
+  });
+
+  it('says what their mass tells of the crystal water, and no more', () => {
+    const weighed = (...grams: number[]) =>
+      unwrap(
+        runState(plan, [
+          ...eventsAt(START, ...first),
+          ...grams.map((each, i) => ({
+            ...eventsAt(`2026-03-${16 + i}T08:00:00.000Z`, read('dry', 'mass', each, 'g'))[0]!,
+            id: `ev_later000${i}`,
+          })),
+        ]),
+      );
+    const expected = weighed(60).sheet.product!.value;
+    expect(weighed(expected, expected).hydrate).toMatchObject({ says: 'as its formula' });
+    expect(weighed(1.3 * expected, 1.3 * expected).hydrate).toMatchObject({ says: 'wetter' });
+    // Less than expected may have been lost on the way: nothing is said.
+    expect(weighed(0.7 * expected, 0.7 * expected).hydrate).toBeNull();
+    expect(weighed(expected).hydrate).toBeNull();
+    // It stood constant at 55 g and went on losing: 5.5 g of water from 0.1159 mol are 2.6 of its 12.
+    const over = weighed(60, 55.1, 55, 49.5).hydrate!;
+    expect(over.says).toBe('over-dried');
+    expect(over.water).toBeCloseTo(12 - 5.55 / 18.015 / (55.05 / 474.38), 1);
+    expect(weighed(60, 55.1, 55, 54.9).hydrate?.says).not.toBe('over-dried');
+  });
+});
+
+describe('a part taken on wet', () => {
+  it('leaves the rest its share of product and of theory', () => {
+    const { run, charged } = on('zinc-carbonate-from-salt', '20 g zinc carbonate', {
+      salt: 'zinc chloride 1 mol/L 500 mL',
+      soda: 'washing soda 1 kg',
+    });
+    const steps = [charged('salt', 'salt', 210), ...done('salt', 'water', 'soda', 'settle', 'collect')];
+    const whole = run(...steps).sheet;
+    const rest = run(...steps, {
+      kind: 'poured-off',
+      step: 'collect',
+      share: 0.25,
+      batchId: null,
+      bottleId: 'bottle_cake0001',
+      why: 'for zinc acetate',
+    });
+    expect(rest.sheet.product!.value).toBeCloseTo(0.75 * whole.product!.value, 6);
+    expect(rest.sheet.theory!.value).toBeCloseTo(0.75 * whole.theory!.value, 6);
+    expect(rest.log[0]!.text).toBe('25 % taken on, to the shelf: for zinc acetate');
+    // 21 g expected in 60 g of wet cake: about 35 %, and a band as wide as the sheet's own uncertainty.
+    const taken = unwrap(usedFurther(whole, 60, 15));
+    expect(taken.share).toBe(0.25);
+    expect(taken.pct).toBeCloseTo(whole.product!.value / 0.6, 6);
+    expect(taken.bandPct).toBeGreaterThan(1);
+    // Lighter than what is expected in it: then it is dry, at most pure.
+    expect(unwrap(usedFurther(whole, 5, 5)).pct).toBe(100);
+    for (const [wet, part] of [
+      [0, 1],
+      [10, 0],
+      [10, 11],
+      [-5, 1],
+      [Number.NaN, 1],
+    ] as const)
+      expect(usedFurther(whole, wet, part).ok).toBe(false);
+    expect(usedFurther(run(charged('salt', 'salt', 210)).sheet, 60, 15).ok).toBe(true);
+    expect(usedFurther({ ...whole, product: null }, 60, 15).ok).toBe(false);
+  });
+});
+
+describe('cautions of the melt and the lye', () => {
+  it('speak of the lye where it is, and of acid where that is', () => {
+    const { run } = on('silica', '50 g silica gel', {
+      sand: 'quartz sand 99 % 2 kg',
+      lye: 'caustic soda 98 % 1 kg',
+      acid: 'hydrochloric acid 30 % 5 L',
+    });
+    const { cautions } = run().sheet;
+    expect(cautions.leach!.map(({ title }) => title)).toEqual(['Caustic: sodium hydroxide']);
+    expect(cautions.acid!.map(({ title }) => title).join()).toContain('hydrochloric acid');
+  });
+});
+
+describe('the school of leaving it open', () => {
+  const { plan, run } = on('alum-recrystallised', '60 g alum', { crude: 'alum 97 % 1 kg' });
+  const at = (waterLeft: number, charge: readonly EventBody[] = []) =>
+    unwrap(runState({ ...plan, controls: { ...plan.controls, 'water-left': waterLeft } }, eventsAt(START, ...charge)));
+  const crude: EventBody = {
+    kind: 'added',
+    step: 'crude',
+    role: 'crude',
+    bottleId: 'bottle_crude',
+    reading: exactReading(80, 'g'),
+    reason: '',
+  };
+
+  it('has a step of its own, with its days, only where it is chosen', () => {
+    expect(run().steps.map(({ key }) => key)).not.toContain('open');
+    const open = at(45);
+    expect(open.steps.map(({ key }) => key)).toContain('open');
+    expect(open.sheet.hours.wait[1]).toBeGreaterThan(run().sheet.hours.wait[1] + 100);
+  });
+
+  it('leaves less in the liquor the more water goes', () => {
+    const got = (waterLeft: number) => at(waterLeft, [crude]).sheet.product!.value;
+    expect(got(45)).toBeGreaterThan(got(70));
+    expect(got(70)).toBeGreaterThan(got(100));
+  });
+
+  it('reads a plan from before there was such a choice as one of cooling', () => {
+    const { 'water-left': _, ...older } = plan.controls;
+    const was = unwrap(runState({ ...plan, controls: older }, []));
+    expect(was.sheet.product!.value).toBe(run().sheet.product!.value);
+    expect(was.steps).toHaveLength(run().steps.length);
+  });
+});
+
+describe('a wet cake that goes on into the next batch', () => {
+  it('brings its water as water, not as dirt, and limits by what is in it', () => {
+    const dry = on('zinc-acetate', '20 g zinc acetate', {
+      carbonate: 'basic zinc carbonate 35 % 200 g',
+      acid: 'acetic acid 30 % 1 L',
+    });
+    const cake = dry.plan.stock.bottle_carbonate!;
+    const water = { substanceId: 'water', strength: { value: 65, unit: 'w/w' as const } };
+    const wet: typeof dry.plan = {
+      ...dry.plan,
+      stock: { ...dry.plan.stock, bottle_carbonate: { ...cake, card: { ...cake.card, others: [water] } } },
+    };
+    const charge = [dry.charged('carbonate', 'carbonate', 40)];
+    const now = (plan: typeof dry.plan) => unwrap(runState(plan, eventsAt(START, ...charge))).sheet.now!.contents;
+    // 40 g at 35 %: 14 g of carbonate and 26 g of water; without the water on its label, 26 g of something else.
+    expect(now(wet).waterG.value).toBeCloseTo(26, 6);
+    expect(now(wet).inertG.value).toBe(0);
+    expect(now(dry.plan).waterG.value).toBe(0);
+    expect(now(dry.plan).inertG.value).toBeCloseTo(26, 6);
+    const n = (14 / molarMass('Zn5(CO3)2(OH)6')) as number;
+    expect(now(wet).amounts['basic-zinc-carbonate']!.value).toBeCloseTo(n, 6);
+    const sheet = unwrap(runState(wet, eventsAt(START, ...charge))).sheet;
+    expect(sheet.theory!.value).toBeCloseTo(5 * n * molarMass('Zn(CH3COO)2.2H2O'), 3);
+    expect(sheet.limiting).toBe('carbonate');
+  });
+});

@@ -1,0 +1,182 @@
+import fc from 'fast-check';
+import { describe, expect, it } from 'vitest';
+import { type EventBody, exactReading, quantities } from '#core/log';
+import { unwrap } from '#core/problem';
+import { catalogue, type Route } from '#core/route';
+import { advise, clockOf, runState } from '#core/state';
+import { molarMass, substanceById } from '#core/substance';
+import { planForRoute } from '../testing/catalogue.ts';
+import { figuresIn } from '../testing/recompute.ts';
+import { eventsAt, testShelf } from '../testing/shelf.ts';
+
+const START = '2026-03-14T08:00:00.000Z';
+const amount = fc.oneof(fc.double({ min: 0, max: 500, noNaN: true }), fc.constantFrom(0, 1e-9, 1e5));
+const reading = fc.oneof(
+  amount.map((value) => exactReading(value, 'g')),
+  amount.map((value) => exactReading(value, 'mL')),
+  fc
+    .tuple(amount, amount)
+    .map(([a, b]) => ({ is: 'band', low: Math.min(a, b), high: Math.max(a, b), unit: 'g' }) as const),
+  amount.map((value) => ({ is: 'over', value, unit: 'g' }) as const),
+  amount.map((value) => ({ is: 'under', value, unit: 'mL' }) as const),
+  fc.constantFrom({ is: 'word', text: 'still fizzes' } as const, { is: 'word', text: 'it has stopped' } as const),
+  amount.map((count) => ({ is: 'counted', count, measure: 'scoop', each: 5, sd: 0.3, unit: 'g' }) as const),
+);
+
+/** Any entry at any step of a route, sensible or not. */
+function bodyFor(route: Route): fc.Arbitrary<EventBody> {
+  const plan = planForRoute(route);
+  const step = fc.constantFrom(...route.steps.map(({ id }) => id), 'step_extra1', 'step_extra2', 'nowhere');
+  const role = fc.constantFrom(...route.roles.map(({ id }) => id), null);
+  const share = fc.double({ min: 0.01, max: 1, noNaN: true });
+  return fc.oneof(
+    { weight: 4, arbitrary: fc.record({ kind: fc.constant('finished' as const), step }) },
+    {
+      weight: 5,
+      arbitrary: fc.tuple(step, role, reading).map(
+        ([at, who, read]): EventBody => ({
+          kind: 'added',
+          step: at,
+          role: who,
+          bottleId: who === null ? null : (plan.bottles[who] ?? null),
+          reading: read,
+          reason: '',
+        }),
+      ),
+    },
+    {
+      weight: 2,
+      arbitrary: fc.tuple(step, fc.constantFrom(...testShelf), reading).map(
+        ([at, bottle, read]): EventBody => ({
+          kind: 'added',
+          step: at,
+          role: null,
+          bottleId: bottle.id,
+          reading: read,
+          reason: '',
+          stock: { card: bottle.card, usedG: 0 },
+        }),
+      ),
+    },
+    {
+      weight: 3,
+      arbitrary: fc
+        .tuple(step, fc.constantFrom(...quantities), reading)
+        .map(([at, quantity, read]): EventBody => ({ kind: 'read', step: at, quantity, reading: read, place: '' })),
+    },
+    fc.tuple(step, reading, fc.boolean()).map(
+      ([at, read, returned]): EventBody => ({
+        kind: 'portion-taken',
+        step: at,
+        reading: read,
+        purpose: 'test',
+        returned,
+      }),
+    ),
+    step.map((at): EventBody => ({ kind: 'step-skipped', step: at, reason: 'why' })),
+    step.map((at): EventBody => ({ kind: 'started', step: at })),
+    step.map((at): EventBody => ({ kind: 'reopened', step: at })),
+    step.map((at): EventBody => ({ kind: 'checked', step: at })),
+    {
+      weight: 2,
+      arbitrary: fc
+        .tuple(
+          step,
+          fc.boolean(),
+          fc.constantFrom(null, ...route.steps.map(({ id }) => id)),
+          fc.constantFrom(undefined, 'redissolve' as const, 'as-before' as const),
+          fc.constantFrom('step_extra1', 'step_extra2'),
+        )
+        .map(
+          ([at, beside, repeats, does, key]): EventBody => ({
+            kind: 'step-inserted',
+            step: key,
+            after: at,
+            beside,
+            repeats,
+            does,
+            title: 'More',
+            why: '',
+            leave: { alone: false, lookEveryMin: 10 },
+          }),
+        ),
+    },
+    fc
+      .tuple(step, share)
+      .map(([at, part]): EventBody => ({ kind: 'poured-off', step: at, share: part, batchId: null, why: '' })),
+    step.map((at): EventBody => ({ kind: 'enlarged', step: at, factor: 1.5, why: '' })),
+    fc.tuple(step, amount).map(
+      ([at, grams]): EventBody => ({
+        kind: 'poured-in',
+        step: at,
+        batchId: 'batch_other1',
+        number: 2,
+        amounts: { 'sodium-sulfate': { value: grams / 1000, sd: 0 } },
+        waterG: { value: grams, sd: 0.1 },
+        inertG: { value: 0, sd: 0 },
+        extentMol: null,
+      }),
+    ),
+    fc.constant<EventBody>({ kind: 'abandoned', reason: 'enough' }),
+  );
+}
+
+describe.each(catalogue.map((route) => [route.id, route] as const))('any run of %s', (_, route) => {
+  const plan = planForRoute(route);
+
+  it('folds, whatever is entered, and every number in it is a number', () => {
+    fc.assert(
+      fc.property(fc.array(bodyFor(route), { maxLength: 14 }), fc.constantFrom(...route.steps), (bodies, step) => {
+        const events = eventsAt(START, ...bodies);
+        const run = runState(plan, events);
+        if (!run.ok) {
+          // Only what cannot crystallise may be refused, and with a sentence.
+          expect(run.problem.message).toMatch(/[.!]$/);
+          return;
+        }
+        for (const figure of figuresIn(run.value)) expect(Number.isFinite(figure.value), figure.name).toBe(true);
+        const { now } = run.value.sheet;
+        if (now) {
+          expect(now.massG).toBeGreaterThanOrEqual(-1e-9);
+          for (const n of Object.values(now.contents.amounts)) expect(n.value).toBeGreaterThanOrEqual(0);
+        }
+        const advice = advise(plan, events, step.id, '2026-03-14T12:00:00.000Z');
+        if (advice.ok && advice.value.add) expect(Number.isFinite(advice.value.add.next.grams)).toBe(true);
+        expect(() => clockOf('batch_x', 'x', run.value, '2026-03-14T12:00:00.000Z')).not.toThrow();
+      }),
+      { numRuns: 60 },
+    );
+  });
+
+  it('loses only gas and what was boiled or poured off, as far as it reacts', () => {
+    // Everything charged as planned, and every step up to the filter done: no water is boiled away before it.
+    const until = route.steps.findIndex(({ op }) =>
+      ['boil-down', 'evaporate', 'crystallise', 'collect', 'filter-off', 'pair', 'make-up'].includes(op.do),
+    );
+    const done = route.steps.slice(0, until < 0 ? undefined : until);
+    const charged = done.flatMap(({ id, op }): EventBody[] => {
+      if (op.do !== 'charge') return [{ kind: 'finished', step: id }];
+      const line = unwrap(runState(plan, [])).sheet.additions.find((each) => each.role === op.role)!;
+      const body: EventBody = {
+        kind: 'added',
+        step: id,
+        role: op.role,
+        bottleId: line.bottleId,
+        reading: exactReading(line.dose.takeMassG, 'g'),
+        reason: '',
+      };
+      return [body, { kind: 'finished', step: id }];
+    });
+    const run = unwrap(runState(plan, eventsAt(START, ...charged)));
+    const went = charged.reduce(
+      (sum, body) => sum + (body.kind === 'added' && body.reading.is === 'exact' ? body.reading.value : 0),
+      0,
+    );
+    const gas = run.sheet.gases.reduce((sum, { id, volume }) => {
+      const formula = id === 'ammonia-gas' ? 'NH3' : substanceById(id)?.formula;
+      const M = molarMass(formula ?? (id === 'hydrogen' ? 'H2' : 'CO2'));
+      return sum + (volume.value * plan.bench.pressureHPa * M) / (83.14462618 * (plan.bench.tempC + 273.15));
+    }, 0);
+    expect(Math.abs(run.sheet.now!.massG + gas - went)).toBeLessThan(0.002 * went);
+  });
+});

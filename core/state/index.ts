@@ -1,0 +1,20 @@
+// State: everything that is true of a run now, folded from its plan and its entries; what to do next at a step; what is due;
+// attempts side by side. What the bench does in one go (redissolve, use further, take a stall as an assay) are functions here
+// that give the entries, posted once.
+export { type Advice, advise } from './advise.ts';
+export { amountProblem } from './amount-problem.ts';
+export { checkEntry } from './check-entry.ts';
+export { type AboutToAdd, clashOnAdding } from './clash-on-adding.ts';
+export { type ClockItem, clockOf } from './clock.ts';
+export { type Attempt, type CompareRow, compareRuns } from './compare.ts';
+export { farOff } from './far-off.ts';
+export type { FinishAdvice } from './finish.ts';
+export type { PortionState } from './portion.ts';
+export { redissolveEntries, redissolveProblem } from './redissolve.ts';
+export { portionProblem } from './sense.ts';
+export { joinRuns, type Standing, splitRun } from './split.ts';
+export { stallAssay } from './stall-assay.ts';
+export { type RunState, runState, type TimerState } from './state.ts';
+export type { StepState } from './step-state.ts';
+export { titleText } from './title.ts';
+export { usedFurther, useFurther } from './used-further.ts';

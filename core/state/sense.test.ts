@@ -1,0 +1,58 @@
+import { describe, expect, it } from 'vitest';
+import { exactReading, quantities, readingProblem } from '#core/log';
+import { unwrap } from '#core/problem';
+import { portionProblem, runState } from '#core/state';
+import { eventsAt, planFor } from '../testing/shelf.ts';
+
+describe('a reading', () => {
+  it.each(quantities.filter((each) => !['temperature', 'pH', 'sight'].includes(each)))(
+    'of %s is not below zero, exact, as a band or one-sided',
+    (quantity) => {
+      expect(readingProblem(quantity, exactReading(-1, 'g'))).toContain('below zero');
+      expect(readingProblem(quantity, { is: 'band', low: -1, high: 2, unit: 'g' })).toContain('below zero');
+      expect(readingProblem(quantity, { is: 'over', value: -1, unit: 'g' })).toContain('below zero');
+      expect(readingProblem(quantity, exactReading(0, 'g'))).toBe('');
+      expect(readingProblem(quantity, { is: 'word', text: 'still some' })).toBe('');
+    },
+  );
+
+  it('of temperature or pH may be', () => {
+    expect(readingProblem('temperature', exactReading(-12, '°C'))).toBe('');
+    expect(readingProblem('pH', exactReading(-0.5, ''))).toBe('');
+  });
+});
+
+describe('a test portion', () => {
+  const plan = planFor('60 g zinc sulfate');
+  const { now } = unwrap(
+    runState(
+      plan,
+      eventsAt('2026-03-14T08:00:00.000Z', {
+        kind: 'added',
+        step: 'water',
+        role: 'water',
+        bottleId: null,
+        reading: exactReading(100, 'mL'),
+        reason: '',
+      }),
+    ),
+  ).sheet;
+
+  it.each([
+    [exactReading(5, 'mL'), ''],
+    [exactReading(99, 'g'), ''],
+    [exactReading(1e9, 'g'), 'is in the vessel'],
+    [exactReading(150, 'mL'), 'is in the vessel'],
+    [exactReading(0, 'g'), 'more than 0'],
+    [exactReading(-2, 'g'), 'more than 0'],
+    [{ is: 'word', text: 'lots' } as const, 'How much'],
+    [{ is: 'over', value: 3, unit: 'g' } as const, 'How much'],
+  ])('of %j from 100 mL: “%s”', (reading, said) => {
+    expect(portionProblem(reading, now)).toContain(said);
+    if (said === '') expect(portionProblem(reading, now)).toBe('');
+  });
+
+  it('is not judged while nothing is known of the vessel', () => {
+    expect(portionProblem(exactReading(1e9, 'g'), null)).toBe('');
+  });
+});

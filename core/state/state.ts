@@ -1,0 +1,123 @@
+import type { YieldAccount } from '#core/account';
+import type { ConstantMass, HydrateFinding } from '#core/dry';
+import { type Live, type LogLine, type LogNames, liveOf, logOf, type RunEvent } from '#core/log';
+import type { Plan } from '#core/plan';
+import type { Result } from '#core/problem';
+import { assemble, type GoneThrough, goThrough, type Sheet } from '#core/sheet';
+import type { SubstanceId } from '#core/substance';
+import { type Alarm, alarmsOf } from './alarm.ts';
+import { namesNow, namesWhenDone } from './as-it-was.ts';
+import { type PortionState, portionsOf } from './portion.ts';
+import { type StepState, stepState } from './step-state.ts';
+import { hydrateFinding, weighingOf, yieldAccount } from './yield-found.ts';
+
+export interface TimerState {
+  readonly id: string;
+  readonly step: string;
+  readonly name: string;
+  readonly startedAt: string;
+  readonly endsAt: string;
+  readonly stopped: boolean;
+}
+
+export interface RunState {
+  readonly steps: readonly StepState[];
+  readonly sheet: Sheet;
+  readonly timers: readonly TimerState[];
+  /** What an instrument or a missed look says, now. */
+  readonly alarms: readonly Alarm[];
+  readonly portions: readonly PortionState[];
+  readonly log: readonly LogLine[];
+  readonly weighing: ConstantMass;
+  readonly yield: YieldAccount | null;
+  /** Which hydrate the mass at constant weight says; null where it cannot say. */
+  readonly hydrate: HydrateFinding | null;
+  /** The substance that comes of it: the crystals, or what is dissolved. */
+  readonly productId: SubstanceId;
+  readonly acknowledged: readonly string[];
+  readonly status: 'planned' | 'running' | 'done' | 'abandoned';
+  readonly abandonedFor: string | null;
+  readonly bottles: readonly string[];
+  readonly startedAt: string | null;
+  readonly finishedAt: string | null;
+}
+
+/** Everything that is true of a run now, from its plan and its entries. Pure; the same in browser and server. */
+export function runState(plan: Plan, events: readonly RunEvent[], words: Words = 'as they were'): Result<RunState> {
+  const gone = goThrough(plan, liveOf(events));
+  return gone.ok ? { ok: true, value: stateOf(gone.value, events, words) } : gone;
+}
+
+/** Whether a step that is done keeps the amounts it was done with in its words (which costs a fold each), or has today's. */
+export type Words = 'as they were' | 'as they are';
+
+function stateOf(gone: GoneThrough, events: readonly RunEvent[], words: Words): RunState {
+  const { live, facts } = gone;
+  const { plan } = facts;
+  const sheet = assemble(gone);
+  const steps = gone.steps.map((step) =>
+    stepState(
+      step,
+      sheet,
+      step.status === 'done' && words === 'as they were' ? namesWhenDone(plan, events, step.key, sheet) : namesNow(sheet, step.key),
+    ),
+  );
+  const abandoned = live.find(({ body }) => body.kind === 'abandoned');
+  const weighing = weighingOf(plan, live, gone.steps);
+  const begun = live.find(({ body }) => body.kind === 'started' || body.kind === 'added' || body.kind === 'finished');
+  const over = steps.every((step) => step.status === 'done' || step.status === 'skipped');
+  return {
+    steps,
+    sheet,
+    timers: timersOf(live),
+    alarms: alarmsOf(steps, live),
+    portions: portionsOf(gone),
+    log: logOf(events, namesIn(plan)),
+    weighing,
+    yield: yieldAccount(plan, live, sheet, weighing),
+    hydrate: hydrateFinding(plan, sheet, weighing),
+    productId: plan.route.makes.substanceId ?? plan.target.substanceId,
+    acknowledged: live.flatMap(({ body }) => (body.kind === 'acknowledged' ? [body.caution] : [])),
+    status: statusOf(abandoned !== undefined, over, begun !== undefined),
+    abandonedFor: abandoned?.body.kind === 'abandoned' ? abandoned.body.reason : null,
+    bottles: live.flatMap(({ body }) => (body.kind === 'bottled' ? [body.bottleId] : [])),
+    startedAt: begun?.happened.at ?? null,
+    finishedAt: over
+      ? (steps
+          .map((step) => step.finishedAt ?? '')
+          .sort()
+          .at(-1) ?? null)
+      : (abandoned?.happened.at ?? null),
+  };
+}
+
+function namesIn(plan: Plan): LogNames {
+  return {
+    bottle: (id) => (Object.hasOwn(plan.stock, id) ? plan.stock[id]?.card.name : undefined),
+    role: (id) => plan.route.roles.find((each) => each.id === id)?.name,
+  };
+}
+
+function statusOf(abandoned: boolean, over: boolean, begun: boolean): RunState['status'] {
+  if (abandoned) return 'abandoned';
+  if (over) return 'done';
+  return begun ? 'running' : 'planned';
+}
+
+function timersOf(live: Live): readonly TimerState[] {
+  const stopped = new Set(live.flatMap(({ body }) => (body.kind === 'timer-stopped' ? [body.timer] : [])));
+  return live.flatMap(({ body, happened }) => {
+    if (body.kind !== 'timer-set') return [];
+    const endsAt = new Date(Date.parse(happened.at) + body.minutes * 60_000).toISOString();
+    return [
+      {
+        id: body.timer,
+        step: body.step,
+        name: body.name,
+        startedAt: happened.at,
+        endsAt,
+        stopped: stopped.has(body.timer),
+      },
+    ];
+  });
+}

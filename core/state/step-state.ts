@@ -1,0 +1,56 @@
+import type { Caution } from '#core/guard';
+import type { RunStep } from '#core/plan';
+import type { StepTemplate } from '#core/route';
+import { fillTemplate, type Names, type Sheet, type TextPart } from '#core/sheet';
+import type { AdditionLine, TechniqueName } from '#core/technique';
+
+/** A step as it stands: its words filled in, what it does, what went in at it. */
+export interface StepState extends RunStep {
+  readonly title: readonly TextPart[];
+  readonly act: readonly TextPart[];
+  readonly until: readonly TextPart[];
+  readonly expect: readonly TextPart[];
+  readonly trouble: readonly TextPart[];
+  readonly why: readonly TextPart[];
+  readonly skipCosts: readonly TextPart[];
+  /** What kind of step it is: which pane it opens with, what is advised at it. */
+  readonly technique: TechniqueName;
+  readonly where: StepTemplate['where'];
+  readonly leave: StepTemplate['leave'];
+  readonly ceilingC: number | null;
+  readonly timer: StepTemplate['timer'];
+  readonly addition: AdditionLine | null;
+  readonly cautions: readonly Caution[];
+}
+
+/** The kind of step that is shown: what it repeats, even where it does not do it again by itself. */
+export function shownTechnique({ template, inserted }: Pick<RunStep, 'template' | 'inserted'>): TechniqueName {
+  if (inserted?.does === 'redissolve') return 'redissolve';
+  return inserted?.repeats === null ? 'plain' : (template?.op.do ?? 'plain');
+}
+
+const KEPT: StepTemplate['leave'] = { alone: false, lookEveryMin: null, reason: '' };
+
+/** `names` are the quantities as they are now; for a step that is done, as they were when it was. */
+export function stepState(step: RunStep, sheet: Sheet, names: Names): StepState {
+  const { template, inserted } = step;
+  const fill = (text: string) => fillTemplate(text, names);
+  const plain = (text: string): readonly TextPart[] => (text === '' ? [] : [{ is: 'text', text }]);
+  return {
+    ...step,
+    title: inserted ? plain(inserted.title) : fill(template?.title ?? ''),
+    act: fill(template?.act ?? ''),
+    until: fill(template?.until ?? ''),
+    expect: fill(template?.expect ?? ''),
+    trouble: fill(template?.trouble ?? ''),
+    why: inserted ? plain(inserted.why) : fill(template?.why ?? ''),
+    skipCosts: fill(template?.skipCosts ?? ''),
+    technique: shownTechnique(step),
+    where: template?.where ?? 'anywhere',
+    leave: inserted ? { ...inserted.leave, reason: 'as you set it' } : (template?.leave ?? KEPT),
+    ceilingC: template?.ceilingC ?? null,
+    timer: template?.timer ?? null,
+    addition: sheet.additions.find((line) => line.step === step.key) ?? null,
+    cautions: sheet.cautions[template?.id ?? ''] ?? [],
+  };
+}

@@ -1,0 +1,74 @@
+import { sdOf } from '#core/figure';
+import type { EventBody } from '#core/log';
+import { fail, ok, type Result } from '#core/problem';
+import type { Sheet } from '#core/sheet';
+import type { BottleCard } from '#core/stock';
+import { substanceOf } from '#core/substance';
+import { formatNumber } from '#core/units';
+import type { RunState } from './state.ts';
+
+/** What a wet product holds, for its label: mass % of the dry substance with its 95 % band, and the share that goes. */
+export interface UsedFurther {
+  readonly pct: number;
+  readonly bandPct: number;
+  /** 0 to 1 of the batch. */
+  readonly share: number;
+}
+
+/**
+ * A product that is used further before it is dry: `wetG` is all of it as it is, `takenG` what is taken. Its content is what
+ * the sheet expects, so its uncertainty is the sheet's; less can be in it than water alone would say, never more than all.
+ */
+export function usedFurther({ product }: Sheet, wetG: number, takenG: number): Result<UsedFurther> {
+  if (!product || !(product.value > 0))
+    return fail('out-of-range', 'Nothing has been caught yet: filter it off first.', { field: 'wetG' });
+  if (!(wetG > 0)) return fail('out-of-range', 'All of it, wet, weighs more than 0 g.', { field: 'wetG' });
+  if (!(takenG > 0) || takenG > wetG)
+    return fail('out-of-range', 'What is taken is more than 0 g and at most all of it.', { field: 'takenG' });
+  const pct = Math.min(100, (100 * product.value) / wetG);
+  return ok({ pct, bandPct: (200 * sdOf(product)) / wetG, share: takenG / wetG });
+}
+
+interface Taking {
+  readonly batchId: string;
+  readonly step: string;
+  readonly wetG: number;
+  readonly takenG: number;
+  readonly bottleId: string;
+  /** ISO day. */
+  readonly today: string;
+  readonly why: string;
+}
+
+/** The intermediate's bottle, and what is entered in the run for it: both, or neither. */
+export function useFurther(
+  state: RunState,
+  { batchId, step, wetG, takenG, bottleId, today, why }: Taking,
+): Result<{ readonly card: BottleCard; readonly entries: readonly EventBody[] }> {
+  const found = usedFurther(state.sheet, wetG, takenG);
+  if (!found.ok) return found;
+  const { pct, bandPct, share } = found.value;
+  const { name } = substanceOf(state.productId);
+  const card: BottleCard = {
+    name: `${name}, wet`,
+    substanceId: state.productId,
+    strength: { value: Number(pct.toPrecision(4)), unit: 'w/w' },
+    others: [{ substanceId: 'water', strength: { value: Number((100 - pct).toPrecision(4)), unit: 'w/w' } }],
+    strengthBand: Number(Math.max(0.1, bandPct).toPrecision(2)),
+    assayed: false,
+    size: { value: takenG, unit: 'g' },
+    price: null,
+    container: 'jar',
+    group: 'intermediate',
+    since: today,
+    labelText: '',
+    fromBatch: batchId,
+    note: `Wet: ${formatNumber(pct, 3)} ± ${formatNumber(bandPct, 2)} % of it is ${name}, by what was expected.`,
+  };
+  const reason = why || 'used further, wet';
+  const entries: EventBody[] = [
+    { kind: 'poured-off', step, share, batchId: null, bottleId, why: reason },
+    { kind: 'bottled', bottleId },
+  ];
+  return ok({ card, entries });
+}
