@@ -3,7 +3,7 @@ import { molarVolume, type Reaction, reactionHeat, solutionHeat } from '#core/re
 import { heatCapacity } from '#core/solution';
 import { isInsoluble, molarMassFigure, type SubstanceId, substanceOf } from '#core/substance';
 import { formatNumber } from '#core/units';
-import { amountOf, type Contents, entriesOf, phaseG, slurryVolume, solutesG, total } from '#core/vessel';
+import { speciesAmount, type Contents, entriesOf, phaseG, slurryVolume, solutesG, total } from '#core/vessel';
 import { type Facts, reactionOf } from './facts.ts';
 import type { Adding } from './recipe.ts';
 import type { StepView } from './view.ts';
@@ -95,7 +95,7 @@ function stageOf(facts: Facts, role: string, before: Contents, reaction: Reactio
   const other = reaction.reactants.find(
     ({ substanceId }) => substanceId !== substance.species && substanceId !== 'water',
   );
-  const present = other && amountOf(before, other.substanceId);
+  const present = other && speciesAmount(before, other.substanceId);
   if (!takes || !other || !present || present.value <= 0) return undefined;
   const M = molarMassFigure(substance.formula);
   const ratio = takes.n / other.n;

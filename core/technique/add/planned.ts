@@ -1,7 +1,7 @@
 import { solubilityFigure } from '#core/dish';
 import { derive, type Figure, given } from '#core/figure';
 import { molarMassFigure, speciesOf } from '#core/substance';
-import { amountOf, at, type Place, speciesAmount, subscript, waterWhenDissolved } from '#core/vessel';
+import { at, type Place, speciesAmount, subscript, waterWhenDissolved } from '#core/vessel';
 import { type At, controlFigure, type Facts, reactionOf, roleOf, wantedFigure } from '../facts.ts';
 import type { Standing } from '../outcome.ts';
 import type { DoseRule } from '../recipe.ts';
@@ -116,7 +116,7 @@ function neededFor(
     const reaction = reactionOf(facts, id);
     const takes = reaction.reactants.find((each) => each.substanceId === own);
     const other = reaction.reactants.find((each) => each.substanceId !== own && each.substanceId !== 'water');
-    const present = other && amountOf(contents, other.substanceId);
+    const present = other && speciesAmount(contents, other.substanceId);
     if (!takes || !other || !present || present.value <= 0) continue;
     const symbol = symbolAt(terms.length);
     inputs[symbol] = present;

@@ -12,7 +12,7 @@ import {
 import type { FieldsOf } from '#core/shape';
 import { isInsoluble, molarMass, substanceOf } from '#core/substance';
 import { formatNumber } from '#core/units';
-import { amountOf, contentsMass, entriesOf, type Material, slurryVolume } from '#core/vessel';
+import { speciesAmount, contentsMass, entriesOf, type Material, slurryVolume } from '#core/vessel';
 import { paperHolds, type Rinse, rinse } from '#core/wash';
 import { solidMade, speciesMade } from '../facts.ts';
 import type { StepView } from '../view.ts';
@@ -158,7 +158,7 @@ function leftIn({ facts, now }: StepView): string {
   const n = now && solidId ? (now.solid[solidId]?.value ?? 0) : 0;
   const volumeMl = now ? slurryVolume(now) : 0;
   if (!salt || each === undefined || !now || n <= 0 || volumeMl <= 0) return '';
-  const over = amountOf(now, 'sodium-carbonate')?.value ?? 0;
+  const over = speciesAmount(now, 'sodium-carbonate')?.value ?? 0;
   const found = completeness(salt, { cationMol: each * n, anionMol: each * n + over, litres: volumeMl / 1000 });
   if (!found.ok) return '';
   const grams = (found.value.cationLeft * volumeMl * molarMass(salt.formula)) / 1000;

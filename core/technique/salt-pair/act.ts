@@ -4,7 +4,7 @@ import { fail, ok, type Result } from '#core/problem';
 import type { FieldsOf } from '#core/shape';
 import { molarMassFigure, type SubstanceId, substanceOf } from '#core/substance';
 import {
-  amountOf,
+  speciesAmount,
   at,
   type Contents,
   emptyContents,
@@ -35,7 +35,7 @@ export function act(standing: Standing, op: Op, facts: Facts): Result<Outcome> {
   const temp = controlFigure(facts, op.control);
   const inputs: Record<string, Figure> = { W: waterWhenDissolved(before), T: temp };
   for (const [i, id] of op.salts.entries())
-    inputs[SYMBOLS[i]!] = amountOf(before, id) ?? given({ symbol: 'n', name: id, unit: 'mol' }, 0, 'none of it');
+    inputs[SYMBOLS[i]!] = speciesAmount(before, id) ?? given({ symbol: 'n', name: id, unit: 'mol' }, 0, 'none of it');
   const settle = settlerOf(op.salts, facts.tables);
   if (!settle(valuesOf(inputs)))
     return fail('out-of-range', 'At that temperature the solubilities of this salt pair are not known.', {
