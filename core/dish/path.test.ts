@@ -35,7 +35,7 @@ const dish: OpenDish = {
 describe('the solubility table', () => {
   it('holds at least 45 solids, each under the name of a substance', () => {
     const held = new Set(
-      allSubstances.filter((each) => solubilityRange(each) !== undefined).map(({ id }) => of(id).anhydrous ?? id),
+      allSubstances.filter((each) => solubilityRange(each) !== undefined).map(({ id }) => of(id).species),
     );
     expect(held.size).toBeGreaterThanOrEqual(45);
     expect(new Set(solubility.map(({ solute }) => solute)).size).toBeGreaterThanOrEqual(45);
@@ -228,7 +228,8 @@ describe('the solid that is stable', () => {
   it('hands over without a step: the curve runs on', () => {
     for (const each of allSubstances) {
       const range = solubilityRange(each);
-      if (!range) continue;
+      // Its hexahydrate melts in its own water at 37 °C: from there the curve is another's.
+      if (!range || each.species === 'iron-chloride') continue;
       for (let t = range[0]; t + 0.1 <= range[1]; t += 0.1) {
         const step = Math.abs(Math.log(s(each.id, t + 0.1) / s(each.id, t)));
         expect(step, `${each.id} at ${t.toFixed(1)} °C`).toBeLessThan(0.06);

@@ -50,10 +50,7 @@ function rowsOf({ solubility: solute }: Substance, revision: number): readonly S
 }
 
 /** Lowest and highest temperature (°C) tabulated for the anhydrous substance; undefined when it is not held. */
-export function solubilityRange(
-  substance: Substance,
-  revision = NEWEST_TABLES,
-): readonly [number, number] | undefined {
+export function solubilityRange(substance: Substance, revision = NEWEST_TABLES): readonly [number, number] | undefined {
   const temps = rowsOf(substance, revision).map((row) => row.tempC);
   return temps.length === 0 ? undefined : [Math.min(...temps), Math.max(...temps)];
 }
@@ -63,11 +60,7 @@ export function solubilityRange(
  * (a transition row, written X/Y, ends one phase and begins the next; where the table has none, it stands at the published
  * temperature on the nearer phase's line). Within 3 % at grade A.
  */
-export function solubilityOf(
-  anhydrous: Substance,
-  tempC: number,
-  revision = NEWEST_TABLES,
-): Result<SolubilityAnswer> {
+export function solubilityOf(anhydrous: Substance, tempC: number, revision = NEWEST_TABLES): Result<SolubilityAnswer> {
   const range = solubilityRange(anhydrous, revision);
   if (!range) return fail('no-solubility', `No solubility is held for ${anhydrous.name}.`);
   if (tempC < range[0] - 2 || tempC > range[1] + 2) {

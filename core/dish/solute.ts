@@ -1,4 +1,4 @@
-import { hydrateWater, molarMass, type Substance } from '#core/substance';
+import { hydrateWater, molarMass } from '#core/substance';
 
 /** The formula without its crystal water: “KAl(SO4)2” of alum. */
 export function dryFormula(formula: string): string {

@@ -1,6 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { hydrateWater, molarMass } from '#core/substance';
+import { classesOf } from '#core/guard';
+import { hydrateWater, molarMass, type SubstanceId, substanceById, substanceOf } from '#core/substance';
 import { ceilingOf, constantMass, desiccantDoses, dryingSchools, hydrateBy, hydrateByLoss } from './index.ts';
 
 const at = (hour: number, grams: number) => ({ at: new Date(Date.UTC(2026, 2, 14, hour)).toISOString(), grams });
@@ -95,58 +96,59 @@ describe('a loss on heating', () => {
 
 describe('the ceiling of a solid', () => {
   it.each([
-    ['NH4Fe(SO4)2.12H2O', 34],
-    ['Na2S2O3.5H2O', 43],
-    ['NaHCO3', 45],
-    ['ZnSO4.7H2O', 34],
-    ['KNO3', 395],
-  ])('%s is dried below %d °C', (formula, tempC) => expect(ceilingOf(formula)!.tempC).toBe(tempC));
+    ['ferric-alum', 20],
+    ['sodium-thiosulfate-pentahydrate', 33],
+    ['sodium-hydrogencarbonate', 40],
+    ['zinc-sulfate-heptahydrate', 30],
+    ['potassium-nitrate', 110],
+    ['silica', 800],
+  ])('%s is dried below %d °C', (id, tempC) => expect(ceilingOf(substanceById(id)!)!.tempC).toBe(tempC));
 
   it('is not made up', () => {
-    expect(ceilingOf('SiO2')).toBeUndefined();
+    expect(ceilingOf(substanceOf('bromine'))).toBeUndefined();
   });
 });
 
 describe('schools of drying', () => {
   const room = { waterG: 10, areaCm2: 300, roomC: 20, humidityPct: 50, pressureHPa: 1013, routeCeiling: undefined };
-  const of = (formula: string, classes: readonly string[] = [], over = {}) =>
-    dryingSchools({ ...room, formula, classes: new Set(classes), ...over });
+  const of = (id: SubstanceId, over = {}) =>
+    dryingSchools({ ...room, substance: substanceOf(id), classes: classesOf(id, 100), ...over });
   const school = (id: string, found: ReturnType<typeof of>) => found.schools.find((each) => each.id === id)!;
 
   it('leave a salt that draws water out of the air', () => {
-    expect(school('air', of('Ca(NO3)2.4H2O', ['nitrate'], { humidityPct: 60 })).verdict).toBe('no');
-    expect(school('air', of('KNO3', ['nitrate'])).verdict).toBe('good');
-    expect(school('desiccator', of('KNO3', ['nitrate'])).verdict).toBe('good');
+    expect(school('air', of('calcium-nitrate-tetrahydrate', { humidityPct: 60 })).verdict).toBe('no');
+    expect(school('air', of('potassium-nitrate')).verdict).toBe('good');
+    expect(school('desiccator', of('potassium-nitrate')).verdict).toBe('good');
   });
 
   it('keep a hydrate from weathering', () => {
-    const epsom = of('MgSO4.7H2O', ['sulfate']);
+    const epsom = of('magnesium-sulfate-heptahydrate');
     expect(school('air', epsom)).toMatchObject({ verdict: 'mind' });
     expect(school('desiccator', epsom).says).toContain('54 %');
-    expect(school('air', of('MgSO4.7H2O', ['sulfate'], { humidityPct: 70 })).verdict).toBe('good');
+    expect(school('air', of('magnesium-sulfate-heptahydrate', { humidityPct: 70 })).verdict).toBe('good');
     // Oxalic acid keeps its water down to 13 %: a desiccator may have it.
-    expect(school('desiccator', of('H2C2O4.2H2O', ['formic_oxalic'])).verdict).toBe('good');
+    expect(school('desiccator', of('oxalic-acid-dihydrate')).verdict).toBe('good');
   });
 
   it('allow no oven where there is no room under the ceiling, and no spirit on a nitrate or an acid', () => {
-    expect(school('oven', of('Zn(NO3)2.6H2O', [], { roomC: 25 }))).toMatchObject({ verdict: 'no', hours: null });
-    expect(school('oven', of('NaCl'))).toMatchObject({ verdict: 'good', tempC: 105 });
-    expect(school('solvent rinse', of('KNO3', ['nitrate'])).verdict).toBe('no');
-    expect(school('solvent rinse', of('H3BO3', ['acid_weak'])).verdict).toBe('no');
+    expect(school('oven', of('zinc-nitrate', { roomC: 25 }))).toMatchObject({ verdict: 'no', hours: null });
+    expect(school('oven', of('sodium-chloride'))).toMatchObject({ verdict: 'good', tempC: 105 });
+    expect(school('solvent rinse', of('potassium-nitrate')).verdict).toBe('no');
+    expect(school('solvent rinse', of('citric-acid')).verdict).toBe('no');
   });
 
   it('take the lower of the route’s ceiling and the published one', () => {
     const mine = { tempC: 30, why: 'the route says so', grade: 'B' as const };
-    expect(of('CuSO4.5H2O', [], { routeCeiling: mine }).ceiling).toEqual(mine);
-    expect(of('ZnSO4.7H2O', [], { routeCeiling: { ...mine, tempC: 60 } }).ceiling!.tempC).toBe(34);
+    expect(of('copper-sulfate-pentahydrate', { routeCeiling: mine }).ceiling).toEqual(mine);
+    expect(of('zinc-sulfate-heptahydrate', { routeCeiling: { ...mine, tempC: 60 } }).ceiling!.tempC).toBe(30);
   });
 
   it('take longer for more water, damper air and a smaller plate, and no time for none', () => {
-    const hours = (over: object) => school('air', of('NaCl', [], over)).hours!;
+    const hours = (over: object) => school('air', of('sodium-chloride', over)).hours!;
     expect(hours({ waterG: 20 })[0]).toBeCloseTo(2 * hours({})[0], 6);
     expect(hours({ humidityPct: 65 })[1]).toBeGreaterThan(hours({})[1]);
     expect(hours({ areaCm2: 100 })[0]).toBeCloseTo(3 * hours({})[0], 6);
     expect(hours({ waterG: 0 })).toEqual([0, 0]);
-    expect(school('air', of('SiO2', [], { humidityPct: 99 })).hours).toBeNull();
+    expect(school('air', of('silica-gel', { humidityPct: 99 })).hours).toBeNull();
   });
 });

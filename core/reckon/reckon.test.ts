@@ -297,7 +297,7 @@ describe('solids', () => {
     ['salt out 3 g NaCl in 10 g water with 400 g HCl', 'tabulated to 6', [37, 42]],
     ['hydrate 1 g CuSO4.5H2O to 2 g', 'less than before', [26, 29]],
     ['hydrate CuSO4.5H2O to 2 g', 'How many grams', [8, 18]],
-    ['ceiling SiO2', 'No ceiling', [8, 12]],
+    ['ceiling H2O2', 'No ceiling', [8, 12]],
     ['dry 500 g sand with 5% water', 'quartz sand', [4, 14]],
     ['dry 50 g acetone with 500% water', '0 to 100 %', [22, 25]],
     ['dry 50 mL acetone with 5% water', 'How many grams', [4, 17]],

@@ -21,12 +21,13 @@ describe('the catalogue', () => {
       for (const role of route.roles) {
         for (const id of role.accepts) expect(substanceById(id), id).toBeDefined();
         if ('control' in role.dose) expect(controls.has(role.dose.control)).toBe(true);
-        if ('overControl' in role.dose && role.dose.overControl) expect(controls.has(role.dose.overControl)).toBe(true);
+        if ('excessControl' in role.dose && role.dose.excessControl)
+          expect(controls.has(role.dose.excessControl)).toBe(true);
       }
       for (const { op, after, only, why, expect: sight, title } of route.steps) {
         if (only) expect(controls.has(only.control)).toBe(true);
-        if (op.do === 'charge') expect(roles.has(op.role)).toBe(true);
-        if ('control' in op) expect(controls.has(op.control)).toBe(true);
+        if (op.do === 'add') expect(roles.has(op.role)).toBe(true);
+        if ('control' in op && op.control) expect(controls.has(op.control)).toBe(true);
         for (const id of after) expect(ids.has(id)).toBe(true);
         expect(why.length * sight.length * title.length).toBeGreaterThan(0);
       }
@@ -69,7 +70,7 @@ describe('parseTarget', () => {
     ['x9 g zinc sulfate', 'How much'],
     ['1 L of 45 % hydrochloric acid', 'end at 40 %'],
     ['1 L of 0 mol/L hydrochloric acid', 'strength 0'],
-    ['x'.repeat(300), 'longer than a wish'],
+    ['x'.repeat(300), 'longer than a target'],
   ])('explains %s', (text, part) => {
     expect(
       parseTarget(text, 20)

@@ -46,7 +46,8 @@ function shortened(text: string, names: Names): string {
     for (let match = small.exec(cut); match; match = small.exec(cut)) cut = match[1] ?? '';
     const rest = short.slice(at + braces.length);
     // What follows the quantity belongs to it as far as the next comma or stop.
-    short = `${cut}${/[,.;:]/.exec(rest) ? rest.slice(rest.search(/[,.;:]/)) : ''}`;
+    const stop = rest.replace(QUANTITY, (each) => '_'.repeat(each.length)).search(/[,.;:]/);
+    short = `${cut}${stop < 0 ? '' : rest.slice(stop)}`;
   }
   return short.trim();
 }

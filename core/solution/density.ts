@@ -20,7 +20,7 @@ const MAX_C = 105;
 export const TABLE_SD: Record<Grade, number> = { A: 0.0005, B: 0.001, C: 0.008 };
 
 export function hasDensity(substance: Substance): boolean {
-  return substance.density !== undefined || substance.id === 'water';
+  return substance.density !== null || substance.id === 'water';
 }
 
 /** g/mL, 0 to 100 °C; Kell 1975 as tabulated, within 0.00002 between rows. */

@@ -7,7 +7,7 @@ import { density, massFraction, type StrengthUnit, strengthIn, strengthsOf, stre
 
 const of = (id: string) => substanceById(id)!;
 const pct = (value: number) => given({ symbol: 'w', name: 'w', unit: '%' }, value, 'test');
-const dense = allSubstances.filter((each) => each.density !== undefined);
+const dense = allSubstances.filter((each) => each.density !== null);
 const units = Object.keys(strengthUnits) as StrengthUnit[];
 /** Units whose number can mean two strengths where a density turns back, or that count one substance only. */
 const OWN: Partial<Record<StrengthUnit, string>> = { vol: 'hydrogen-peroxide', 'Cl g/L': 'sodium-hypochlorite' };

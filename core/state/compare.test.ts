@@ -61,15 +61,17 @@ describe('attempts side by side', () => {
     expect(grams('yield', 0)).toBeCloseTo((100 * 38) / 52.25, 0);
   });
 
-  it('are two to six, of runs that can be reckoned', () => {
+  it('are two to six, of runs that can be computed', () => {
     const one = attempt(1, 4, 38, '');
     expect(compareRuns([one]).ok).toBe(false);
     expect(compareRuns(Array.from({ length: 7 }, () => one)).ok).toBe(false);
-    expect(compareRuns([one, { ...one, plan: { ...one.plan, routeId: 'nowhere' } }]).ok).toBe(false);
-    // A run of another way to another thing stands beside it, with dashes where nothing matches.
+    expect(compareRuns([one, { ...one, plan: { ...one.plan, route: { ...one.plan.route, steps: [] } } }]).ok).toBe(
+      false,
+    );
+    // A run of another route to another product stands beside it, with dashes where nothing matches.
     const other = { number: 3, plan: planFor('20 g basic zinc carbonate'), events: [] };
     const mixed = compareRuns([one, other]);
     expect(cells(mixed, 'washing soda').cells[0]).toBe('');
-    expect(cells(mixed, 'way').differs).toBe(true);
+    expect(cells(mixed, 'route').differs).toBe(true);
   });
 });

@@ -1,5 +1,5 @@
 import { derive, type Figure, given } from '#core/figure';
-import { type Live, type Reading, readingText, readingValue } from '#core/log';
+import { type Reading, readingText, readingValue } from '#core/log';
 import { opOf } from '#core/plan';
 import type { GoneThrough } from '#core/sheet';
 import { placeOf } from '#core/technique';

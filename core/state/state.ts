@@ -59,7 +59,9 @@ function stateOf(gone: GoneThrough, events: readonly RunEvent[], words: Words): 
     stepState(
       step,
       sheet,
-      step.status === 'done' && words === 'as they were' ? namesWhenDone(plan, events, step.key, sheet) : namesNow(sheet, step.key),
+      step.status === 'done' && words === 'as they were'
+        ? namesWhenDone(plan, events, step.key, sheet)
+        : namesNow(sheet, step.key),
     ),
   );
   const abandoned = live.find(({ body }) => body.kind === 'abandoned');

@@ -1,4 +1,5 @@
 import { classesOf, type Present } from '#core/guard';
+import type { TechniqueName } from '#core/technique';
 import { causes } from './causes/index.ts';
 import type { Cause, Sign } from './sign.ts';
 
@@ -6,7 +7,8 @@ import type { Cause, Sign } from './sign.ts';
 export interface Scene {
   readonly present: readonly Present[];
   readonly tempC: number;
-  readonly panel: string;
+  /** What one is at; null where the run has no step of it. */
+  readonly technique: TechniqueName | null;
 }
 
 export interface Ranked extends Cause {
@@ -32,7 +34,9 @@ export function causesOf(sign: Sign, scene: Scene): readonly Ranked[] {
       const score =
         cause.weight *
         UNKNOWN ** missing.length *
-        (cause.panels.length > 0 && !cause.panels.includes(scene.panel) ? WRONG_STEP : 1) *
+        (cause.techniques.length > 0 && scene.technique !== null && !cause.techniques.includes(scene.technique)
+          ? WRONG_STEP
+          : 1) *
         (cause.overC !== null && scene.tempC < cause.overC ? TOO_COLD : 1);
       return { cause, score, missing };
     });

@@ -1,3 +1,5 @@
+import type { TechniqueName } from '#core/technique';
+
 /** What can be seen, smelt or felt, in the words of the one at the bench. */
 export const signs = {
   gas: 'gas where none was expected',
@@ -50,6 +52,6 @@ export interface Cause {
   readonly weight: 1 | 2 | 3;
   /** Only while hot, or only in these kinds of step. */
   readonly overC: number | null;
-  readonly panels: readonly string[];
+  readonly techniques: readonly TechniqueName[];
   readonly source: string;
 }

@@ -2,12 +2,13 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { unwrap } from '#core/problem';
 import { parseFormula } from '#core/substance';
+import type { TechniqueName } from '#core/technique';
 import { causes, causesOf, type Scene, type Sign, signs } from './index.ts';
 
-const scene = (ids: readonly string[], tempC = 20, panel = 'add'): Scene => ({
+const scene = (ids: readonly string[], tempC = 20, technique: TechniqueName = 'add'): Scene => ({
   present: ids.map((substanceId) => ({ substanceId, pct: 20 })),
   tempC,
-  panel,
+  technique,
 });
 
 describe('the pairs of sign and cause', () => {

@@ -3,7 +3,7 @@ import { molarVolume, type Reaction, reactionHeat, solutionHeat } from '#core/re
 import { heatCapacity } from '#core/solution';
 import { isInsoluble, molarMassFigure, type SubstanceId, substanceOf } from '#core/substance';
 import { formatNumber } from '#core/units';
-import { speciesAmount, type Contents, entriesOf, phaseG, slurryVolume, solutesG, total } from '#core/vessel';
+import { type Contents, entriesOf, phaseG, slurryVolume, solutesG, speciesAmount, total } from '#core/vessel';
 import { type Facts, reactionOf } from './facts.ts';
 import type { Adding } from './recipe.ts';
 import type { StepView } from './view.ts';

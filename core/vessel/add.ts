@@ -40,26 +40,18 @@ export function add(contents: Contents, product: Product, mass: Figure): Added {
     (x) => (x.m * x.w) / (100 * x.M),
   );
   const rest = restOf(mass, w, dissolved || wet ? `water brought by ${name}` : `other matter in ${name}`);
-  const waterIn = dissolved || wet ? total('water', 'g', contents.waterG, rest) : contents.waterG;
+  const inSolution = dissolved && phaseOf(species, true) !== 'solid';
+  const bound = boundWater(amount, substance, `water brought by ${name}`);
+  const brought = dissolved || wet ? [rest] : [];
+  // A label may give a solution's strength as its hydrate: the crystal water is water there.
+  const loose = inSolution && bound.value > 0 ? [...brought, bound] : brought;
+  const waterG = loose.length > 0 ? total('water', 'g', contents.waterG, ...loose) : contents.waterG;
   const inertG = dissolved || wet ? contents.inertG : total('inert matter', 'g', contents.inertG, rest);
-  const phase = dissolved ? phaseOf(species, waterIn.value > 0) : solidPhase(substance);
-  const crystal = dissolved
-    ? rest
-    : total(
-        `water brought by ${name}`,
-        'g',
-        ...(wet ? [rest] : []),
-        boundWater(amount, substance, `water brought by ${name}`),
-      );
+  const phase = inSolution ? phaseOf(species, true) : solidPhase(substance);
   return {
     amount,
-    waterBrought: crystal,
-    contents: withAmount(
-      { ...contents, waterG: waterIn, inertG },
-      phase,
-      phase === 'solid' ? substance.id : species.id,
-      amount,
-    ),
+    waterBrought: loose.length === 1 && inSolution ? rest : total(`water brought by ${name}`, 'g', ...brought, bound),
+    contents: withAmount({ ...contents, waterG, inertG }, phase, phase === 'solid' ? substance.id : species.id, amount),
   };
 }
 

@@ -15,10 +15,11 @@ export interface Reacted {
 
 /** Lets a reaction go to its end: the reactant with least moles per coefficient limits it; gases leave. */
 export function react(contents: Contents, reaction: Reaction): Reacted | undefined {
-  // Water is the medium: it is used up, and never limits.
-  const present = reaction.reactants.flatMap(({ substanceId, n }) =>
-    substanceId === 'water' ? [] : [{ substanceId, n, amount: amountOf(contents, substanceId) }],
-  );
+  const present = reaction.reactants.map(({ substanceId, n }) => ({
+    substanceId,
+    n,
+    amount: substanceId === 'water' ? waterMol(contents) : amountOf(contents, substanceId),
+  }));
   if (present.some(({ amount }) => amount === undefined || amount.value <= 0)) return undefined;
   const inputs: Record<string, Figure> = {};
   const terms: string[] = [];
@@ -36,7 +37,8 @@ export function react(contents: Contents, reaction: Reaction): Reacted | undefin
   );
   const limiting = present.reduce((a, b) => (b.amount!.value / b.n < a.amount!.value / a.n ? b : a)).substanceId;
   let now = contents;
-  for (const { substanceId, n, amount } of present) now = usedUp(now, substanceId, n, amount!, extent);
+  for (const { substanceId, n, amount } of present)
+    if (substanceId !== 'water') now = usedUp(now, substanceId, n, amount!, extent);
   const taken = reaction.reactants.find(({ substanceId }) => substanceId === 'water')?.n ?? 0;
   if (taken > 0) now = { ...now, waterG: waterTaken(now.waterG, taken, extent) };
   const gases: { id: SubstanceId; amount: Figure }[] = [];
@@ -50,6 +52,12 @@ export function react(contents: Contents, reaction: Reaction): Reacted | undefin
     else now = withAmount(now, phase, substanceId, amount);
   }
   return { contents: now, extent, limiting, gases };
+}
+
+function waterMol({ waterG }: Contents): Figure {
+  return derive({ symbol: 'n', name: 'water', unit: 'mol' }, 'm ÷ Mw', { m: waterG, Mw: molarMassFigure('H2O') }, (x) =>
+    Math.max(0, x.m / x.Mw),
+  );
 }
 
 /** What is left of a reactant stays in the phase that held most of it. */

@@ -178,7 +178,6 @@ export const solubilityMore: readonly SolubilityRow[] = [
   ...solid('Na2SO3', 'Na2SO3.7H2O', 'A', [[0, 13.64], [10, 19.19], [20, 26.42], [25, 30.72], [30, 35.69]], 'CRC Handbook aqueous solubility table (mass % converted); Linke-Seidell'),
   ...solid('Na2SO3', 'Na2SO3', 'A', [[40, 37.55], [50, 34.95], [60, 32.98], [70, 31.06], [80, 29.53], [90, 28.37], [100, 27.39]], 'CRC Handbook aqueous solubility table (mass % converted); Linke-Seidell'),
   ...solid('KHSO4', 'KHSO4', 'B', [[0, 37.17], [10, 42.25], [20, 47.71], [25, 50.6], [30, 53.85], [40, 60.77], [50, 68.07], [60, 76.68], [70, 85.87], [80, 96.08], [90, 107.5], [100, 120.3]], 'CRC Handbook aqueous solubility table (mass % converted); Linke-Seidell'),
-  ...solid('NaHSO4', 'NaHSO4.H2O (all dissolved, practice)', 'C', [[20, 100]], "producers' safety sheets: about 1.0-1.1 kg per litre of water; conflicts with the incongruent handbook value"),
   ...solid('I2', 'I2', 'B', [[10, 0.0216], [45, 0.0647]], 'Hartley and Campbell 1908; line of log s against 1/T'),
   ...solid('I2', 'I2', 'C', [[65, 0.128]], 'Hartley and Campbell 1908; line of log s against 1/T'),
   ...solid('KIO4', 'KIO4', 'B', [[25, 0.52]], 'interpolated; agrees with Ksp 3.7e-4'),

@@ -18,7 +18,7 @@ export const foamAndHeat: readonly Cause[] = [
     `${ACID} carbonate`,
     'Solid lies at the bottom and it starts when stirred.',
     'Stop stirring, let it work off, then stir gently.',
-    { via: 'CaCO3 + 2 HCl -> CaCl2 + CO2 + H2O', danger: 'act', panels: ['add', 'charge'], source: PRACTICE },
+    { via: 'CaCO3 + 2 HCl -> CaCl2 + CO2 + H2O', danger: 'act', techniques: ['add'], source: PRACTICE },
   ),
   pair(
     'foam',
@@ -52,7 +52,7 @@ export const foamAndHeat: readonly Cause[] = [
       danger: 'stop',
       now: 'Step back, leave it to cool. Skin and eyes: water for twenty minutes.',
       weight: 3,
-      panels: ['charge', 'add'],
+      techniques: ['add'],
       source: BRETHERICK,
     },
   ),
@@ -62,7 +62,7 @@ export const foamAndHeat: readonly Cause[] = [
     '',
     'A crust covers the bottom, thumps come from below.',
     'Less heat, a little water, stir.',
-    { overC: 80, weight: 3, panels: ['hold'], danger: 'act', source: PRACTICE },
+    { overC: 80, weight: 3, techniques: ['hold', 'react', 'precipitate'], danger: 'act', source: PRACTICE },
   ),
   pair(
     'spatter',
@@ -98,7 +98,7 @@ export const foamAndHeat: readonly Cause[] = [
     {
       danger: 'stop',
       now: 'Add nothing. Cool from outside; if it climbs on above its ceiling, leave it and let it run in the open.',
-      panels: ['add'],
+      techniques: ['add'],
       source: BRETHERICK,
     },
   ),
@@ -108,7 +108,7 @@ export const foamAndHeat: readonly Cause[] = [
     'acid_strong water',
     'It warmed as it was poured.',
     'Pour slower; let it cool before the next step.',
-    { weight: 2, panels: ['charge'] },
+    { weight: 2, techniques: ['add'] },
   ),
   pair(
     'heat',

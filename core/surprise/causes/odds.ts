@@ -65,11 +65,11 @@ export const odds: readonly Cause[] = [
     'acid_strong|acid_weak',
     'Paper pressed on it turns sour.',
     'Rinse once with ice-cold water, press, dry again.',
-    { weight: 2, panels: ['dry'], source: PRACTICE },
+    { weight: 2, techniques: ['dry'], source: PRACTICE },
   ),
   pair('wet', 'spread too thick', '', 'Wet inside, dry outside.', 'Crush and spread it thinly.', {
     weight: 3,
-    panels: ['dry'],
+    techniques: ['dry'],
     source: PRACTICE,
   }),
 ];

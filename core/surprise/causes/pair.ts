@@ -9,7 +9,7 @@ export const ACID = 'acid_strong|acid_weak';
 /** What to do at once where a gas must not be breathed. */
 export const AWAY = 'Step back upwind, leave the room, let it air; do not cover it.';
 
-type More = Partial<Pick<Cause, 'via' | 'danger' | 'now' | 'weight' | 'overC' | 'panels' | 'source'>>;
+type More = Partial<Pick<Cause, 'via' | 'danger' | 'now' | 'weight' | 'overC' | 'techniques' | 'source'>>;
 
 /** One cause of a sign; the source is Vogel’s analysis unless it says otherwise. */
 export function pair(sign: Sign, cause: string, needs: string, check: string, move: string, more: More = {}): Cause {
@@ -25,7 +25,7 @@ export function pair(sign: Sign, cause: string, needs: string, check: string, mo
     now: '',
     weight: 2,
     overC: null,
-    panels: [],
+    techniques: [],
     source: VOGEL,
     ...more,
   };

@@ -34,7 +34,7 @@ export const solids: readonly Cause[] = [
     '',
     'Scratching the glass brings more.',
     'Let it come, slowly, or add water and filter hot.',
-    { panels: ['dish', 'hold', 'filter'], weight: 2, source: PRACTICE },
+    { techniques: ['evaporate', 'boil-down', 'hold', 'react', 'precipitate', 'filter'], weight: 2, source: PRACTICE },
   ),
   pair(
     'cloud',
@@ -50,7 +50,7 @@ export const solids: readonly Cause[] = [
     '',
     'It stays when warm and when acid goes in.',
     'Filter warm through paper.',
-    { panels: ['charge', 'hold', 'filter'], source: PRACTICE },
+    { techniques: ['add', 'hold', 'react', 'precipitate', 'filter'], source: PRACTICE },
   ),
   pair('cloud', 'silica or gel from a silicate', `${ACID}`, 'Jelly, not grains.', 'Settle for a day; decant.', {
     via: 'Na2SiO3 + 2 HCl -> 2 NaCl + H2SiO3',
@@ -62,7 +62,7 @@ export const solids: readonly Cause[] = [
     'zinc',
     'A pinch of soda makes it thicker.',
     'Add the rest of the soda and filter again.',
-    { via: '5 ZnSO4 + 5 Na2CO3 + 3 H2O -> Zn5(CO3)2(OH)6 + 5 Na2SO4 + 3 CO2', panels: ['filter'], weight: 3 },
+    { via: '5 ZnSO4 + 5 Na2CO3 + 3 H2O -> Zn5(CO3)2(OH)6 + 5 Na2SO4 + 3 CO2', techniques: ['filter'], weight: 3 },
   ),
   // Crust, caking
   pair(
@@ -71,7 +71,7 @@ export const solids: readonly Cause[] = [
     '',
     'It dissolves again in a spoon of water.',
     'Water by the spoon until it is gone.',
-    { overC: 60, weight: 3, panels: ['hold'], source: PRACTICE },
+    { overC: 60, weight: 3, techniques: ['hold', 'react', 'precipitate'], source: PRACTICE },
   ),
   pair(
     'crust',
@@ -103,10 +103,10 @@ export const solids: readonly Cause[] = [
     'sulfate|carbonate',
     'It was warm; it set like glass.',
     'Redissolve in little water, crystallise again, dry cooler.',
-    { overC: 32, weight: 3, panels: ['dry', 'hold'] },
+    { overC: 32, weight: 3, techniques: ['dry', 'hold', 'react', 'precipitate'] },
   ),
   pair('caking', 'wet cake dried in a lump', '', 'Wet inside when broken.', 'Crush, spread, dry on.', {
-    panels: ['dry'],
+    techniques: ['dry'],
     weight: 3,
     source: PRACTICE,
   }),
@@ -116,6 +116,6 @@ export const solids: readonly Cause[] = [
     'carbonate|alkali_strong',
     'A hard cake at the bottom.',
     'Break it with a rod, no more until it is gone.',
-    { panels: ['add', 'charge'], danger: 'act', source: PRACTICE },
+    { techniques: ['add'], danger: 'act', source: PRACTICE },
   ),
 ];

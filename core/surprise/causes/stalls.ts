@@ -55,12 +55,12 @@ export const stalls: readonly Cause[] = [
   }),
   pair('no-crystals', 'not yet saturated', '', 'A crystal dropped in dissolves.', 'Evaporate a fifth more.', {
     weight: 3,
-    panels: ['dish'],
+    techniques: ['evaporate', 'boil-down'],
     source: PRACTICE,
   }),
   pair('no-crystals', 'supersaturated, without a seed', '', 'A seed grows at once.', 'Scratch the glass, seed, cool.', {
     weight: 3,
-    panels: ['dish'],
+    techniques: ['evaporate', 'boil-down'],
     source: PRACTICE,
   }),
   pair(
@@ -69,7 +69,7 @@ export const stalls: readonly Cause[] = [
     'acid_strong',
     'Sour to paper.',
     'Neutralise a little, or wash the crop that does come.',
-    { weight: 1, panels: ['dish'], source: PRACTICE },
+    { weight: 1, techniques: ['evaporate', 'boil-down'], source: PRACTICE },
   ),
   pair(
     'slow-filter',

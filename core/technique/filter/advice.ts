@@ -12,7 +12,7 @@ import {
 import type { FieldsOf } from '#core/shape';
 import { isInsoluble, molarMass, substanceOf } from '#core/substance';
 import { formatNumber } from '#core/units';
-import { speciesAmount, contentsMass, entriesOf, type Material, slurryVolume } from '#core/vessel';
+import { contentsMass, entriesOf, type Material, slurryVolume, speciesAmount } from '#core/vessel';
 import { paperHolds, type Rinse, rinse } from '#core/wash';
 import { solidMade, speciesMade } from '../facts.ts';
 import type { StepView } from '../view.ts';

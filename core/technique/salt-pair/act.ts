@@ -4,7 +4,6 @@ import { fail, ok, type Result } from '#core/problem';
 import type { FieldsOf } from '#core/shape';
 import { molarMassFigure, type SubstanceId, substanceOf } from '#core/substance';
 import {
-  speciesAmount,
   at,
   type Contents,
   emptyContents,
@@ -12,6 +11,7 @@ import {
   holding,
   liquidVolume,
   poured,
+  speciesAmount,
   waterWhenDissolved,
 } from '#core/vessel';
 import { controlFigure, type Facts } from '../facts.ts';

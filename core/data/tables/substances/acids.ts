@@ -2,7 +2,7 @@ import { none, type SubstanceFacts } from '../../substance-row.ts';
 
 export const acids = {
   'hydrochloric-acid': {
-    name: 'hydrochloric acid', formula: 'HCl', form: 'dissolved', names: ['hydrogen chloride', 'muriatic acid', 'muriatic', 'spirit of salts', 'spirits of salt', 'brick acid', 'patio acid'],
+    name: 'hydrochloric acid', formula: 'HCl', form: 'dissolved', names: ['muriatic acid', 'muriatic', 'spirit of salts', 'spirits of salt', 'brick acid', 'patio acid'],
     water: 'soluble', tint: 'straw', grain: 'crystals', classes: ['acid_strong', 'chloride'],
     ions: [['H+', 1, 1], ['Cl-', 1, -1]], acidBase: { steps: [], protons: 0, baseCharge: 0, spectators: -1, count: 1 },
     formation: { pure: none, dissolved: [['H_aq', 1], ['Cl_aq', 1]] }, density: 'HCl', solubility: none, sparing: none,
@@ -11,7 +11,7 @@ export const acids = {
   },
   'sulfuric-acid': {
     name: 'sulfuric acid', formula: 'H2SO4', form: 'dissolved', names: ['sulphuric acid', 'oil of vitriol', 'battery acid', 'vitriol'],
-    water: 'soluble', tint: 'clear', grain: 'crystals', classes: ['sulfate', ['sulfuric_conc', 50]],
+    water: 'soluble', tint: 'clear', grain: 'crystals', classes: ['acid_strong', 'sulfate', ['sulfuric_conc', 50]],
     ions: [['H+', 2, 1], ['SO4 2-', 1, -2]], acidBase: { steps: ['hydrogensulfate'], protons: 1, baseCharge: -2, spectators: 0, count: 1 },
     formation: { pure: none, dissolved: [['H_aq', 2], ['SO4_aq', 1]] }, density: 'H2SO4', solubility: none, sparing: none,
     hazards: ['h2so4_conc', 'h2so4_dil'], limits: none, ceiling: none,

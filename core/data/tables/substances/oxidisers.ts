@@ -11,7 +11,7 @@ export const oxidisers = {
   },
   'hydrogen-peroxide': {
     name: 'hydrogen peroxide', formula: 'H2O2', form: 'dissolved', names: ['peroxide', 'hair peroxide', 'cream peroxide', 'oxygenated water'],
-    water: 'soluble', tint: 'clear', grain: 'crystals', classes: [['peroxide_strong', 8]],
+    water: 'soluble', tint: 'clear', grain: 'crystals', classes: ['peroxide_dilute', ['peroxide_strong', 8]],
     ions: none, acidBase: { steps: ['hydrogen peroxide'], protons: 1, baseCharge: -1, spectators: 0, count: 1 },
     formation: { pure: none, dissolved: [['H2O2_aq', 1]] }, density: 'H2O2', solubility: none, sparing: none,
     hazards: ['h2o2_50', 'h2o2_35', 'h2o2_8', 'h2o2_5', 'h2o2_lt5'], limits: none, ceiling: none,
