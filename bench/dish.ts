@@ -1,7 +1,7 @@
 import { verbs } from '#contract/verbs';
 import { median, report } from './report.ts';
 
-// A frame of the dish panel: the path with its 200 points, schools and passes, water moving as under a slider.
+// A frame of the dish panel: the path with its 200 points, methods and passes, water moving as under a slider.
 const input = {
   substanceId: 'potassium-alum',
   grams: 100,

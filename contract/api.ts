@@ -3,6 +3,7 @@ import type { Plan } from '#core/plan';
 import type { ClockItem, RunState } from '#core/state';
 import type { BottleState } from '#core/stock';
 import type { Bench } from '#core/vessel';
+import type { NewLesson } from './bodies.ts';
 
 /** What the server answers, by resource. */
 export interface BenchAnswer {
@@ -42,15 +43,6 @@ export interface BatchAnswer {
 export interface ClockAnswer {
   readonly now: string;
   readonly items: readonly (ClockItem & { readonly number: number })[];
-}
-
-export interface NewLesson {
-  readonly id: string;
-  readonly routeId: string;
-  readonly step: string | null;
-  readonly bottleId: string | null;
-  readonly batchId: string | null;
-  readonly text: string;
 }
 
 export interface LessonAnswer extends NewLesson {

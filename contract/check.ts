@@ -1,12 +1,27 @@
-import { type Schema, ValidationError } from 'yup';
-import { fail, ok, type Result } from '#core/problem';
+import { ValidationError } from 'yup';
+import { fail, ok, type Problem, type Result } from '#core/problem';
+import type { Shape } from '#core/shape';
+import { senseOf } from './sense.ts';
+import { yupOf } from './yup-of.ts';
 
 /** Checks a value that came from outside; the first fault is told with its field. Nothing is coerced. */
-export function check<T>(schema: Schema<T>, value: unknown): Result<T> {
+export function check<T>(shape: Shape<T>, value: unknown): Result<T> {
+  const fault = faultIn(shape, value);
+  return fault ? { ok: false, problem: fault } : ok(value as T);
+}
+
+function faultIn(shape: Shape, value: unknown): Problem | undefined {
   try {
-    return ok(schema.validateSync(value, { strict: true, abortEarly: true }) as T);
+    yupOf(shape, value).validateSync(value, { strict: true, abortEarly: true });
   } catch (error) {
     if (!(error instanceof ValidationError)) throw error;
-    return fail('invalid-input', `${error.message}.`.replace(/\.+$/, '.'), error.path ? { field: error.path } : {});
+    return told(error.message, error.path);
   }
+  const nonsense = senseOf(shape, value, '');
+  return nonsense && told(`${nonsense.path || 'the body'} ${nonsense.says}`, nonsense.path);
+}
+
+function told(message: string, path: string | undefined): Problem | undefined {
+  const found = fail('invalid-input', `${message}.`.replace(/\.+$/, '.'), path ? { field: path } : {});
+  return found.ok ? undefined : found.problem;
 }

@@ -1,33 +1,40 @@
-import type { Schema } from 'yup';
 import { pack } from '#core/figure';
 import { fail, ok, type Result } from '#core/problem';
 import { reckonJson } from '#core/reckon';
 import { check } from './check.ts';
-import { computeInputs } from './schemas.ts';
-import { type Verb, verbs } from './verbs.ts';
+import type { Verb } from './verb.ts';
+import { reckon } from './verbs/reckon.ts';
+import { type VerbInput, type VerbName, type VerbOutput, verbs } from './verbs.ts';
 
 /**
  * The compute door for HTTP and the command line: checks the input, computes, packs the figures. The Reckoner's answer is
  * plain JSON of its own shape (docs/reckoner.md), for scripts.
  */
-export function compute(verb: string, input: unknown): Result<object> {
-  if (!Object.hasOwn(verbs, verb)) {
+export function compute(name: string, input: unknown): Result<object> {
+  if (!Object.hasOwn(verbs, name)) {
     return fail(
       'unknown-verb',
-      `“${verb.slice(0, 40)}” is not computed here; there are ${Object.keys(verbs).join(', ')}.`,
+      `“${name.slice(0, 40)}” is not computed here; there are ${Object.keys(verbs).join(', ')}.`,
     );
   }
-  const name = verb as Verb;
-  const checked = check(computeInputs[name] as Schema<unknown>, input);
+  return name === reckon.name ? reckoned(input) : computed(name as VerbName, input);
+}
+
+// One look-up, typed so that each verb runs on its own input.
+const doors: { readonly [V in VerbName]: Verb<string, VerbInput<V>, VerbOutput<V>> } = verbs;
+
+function computed<V extends VerbName>(name: V, input: unknown): Result<object> {
+  const verb = doors[name];
+  const checked = check(verb.input, input);
   if (!checked.ok) return checked;
-  if (name === 'reckon') return reckoned(checked.value as { text: string });
-  const run = verbs[name] as (value: unknown) => Result<unknown>;
-  const result = run(checked.value);
+  const result = verb.run(checked.value);
   return result.ok ? ok(pack(result.value)) : result;
 }
 
-function reckoned({ text }: { text: string }): Result<object> {
-  const json = reckonJson(text);
+function reckoned(input: unknown): Result<object> {
+  const checked = check(reckon.input, input);
+  if (!checked.ok) return checked;
+  const json = reckonJson(checked.value.text);
   if (!('problem' in json)) return ok(json);
   const { code, message, at } = json.problem;
   return { ok: false, problem: { code, message, at } };

@@ -1,11 +1,13 @@
 import { describe, expect, it } from 'vitest';
+import { newEventShape } from '#core/log';
+import { planShape } from '#core/plan';
 import { problemCatalogue } from '#core/problem';
-import { parseLabel } from '#core/stock';
-import { BenchDefaults } from '#core/vessel';
+import { cardShape, parseLabel } from '#core/stock';
+import { BenchDefaults, benchShape } from '#core/vessel';
+import { eventsBody } from './bodies.ts';
 import { check } from './check.ts';
 import { compute } from './compute.ts';
 import { problemDocument } from './problems.ts';
-import { benchSchema, cardSchema, planSchema, runEventSchema, runEventsSchema } from './schemas.ts';
 import { verbs } from './verbs.ts';
 
 const card = parseLabel('hydrochloric acid 28% 5 L', '2026-01-01', 20).card!;
@@ -14,8 +16,8 @@ const event = (body: unknown, extra: object = {}) => ({ id: 'ev_abcdef12', happe
 
 describe('schemas', () => {
   it('take what the core makes', () => {
-    expect(check(cardSchema, card)).toMatchObject({ ok: true });
-    expect(check(benchSchema, BenchDefaults)).toMatchObject({ ok: true });
+    expect(check(cardShape, card)).toMatchObject({ ok: true });
+    expect(check(benchShape, BenchDefaults)).toMatchObject({ ok: true });
   });
 
   it.each([
@@ -28,7 +30,7 @@ describe('schemas', () => {
     ['not a day', { ...card, since: '2026-02-31x' }, 'since'],
     ['null', null, ''],
   ])('refuse a card with %s', (_, value, field) => {
-    const result = check(cardSchema, value);
+    const result = check(cardShape, value);
     expect(result.ok).toBe(false);
     if (!result.ok) expect(`${result.problem.field ?? ''} ${result.problem.message}`).toContain(field);
   });
@@ -46,10 +48,18 @@ describe('schemas', () => {
       },
     ],
     [{ kind: 'read', step: 'x', quantity: 'pH', reading: { is: 'band', low: 7, high: 8, unit: '' }, place: '' }],
-    [{ kind: 'read', step: 'x', quantity: 'sight', reading: { is: 'word', text: 'still blue' }, place: '' }],
+    [
+      {
+        kind: 'read',
+        step: 'x',
+        quantity: 'sight',
+        reading: { is: 'sight', enough: false, text: 'still blue' },
+        place: '',
+      },
+    ],
     [{ kind: 'corrected', of: 'ev_abcdef34', body: null, reason: '' }],
     [{ kind: 'corrected', of: 'ev_abcdef34', body: { kind: 'noted', step: 'x', text: 'better' }, reason: '' }],
-  ])('take the entry %j', (body) => expect(check(runEventSchema, event(body))).toMatchObject({ ok: true }));
+  ])('take the entry %j', (body) => expect(check(newEventShape, event(body))).toMatchObject({ ok: true }));
 
   it.each([
     [{ kind: 'exploded', step: 'zinc' }, 'is one of'],
@@ -90,7 +100,7 @@ describe('schemas', () => {
     [{ kind: 'timer-set', step: 'z', timer: 'timer_abc123', name: 'x', minutes: 0 }, 'minutes'],
     [
       { kind: 'read', step: 'z', quantity: 'left', reading: { is: 'exact', value: -1, unit: 'g' }, place: '' },
-      '0 or more for this quantity',
+      '0 or more',
     ],
     [
       {
@@ -105,17 +115,17 @@ describe('schemas', () => {
     ['nonsense', 'is one of'],
     [null, 'null'],
   ])('refuse the entry %j', (body, part) => {
-    const result = check(runEventSchema, event(body));
+    const result = check(newEventShape, event(body));
     expect(result.ok ? '' : result.problem.message).toContain(part);
   });
 
   it('refuse a bad id, a bad instant and a list that is empty or endless', () => {
     const good = event({ kind: 'noted', step: 'x', text: 'y' });
-    expect(check(runEventSchema, { ...good, id: 'x; DROP TABLE' }).ok).toBe(false);
-    expect(check(runEventSchema, { ...good, happened: { at: 'yesterday', giveOrTakeMin: 0 } }).ok).toBe(false);
-    expect(check(runEventsSchema, { events: [] }).ok).toBe(false);
-    expect(check(runEventsSchema, { events: Array.from({ length: 501 }, () => good) }).ok).toBe(false);
-    expect(check(planSchema, { routeId: 'x' }).ok).toBe(false);
+    expect(check(newEventShape, { ...good, id: 'x; DROP TABLE' }).ok).toBe(false);
+    expect(check(newEventShape, { ...good, happened: { at: 'yesterday', giveOrTakeMin: 0 } }).ok).toBe(false);
+    expect(check(eventsBody, { events: [] }).ok).toBe(false);
+    expect(check(eventsBody, { events: Array.from({ length: 501 }, () => good) }).ok).toBe(false);
+    expect(check(planShape, { day: '2026-01-01' }).ok).toBe(false);
   });
 });
 
@@ -149,18 +159,18 @@ describe('the compute door', () => {
     expect(answer.ok ? 'answered' : answer.problem.code).toBe(code);
   });
 
-  it('compares the ways to a wish, with what is missing', () => {
+  it('compares the routes to a target, with what is missing', () => {
     const shelf = [{ id: 'bottle_a', card, usedG: 0, archived: false }];
-    const made = verbs.wish({
+    const made = verbs.target.run({
       text: '1 L of 1 mol/L hydrochloric acid',
       shelf,
       bench: BenchDefaults,
       today: '2026-01-01',
     });
     expect(made.ok && made.value.choices[0]?.row?.wait).toBe('12 to 42 min');
-    const missing = verbs.wish({ text: '50 g zinc sulfate', shelf, bench: BenchDefaults, today: '2026-01-01' });
+    const missing = verbs.target.run({ text: '50 g zinc sulfate', shelf, bench: BenchDefaults, today: '2026-01-01' });
     expect(missing.ok && missing.value.choices[0]?.missing).toHaveLength(2);
-    const stronger = verbs.wish({
+    const stronger = verbs.target.run({
       text: '1 L of 36 % hydrochloric acid',
       shelf,
       bench: BenchDefaults,

@@ -30,8 +30,12 @@ describe('docs/compute.md', () => {
     (block) => [block[1]!, JSON.parse(block[2]!) as unknown] as const,
   );
 
-  it('names every verb', () => {
-    for (const verb of Object.keys(verbs)) expect(text).toContain(verb);
+  it('shows of every verb the input that it answers, or says that it is too long', () => {
+    for (const { name, example } of Object.values(verbs)) {
+      expect(text).toContain(`## ${name}`);
+      const shown = blocks.find(([verb]) => verb === name)?.[1];
+      expect(shown ?? null, name).toEqual(example);
+    }
   });
 
   it.each(blocks)('the example of %s is answered', (verb, input) =>

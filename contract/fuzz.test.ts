@@ -1,4 +1,3 @@
-import { readFileSync } from 'node:fs';
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { unwrap } from '#core/problem';
@@ -11,32 +10,28 @@ import { verbs } from './verbs.ts';
 
 type Json = null | boolean | number | string | readonly Json[] | { readonly [key: string]: Json };
 
-/** A good input for every verb: the examples of the documentation, and the ones that are too long for it. */
+/** A good input for every verb: its example, or one built of a demo plan where that is too long to write out. */
 function goodInputs(): ReadonlyMap<string, Json> {
-  const text = readFileSync(new URL('../docs/compute.md', import.meta.url), 'utf8');
-  const inputs = new Map<string, Json>();
-  for (const block of text.matchAll(/```json (\w+)\n([\s\S]*?)```/g))
-    inputs.set(block[1]!, JSON.parse(block[2]!) as Json);
-  const plan = plain(planFor('30 g zinc sulfate'));
-  const events = plain(
-    eventsAt(
-      '2026-03-14T08:00:00.000Z',
-      { kind: 'finished', step: 'ready' },
-      {
-        kind: 'added',
-        step: 'zinc',
-        role: 'zinc',
-        bottleId: 'bottle_zinc',
-        reading: { is: 'exact', value: 9.4, unit: 'g' },
-        reason: '',
-      },
-    ).map((event, i) => ({ ...event, id: `ev_fuzzed000${i}` })),
-  );
-  inputs.set('sheet', { plan });
-  inputs.set('run', { plan, events });
-  inputs.set('advise', { plan, events, step: 'zinc', now: '2026-03-14T10:00:00.000Z' });
-  inputs.set('compare', { attempts: [1, 2].map((number) => ({ number, plan, events })) });
-  return inputs;
+  const plan = planFor('30 g zinc sulfate');
+  const events = eventsAt(
+    '2026-03-14T08:00:00.000Z',
+    { kind: 'finished', step: 'ready' },
+    {
+      kind: 'added',
+      step: 'zinc',
+      role: 'zinc',
+      bottleId: 'bottle_zinc',
+      reading: { is: 'exact', value: 9.4, unit: 'g' },
+      reason: '',
+    },
+  ).map((event, i) => ({ ...event, id: `ev_fuzzed000${i}` }));
+  const long: Readonly<Record<string, unknown>> = {
+    sheet: { plan },
+    run: { plan, events },
+    advise: { plan, events, step: 'zinc', now: '2026-03-14T10:00:00.000Z' },
+    compare: { attempts: [1, 2].map((number) => ({ number, plan, events })) },
+  };
+  return new Map(Object.values(verbs).map(({ name, example }) => [name, plain(example ?? long[name])]));
 }
 
 function plain(value: unknown): Json {
@@ -147,8 +142,8 @@ describe('every verb of the door, and every route behind it', () => {
             expect(sheet.problem.message).toMatch(/[.!]$/);
             return;
           }
-          const { product, theory, yieldPct, charges, vessel } = sheet.value;
-          for (const each of charges) expect(each.dose.mass.value, each.role).toBeGreaterThanOrEqual(0);
+          const { product, theory, yieldPct, additions, vessel } = sheet.value;
+          for (const each of additions) expect(each.dose.mass.value, each.role).toBeGreaterThanOrEqual(0);
           if (product && theory) expect(product.value).toBeLessThanOrEqual(theory.value * 1.0001);
           if (yieldPct) expect(yieldPct.value).toBeGreaterThanOrEqual(0);
           expect(vessel?.foamShare).toBeGreaterThanOrEqual(0);

@@ -148,7 +148,7 @@ export const demoBatches: readonly DemoBatch[] = [
     wish: '60 g alum',
     daysAgo: 26,
     product: 0.98,
-    notes: { cool: 'School of cooling: one night in the cold. Small, a little cloudy.' },
+    notes: { cool: 'Method of cooling: one night in the cold. Small, a little cloudy.' },
     bottled: true,
   },
   {
@@ -156,7 +156,7 @@ export const demoBatches: readonly DemoBatch[] = [
     daysAgo: 19,
     product: 0.86,
     controls: { spare: 30, 'water-left': 45, cold: 16 },
-    notes: { open: 'School of leaving it open: big clear octahedra after four days, none of them cloudy.' },
+    notes: { open: 'Method of leaving it open: big clear octahedra after four days, none of them cloudy.' },
     bottled: true,
   },
   {

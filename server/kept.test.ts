@@ -59,7 +59,7 @@ describe.each(KEPT)('the notebook of build $build', ({ build, schema }) => {
         got: run.yield?.mass.value ?? null,
         hydrate: run.hydrate?.says ?? null,
         // An earlier build scaled a portion to what stood in the vessel at the end, not when it was taken.
-      portions: said.portions,
+        portions: said.portions,
         bottles: run.bottles,
         log: run.log.length,
       };

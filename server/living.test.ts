@@ -185,7 +185,7 @@ describe('entries that act on what was caught', () => {
     expect(body.events.map((each: { body: object }) => each.body)).toEqual(bodies);
     const state = unwrap(runState(body.plan, body.events));
     expect(state.steps.map(({ key }) => key)).toContain('step_again01');
-    expect(state.log.map(({ text }) => text)).toContain('25 % taken on, to the shelf: for the acetate');
+    expect(state.log.map(({ text }) => text)).toContain('25 % used further, to the shelf: for the acetate');
   });
 
   it.each([

@@ -2,7 +2,7 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { unwrap } from '#core/problem';
 import { substanceById } from '#core/substance';
-import { dissolveMinutes, saltBeside, saltOut, schools, solubilityInSpirit } from './index.ts';
+import { dissolveMinutes, methods, saltBeside, saltOut, solubilityInSpirit } from './index.ts';
 
 const of = (id: string) => substanceById(id)!;
 const room = {
@@ -70,14 +70,14 @@ describe('spirit as an antisolvent', () => {
     }
   });
 
-  it('stands beside the other schools where data exist, and nowhere else', () => {
+  it('stands beside the other methods where data exist, and nowhere else', () => {
     const names = (id: string) =>
-      unwrap(schools(of(id), 50, { hotC: 60, coldC: 5, airC: 20 }, room)).map((each) => each.id);
+      unwrap(methods(of(id), 50, { hotC: 60, coldC: 5, airC: 20 }, room)).map((each) => each.id);
     expect(names('potassium-nitrate')).toContain('antisolvent');
     expect(names('potassium-alum')).not.toContain('antisolvent');
     expect(solubilityInSpirit(of('potassium-alum'), 20, 20).ok).toBe(false);
     expect(solubilityInSpirit(of('potassium-nitrate'), 95, 20).ok).toBe(false);
-    const spirit = unwrap(schools(of('potassium-nitrate'), 50, { hotC: 60, coldC: 5, airC: 20 }, room)).at(-1)!;
+    const spirit = unwrap(methods(of('potassium-nitrate'), 50, { hotC: 60, coldC: 5, airC: 20 }, room)).at(-1)!;
     expect(spirit.yieldPct).toBeGreaterThan(20);
     expect(spirit.yieldPct).toBeLessThan(100);
   });

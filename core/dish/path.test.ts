@@ -11,10 +11,10 @@ import {
   dishPath,
   dryShare,
   leastWater,
+  methods,
   type OpenDish,
   recrystallisations,
   saltsDown,
-  schools,
   solubilityOf,
   solubilityRange,
   vapourPressure,
@@ -126,16 +126,16 @@ describe('a dish', () => {
   });
 });
 
-describe('schools and passes', () => {
+describe('methods and passes', () => {
   it('cooling is fast, evaporation purest, all of them under 100 %', () => {
-    const list = unwrap(schools(of('potassium-alum'), 100, { hotC: 80, coldC: 5, airC: 18 }, dish));
+    const list = unwrap(methods(of('potassium-alum'), 100, { hotC: 80, coldC: 5, airC: 18 }, dish));
     expect(list.map(({ id }) => id)).toEqual(['cooling', 'slow evaporation', 'gentle boil-down']);
     const [cooling, slow, boiled] = list;
     expect(cooling!.yieldPct).toBeGreaterThan(80);
     expect(boiled!.yieldPct).toBeGreaterThan(cooling!.yieldPct);
     expect(slow!.hours[1]).toBeGreaterThan(cooling!.hours[1]);
     for (const each of list) expect(each.yieldPct).toBeLessThanOrEqual(100.0001);
-    expect(schools(of('potassium-alum'), 0, { hotC: 80, coldC: 5, airC: 18 }, dish).ok).toBe(false);
+    expect(methods(of('potassium-alum'), 0, { hotC: 80, coldC: 5, airC: 18 }, dish).ok).toBe(false);
   });
 
   it('each recrystallisation is purer and less', () => {

@@ -2,7 +2,7 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { classesOf } from '#core/guard';
 import { hydrateWater, molarMass, type SubstanceId, substanceById, substanceOf } from '#core/substance';
-import { ceilingOf, constantMass, desiccantDoses, dryingSchools, hydrateBy, hydrateByLoss } from './index.ts';
+import { ceilingOf, constantMass, desiccantDoses, dryingMethods, hydrateBy, hydrateByLoss } from './index.ts';
 
 const at = (hour: number, grams: number) => ({ at: new Date(Date.UTC(2026, 2, 14, hour)).toISOString(), grams });
 
@@ -109,32 +109,32 @@ describe('the ceiling of a solid', () => {
   });
 });
 
-describe('schools of drying', () => {
+describe('methods of drying', () => {
   const room = { waterG: 10, areaCm2: 300, roomC: 20, humidityPct: 50, pressureHPa: 1013, routeCeiling: undefined };
   const of = (id: SubstanceId, over = {}) =>
-    dryingSchools({ ...room, substance: substanceOf(id), classes: classesOf(id, 100), ...over });
-  const school = (id: string, found: ReturnType<typeof of>) => found.schools.find((each) => each.id === id)!;
+    dryingMethods({ ...room, substance: substanceOf(id), classes: classesOf(id, 100), ...over });
+  const method = (id: string, found: ReturnType<typeof of>) => found.methods.find((each) => each.id === id)!;
 
   it('leave a salt that draws water out of the air', () => {
-    expect(school('air', of('calcium-nitrate-tetrahydrate', { humidityPct: 60 })).verdict).toBe('no');
-    expect(school('air', of('potassium-nitrate')).verdict).toBe('good');
-    expect(school('desiccator', of('potassium-nitrate')).verdict).toBe('good');
+    expect(method('air', of('calcium-nitrate-tetrahydrate', { humidityPct: 60 })).verdict).toBe('no');
+    expect(method('air', of('potassium-nitrate')).verdict).toBe('good');
+    expect(method('desiccator', of('potassium-nitrate')).verdict).toBe('good');
   });
 
   it('keep a hydrate from weathering', () => {
     const epsom = of('magnesium-sulfate-heptahydrate');
-    expect(school('air', epsom)).toMatchObject({ verdict: 'mind' });
-    expect(school('desiccator', epsom).says).toContain('54 %');
-    expect(school('air', of('magnesium-sulfate-heptahydrate', { humidityPct: 70 })).verdict).toBe('good');
+    expect(method('air', epsom)).toMatchObject({ verdict: 'mind' });
+    expect(method('desiccator', epsom).says).toContain('54 %');
+    expect(method('air', of('magnesium-sulfate-heptahydrate', { humidityPct: 70 })).verdict).toBe('good');
     // Oxalic acid keeps its water down to 13 %: a desiccator may have it.
-    expect(school('desiccator', of('oxalic-acid-dihydrate')).verdict).toBe('good');
+    expect(method('desiccator', of('oxalic-acid-dihydrate')).verdict).toBe('good');
   });
 
   it('allow no oven where there is no room under the ceiling, and no spirit on a nitrate or an acid', () => {
-    expect(school('oven', of('zinc-nitrate', { roomC: 25 }))).toMatchObject({ verdict: 'no', hours: null });
-    expect(school('oven', of('sodium-chloride'))).toMatchObject({ verdict: 'good', tempC: 105 });
-    expect(school('solvent rinse', of('potassium-nitrate')).verdict).toBe('no');
-    expect(school('solvent rinse', of('citric-acid')).verdict).toBe('no');
+    expect(method('oven', of('zinc-nitrate', { roomC: 25 }))).toMatchObject({ verdict: 'no', hours: null });
+    expect(method('oven', of('sodium-chloride'))).toMatchObject({ verdict: 'good', tempC: 105 });
+    expect(method('solvent rinse', of('potassium-nitrate')).verdict).toBe('no');
+    expect(method('solvent rinse', of('citric-acid')).verdict).toBe('no');
   });
 
   it('take the lower of the route’s ceiling and the published one', () => {
@@ -144,11 +144,11 @@ describe('schools of drying', () => {
   });
 
   it('take longer for more water, damper air and a smaller plate, and no time for none', () => {
-    const hours = (over: object) => school('air', of('sodium-chloride', over)).hours!;
+    const hours = (over: object) => method('air', of('sodium-chloride', over)).hours!;
     expect(hours({ waterG: 20 })[0]).toBeCloseTo(2 * hours({})[0], 6);
     expect(hours({ humidityPct: 65 })[1]).toBeGreaterThan(hours({})[1]);
     expect(hours({ areaCm2: 100 })[0]).toBeCloseTo(3 * hours({})[0], 6);
     expect(hours({ waterG: 0 })).toEqual([0, 0]);
-    expect(school('air', of('silica-gel', { humidityPct: 99 })).hours).toBeNull();
+    expect(method('air', of('silica-gel', { humidityPct: 99 })).hours).toBeNull();
   });
 });

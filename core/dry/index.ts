@@ -1,8 +1,9 @@
-// Dry: a solid to constant mass, under its ceiling, by the school that suits it; a liquid over a salt. constantMass() judges
-// weighings, dryingSchools() compares air, oven, desiccator and rinse, hydrateBy() says which hydrate a mass stands for.
+// Dry: a solid to constant mass, under its ceiling, by the method that suits it; a liquid over a salt. constantMass() judges
+// weighings, dryingMethods() compares air, oven, desiccator and rinse, hydrateBy() says which hydrate a mass stands for.
 // Ceilings and humidity points are published; hours are about.
 export { boilLimit, type Ceiling, ceilingOf } from './ceiling.ts';
 export { type ConstantMass, constantMass, type Weighing } from './constant-mass.ts';
 export { type Desiccant, type DesiccantDose, desiccantDoses, type LiquidKind } from './desiccant.ts';
+export { type DryAnswer, drying, dryingShape } from './drying.ts';
 export { type HydrateFinding, hydrateBy, hydrateByLoss } from './hydrate.ts';
-export { type DryingSchool, dryingSchools } from './schools.ts';
+export { type DryingMethod, dryingMethods } from './methods.ts';

@@ -1,12 +1,11 @@
 import { incompatibilities } from '#core/data';
+import { fields, number, type Of, text } from '#core/shape';
 import { substanceById } from '#core/substance';
 import { classesOf } from './classes.ts';
 
 /** Something that is in a vessel, or about to be. */
-export interface Present {
-  readonly substanceId: string;
-  readonly pct: number;
-}
+export const presentShape = fields({ substanceId: text(80), pct: number({ min: 0, max: 100 }) });
+export type Present = Of<typeof presentShape>;
 
 export interface Clash {
   readonly severity: 'refuse' | 'danger' | 'caution';

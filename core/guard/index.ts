@@ -4,7 +4,7 @@
 export { type Caution, type CautionFacts, cautionFor, type Severity } from './caution.ts';
 export { type CautionId, cautionIds } from './caution-id.ts';
 export { classesOf } from './classes.ts';
-export { type Clash, clashesOf, type Present } from './incompatible.ts';
+export { type Clash, clashesOf, type Present, presentShape } from './incompatible.ts';
 export { legalNotes } from './law.ts';
 export { materialClashes, quenchSays } from './material.ts';
 export { presentIn } from './present.ts';

@@ -1,6 +1,20 @@
-import { type FieldsOf, fields, id, instant, note, number, type Of } from '#core/shape';
+import {
+  checked,
+  type FieldsOf,
+  fields,
+  id,
+  instant,
+  note,
+  nullable,
+  number,
+  type Of,
+  type Shape,
+  tagged,
+  text,
+} from '#core/shape';
 import type { LogNames } from './entry-kind.ts';
 import { entryKinds } from './kinds/index.ts';
+import { readingProblem } from './kinds/read.ts';
 
 type Kinds = typeof entryKinds;
 
@@ -38,13 +52,38 @@ export interface RunEvent {
 /** Version of entries as they are stored; an older one is brought up to it when it is read. */
 export const EVENT_VERSION = 2;
 
-/** The fields of a correction besides the body that it brings. */
-export const correctionFields = { of: id('ev'), reason: note(500) };
+/** The fields of every kind. */
+const entryFields = Object.fromEntries(Object.entries(entryKinds).map(([kind, { fields: of }]) => [kind, of])) as {
+  readonly [K in EventKind]: Kinds[K]['fields'];
+};
 
-/** The fields of every kind, for the doors that check them. */
-export const entryFields = Object.fromEntries(
-  Object.entries(entryKinds).map(([kind, { fields: of }]) => [kind, of]),
-) as { readonly [K in EventKind]: Kinds[K]['fields'] };
+const belowZero = (body: EventBody) =>
+  body.kind === 'read' && readingProblem(body.quantity, body.reading) !== ''
+    ? 'has a reading below zero; of this quantity it is 0 or more'
+    : '';
+
+/** An entry of any kind but a correction. */
+export const plainBodyShape: Shape<PlainBody> = checked(tagged('kind', entryFields), belowZero);
+
+/** What an entry holds: one of its kinds, or a correction of another. */
+export const eventBodyShape: Shape<EventBody> = checked(
+  tagged('kind', {
+    ...entryFields,
+    corrected: { of: id('ev'), body: nullable(plainBodyShape), reason: note(500) },
+  }),
+  belowZero,
+);
+
+/** An entry as a client sends it; when it was written is for the server to say. */
+export const newEventShape = fields({ id: id('ev'), happened: happenedShape, body: eventBodyShape });
+
+/** A whole entry, as the compute door takes it. */
+export const runEventShape: Shape<RunEvent> = fields({
+  id: text(80),
+  happened: happenedShape,
+  writtenAt: instant(),
+  body: eventBodyShape,
+});
 
 /** What each kind must have besides its fields: a kind without a text does not compile. */
 const texts: { readonly [K in EventKind]: { readonly text: (body: BodyOf<K>, names: LogNames) => string } } =

@@ -7,15 +7,16 @@ export {
   type BodyOf,
   bodyText,
   type CorrectedBody,
-  correctionFields,
   EVENT_VERSION,
   type EventBody,
   type EventKind,
-  entryFields,
+  eventBodyShape,
   type Happened,
-  happenedShape,
+  newEventShape,
   type PlainBody,
+  plainBodyShape,
   type RunEvent,
+  runEventShape,
 } from './event.ts';
 export { entryKinds } from './kinds/index.ts';
 export { readingProblem } from './kinds/read.ts';

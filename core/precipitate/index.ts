@@ -3,4 +3,5 @@
 // Grain sizes and cake resistances are estimates of their kind: times are right about how long, not about how many minutes.
 export { type Completeness, completeness, pureSolubility, saltByName } from './completeness.ts';
 export { type FilterPaper, filterMinutes, papers, throughCake } from './filter-time.ts';
+export { type PrecipitateAnswer, precipitation, precipitationShape } from './precipitation.ts';
 export { type Grain, grainNamed, grainOf, settlingHours, stokesMmPerS } from './settle.ts';

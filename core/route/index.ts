@@ -4,5 +4,5 @@
 export { catalogue, routeById } from './catalogue/index.ts';
 export { quantityNames, routeProblems } from './check.ts';
 export { type Route, routeShape, type StepTemplate, stepsAt } from './route.ts';
-export { bottlesForRole, type RouteChoice, routesFor, type ShelfBottle } from './search.ts';
+export { bottlesForRole, type RouteChoice, routesFor, type ShelfBottle, shelfShape } from './search.ts';
 export { parseTarget, type Target, targetSentence, targetShape, targetText } from './target.ts';

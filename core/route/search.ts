@@ -1,16 +1,14 @@
 import { fail, ok, type Result } from '#core/problem';
-import type { BottleCard } from '#core/stock';
+import { fields, flag, list, type Of } from '#core/shape';
+import { shelvedShape } from '#core/stock';
 import { type SubstanceId, substanceOf } from '#core/substance';
 import type { Role } from '#core/technique';
 import { catalogue } from './catalogue/index.ts';
 import type { Route } from './route.ts';
 
-export interface ShelfBottle {
-  readonly id: string;
-  readonly card: BottleCard;
-  readonly usedG: number;
-  readonly archived: boolean;
-}
+/** A shelf as a search takes it. */
+export const shelfShape = list(fields({ ...shelvedShape.fields, archived: flag() }), 5000);
+export type ShelfBottle = Of<typeof shelfShape>[number];
 
 export interface RouteChoice {
   readonly route: Route;
@@ -37,7 +35,7 @@ function left({ card, usedG }: ShelfBottle): number {
   return (card.size?.value ?? 0) - usedG;
 }
 
-/** The ways to make a substance, each with the bottles the shelf offers and what is missing. */
+/** The routes to a substance, each with the bottles the shelf offers and what is missing. */
 export function routesFor(substanceId: SubstanceId, shelf: readonly ShelfBottle[]): Result<readonly RouteChoice[]> {
   const { name } = substanceOf(substanceId);
   const routes = catalogue.filter((route) => canMake(route, substanceId));

@@ -65,7 +65,9 @@ export const one = <const V extends string>(...of: readonly V[]): Shape<V> => ({
 export const substance = (): Shape<SubstanceId> => ({ is: 'substance' });
 export const list = <T>(of: Shape<T>, max: number, min = 0): Shape<readonly T[]> => ({ is: 'list', of, max, min });
 export const map = <T>(of: Shape<T>, max: number): Shape<Readonly<Record<string, T>>> => ({ is: 'map', of, max });
-export const fields = <const F extends Fields>(of: F): Shape<Simple<FieldsOf<F>>> & { readonly is: 'fields' } => ({
+export const fields = <const F extends Fields>(
+  of: F,
+): Shape<Simple<FieldsOf<F>>> & { readonly is: 'fields'; readonly fields: F } => ({
   is: 'fields',
   fields: of,
 });

@@ -2,6 +2,7 @@
 // and as far as it is done; the sheet is put together from that. Quantities by name fill the sentences of steps.
 
 export { assemble, sheetOf } from './assemble.ts';
+export { type Asking, choicesFor, type PlanChoice, type TargetAnswer } from './choices.ts';
 export { type Entries, entriesOf } from './entries.ts';
 export { durationText, type Gauge, hoursText } from './gauge.ts';
 export { type GoneThrough, goThrough } from './gone-through.ts';

@@ -1,17 +1,4 @@
-import {
-  day,
-  type Fields,
-  fields,
-  flag,
-  list,
-  note,
-  nullable,
-  number,
-  type Of,
-  one,
-  type TaggedOf,
-  text,
-} from '#core/shape';
+import { day, type Fields, fields, flag, list, note, nullable, number, type Of, one, tagged, text } from '#core/shape';
 import { type StrengthUnit, strengthUnits } from '#core/solution';
 
 export const containers = ['bottle', 'jug', 'jar', 'bag', 'tub', 'tube', 'strip'] as const;
@@ -67,7 +54,12 @@ export const bottleKinds = {
   undone: { of: text(80) },
 } as const satisfies Readonly<Record<string, Fields>>;
 
-export type BottleEventBody = TaggedOf<'kind', typeof bottleKinds>;
+export const bottleEventBodyShape = tagged('kind', bottleKinds);
+export type BottleEventBody = Of<typeof bottleEventBodyShape>;
+
+/** A bottle as a shelf holds it, for what is computed of it. */
+export const shelvedShape = fields({ id: text(60), card: cardShape, usedG: number({ min: 0 }) });
+export type Shelved = Of<typeof shelvedShape>;
 
 export interface BottleEvent {
   readonly id: string;

@@ -8,7 +8,7 @@ export {
   type BottleGroup,
   type BottleState,
   type BottleThen,
-  bottleKinds,
+  bottleEventBodyShape,
   bottleThenShape,
   CARD_VERSION,
   type Container,
@@ -16,10 +16,22 @@ export {
   containers,
   groups,
   reduceBottle,
+  type Shelved,
+  shelvedShape,
   strengthShape,
 } from './bottle.ts';
 export { Claims } from './claims.ts';
 export { type Content, contentOf, onlyWaterBesides } from './content.ts';
+export {
+  ageingOfBottle,
+  type BottleFace,
+  type BottleView,
+  faceOf,
+  type KeptWhere,
+  type LabelAnswer,
+  labelView,
+  viewOf,
+} from './face.ts';
 export { type LabelReading, parseLabel } from './label.ts';
 export { labelUncertainty } from './label-uncertainty.ts';
 export { readSize } from './read-size.ts';

@@ -1,6 +1,7 @@
-// Surprise: a seen sign, and what is in the vessel, to ranked causes with the check that decides and the next move.
-// Dangerous causes that fit come first, with what to do at once. The pairs of sign and cause are data, with sources;
+// Surprise: a seen observation, and what is in the vessel, to ranked causes with the check that decides and the next move.
+// Dangerous causes that fit come first, with what to do at once. The pairs of observation and cause are data, with sources;
 // their equations are checked for balance.
+
+export { type Cause, type Observation, observations } from './cause.ts';
 export { causes } from './causes/index.ts';
 export { causesOf, type Ranked, type Scene } from './rank.ts';
-export { type Cause, type Sign, signs } from './sign.ts';

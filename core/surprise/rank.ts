@@ -1,7 +1,7 @@
 import { classesOf, type Present } from '#core/guard';
 import type { TechniqueName } from '#core/technique';
+import type { Cause, Observation } from './cause.ts';
 import { causes } from './causes/index.ts';
-import type { Cause, Sign } from './sign.ts';
 
 /** Where a surprise happens: what is in the vessel, how hot it is, and what kind of step it is. */
 export interface Scene {
@@ -24,11 +24,11 @@ const UNKNOWN = 0.08;
 const WRONG_STEP = 0.3;
 const TOO_COLD = 0.3;
 
-/** Causes of a sign, dangerous ones that fit first, then the likeliest. */
-export function causesOf(sign: Sign, scene: Scene): readonly Ranked[] {
+/** Causes of a observation, dangerous ones that fit first, then the likeliest. */
+export function causesOf(observation: Observation, scene: Scene): readonly Ranked[] {
   const present = new Set(scene.present.flatMap(({ substanceId, pct }) => [...classesOf(substanceId, pct)]));
   const scored = causes
-    .filter((cause) => cause.sign === sign)
+    .filter((cause) => cause.observation === observation)
     .map((cause) => {
       const missing = cause.needs.filter((group) => !group.some((each) => present.has(each)));
       const score =

@@ -3,7 +3,7 @@ import { describe, expect, it } from 'vitest';
 import { unwrap } from '#core/problem';
 import { parseFormula } from '#core/substance';
 import type { TechniqueName } from '#core/technique';
-import { causes, causesOf, type Scene, type Sign, signs } from './index.ts';
+import { causes, causesOf, type Observation, observations, type Scene } from './index.ts';
 
 const scene = (ids: readonly string[], tempC = 20, technique: TechniqueName = 'add'): Scene => ({
   present: ids.map((substanceId) => ({ substanceId, pct: 20 })),
@@ -11,19 +11,19 @@ const scene = (ids: readonly string[], tempC = 20, technique: TechniqueName = 'a
   technique,
 });
 
-describe('the pairs of sign and cause', () => {
+describe('the pairs of observation and cause', () => {
   it('are many, each whole', () => {
     expect(causes.length).toBeGreaterThanOrEqual(60);
     for (const { check, move, source, cause, danger, now } of causes) {
       expect(Math.min(check.length, move.length, source.length, cause.length)).toBeGreaterThan(0);
       expect(now !== '', cause).toBe(danger === 'stop');
     }
-    for (const sign of Object.keys(signs))
+    for (const observation of Object.keys(observations))
       expect(
-        causes.some((each) => each.sign === sign),
-        sign,
+        causes.some((each) => each.observation === observation),
+        observation,
       ).toBe(true);
-    expect(new Set(causes.map(({ sign, cause }) => `${sign} ${cause}`)).size).toBe(causes.length);
+    expect(new Set(causes.map(({ observation, cause }) => `${observation} ${cause}`)).size).toBe(causes.length);
   });
 
   it.each(causes.filter(({ via }) => via !== '').map(({ via, cause }) => [via, cause]))(
@@ -86,11 +86,11 @@ describe('ranking', () => {
     ];
     fc.assert(
       fc.property(
-        fc.constantFrom(...(Object.keys(signs) as Sign[])),
+        fc.constantFrom(...(Object.keys(observations) as Observation[])),
         fc.subarray(ids),
         fc.integer({ min: -20, max: 150 }),
-        (sign, some, tempC) => {
-          const ranked = causesOf(sign, scene(some, tempC));
+        (observation, some, tempC) => {
+          const ranked = causesOf(observation, scene(some, tempC));
           expect(ranked.length).toBeGreaterThan(0);
           expect(ranked.reduce((sum, { likely }) => sum + likely, 0)).toBeCloseTo(1, 9);
         },

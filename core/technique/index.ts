@@ -8,6 +8,7 @@ export { type Dose, extentOf, extentRoles } from './add/dose.ts';
 export { massOfReading, weighingSd } from './add/mass.ts';
 export { techniques } from './catalogue.ts';
 export type { DissolveAdvice } from './dissolve/advice.ts';
+export { type EvaporateAnswer, losingWater, losingWaterShape } from './evaporate/losing-water.ts';
 export {
   type ActualAddition,
   type At,

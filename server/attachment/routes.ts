@@ -2,8 +2,8 @@ import { createHash } from 'node:crypto';
 import { existsSync, mkdirSync, renameSync, writeFileSync } from 'node:fs';
 import { join } from 'node:path';
 import express, { Router } from 'express';
+import { attachmentId } from '#contract/bodies';
 import { check } from '#contract/check';
-import { idOf } from '#contract/schemas';
 import { problem } from '#core/problem';
 import type { Db } from '../db/open.ts';
 import { sendProblem } from '../http/problem.ts';
@@ -30,7 +30,7 @@ export function attachmentRoutes(db: Db, home: string, now: () => string): Route
 
   router.put('/:id', express.raw({ type: Object.keys(TYPES), limit: LIMIT }), (req, res) => {
     const { id } = req.params;
-    const named = check(idOf('att'), id);
+    const named = check(attachmentId, id);
     const batchId = String(req.query.batch ?? '');
     const type = (req.headers['content-type'] ?? '').split(';')[0]?.trim() ?? '';
     if (!named.ok) return sendProblem(res, named.problem);

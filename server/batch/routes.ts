@@ -1,6 +1,6 @@
 import { Router } from 'express';
+import { eventsBody, joinBody, newBatchBody, planChangeBody, splitBody } from '#contract/bodies';
 import { check } from '#contract/check';
-import { joinSchema, newBatchSchema, planChangeSchema, runEventsSchema, splitSchema } from '#contract/schemas';
 import type { RunEvent } from '#core/log';
 import { fail, type Result } from '#core/problem';
 import { sheetOf } from '#core/sheet';
@@ -20,7 +20,7 @@ export function batchRoutes(batches: BatchStore, now: () => string): Router {
   router.get('/:id', (req, res) => answer(res, batches.one(req.params.id)));
 
   router.post('/', (req, res) => {
-    const body = check(newBatchSchema, req.body);
+    const body = check(newBatchBody, req.body);
     if (!body.ok) return sendProblem(res, body.problem);
     const sheet = sheetOf(body.value.plan);
     if (!sheet.ok) return sendProblem(res, sheet.problem);
@@ -28,7 +28,7 @@ export function batchRoutes(batches: BatchStore, now: () => string): Router {
   });
 
   router.put('/:id/plan', (req, res) => {
-    const body = check(planChangeSchema, req.body);
+    const body = check(planChangeBody, req.body);
     if (!body.ok) return sendProblem(res, body.problem);
     const sheet = sheetOf(body.value.plan);
     if (!sheet.ok) return sendProblem(res, sheet.problem);
@@ -36,7 +36,7 @@ export function batchRoutes(batches: BatchStore, now: () => string): Router {
   });
 
   router.post('/:id/events', (req, res) => {
-    const body = check(runEventsSchema, req.body);
+    const body = check(eventsBody, req.body);
     if (!body.ok) return sendProblem(res, body.problem);
     const writtenAt = now();
     const events = body.value.events.map((event): RunEvent => ({ ...event, writtenAt }));
@@ -45,14 +45,14 @@ export function batchRoutes(batches: BatchStore, now: () => string): Router {
   });
 
   router.post('/:id/split', (req, res) => {
-    const body = check(splitSchema, req.body);
+    const body = check(splitBody, req.body);
     if (!body.ok) return sendProblem(res, body.problem);
     const { id, share, why } = body.value;
     answer(res, batches.split(req.params.id, id, share, why, now()), 201);
   });
 
   router.post('/:id/join', (req, res) => {
-    const body = check(joinSchema, req.body);
+    const body = check(joinBody, req.body);
     if (!body.ok) return sendProblem(res, body.problem);
     answer(res, batches.join(req.params.id, body.value.from, body.value.id, now()), 201);
   });

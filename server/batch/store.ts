@@ -1,8 +1,8 @@
 import type { BatchAnswer, BatchSummary } from '#contract/api';
-import type { EventBody, RunEvent } from '#core/log';
-import type { Plan } from '#core/plan';
 import { eventBodyFrom, planFrom, routes1, type Stored } from '#core/kept';
+import type { EventBody, RunEvent } from '#core/log';
 import { EVENT_VERSION } from '#core/log';
+import type { Plan } from '#core/plan';
 import { PLAN_VERSION } from '#core/plan';
 import { fail, ok, type Result } from '#core/problem';
 import { checkEntry, joinRuns, splitRun } from '#core/state';
@@ -46,7 +46,9 @@ export function batchStore(db: Db, stock: StockStore) {
   const insertBatch = db.prepare(
     'INSERT INTO batch (id, number, version, created_at, plan, plan_version) VALUES (?, (SELECT COALESCE(MAX(number), 0) + 1 FROM batch), 1, ?, ?, ?)',
   );
-  const updatePlan = db.prepare('UPDATE batch SET plan = ?, plan_version = ?, version = version + 1 WHERE id = ? AND version = ?');
+  const updatePlan = db.prepare(
+    'UPDATE batch SET plan = ?, plan_version = ?, version = version + 1 WHERE id = ? AND version = ?',
+  );
   const batchById = db.prepare<[string], BatchRow>('SELECT * FROM batch WHERE id = ?');
   const known = db.prepare<[string], { id: string }>('SELECT id FROM batch WHERE id = ?');
   const insertEvent = db.prepare(
@@ -132,7 +134,15 @@ export function batchStore(db: Db, stock: StockStore) {
         if (!checked.ok) throw new Refusal(checked);
       }
       const uses = stockUseOf(id, plan, event, () => eventsOf.all(id).map(toEvent));
-      insertEvent.run(event.id, id, event.happened.at, event.happened.giveOrTakeMin, event.writtenAt, body, EVENT_VERSION);
+      insertEvent.run(
+        event.id,
+        id,
+        event.happened.at,
+        event.happened.giveOrTakeMin,
+        event.writtenAt,
+        body,
+        EVENT_VERSION,
+      );
       written += 1;
       for (const use of uses) {
         const booked = stock.append(use.bottleId, use.event);
@@ -174,7 +184,8 @@ export function batchStore(db: Db, stock: StockStore) {
 
   function write(batchId: string, bodies: readonly EventBody[], at: string, idStem: string): void {
     const stem = idStem.replace(/^(batch|ev)_/, 'ev_');
-    for (const [i, body] of bodies.entries()) insertEvent.run(`${stem}${i}`, batchId, at, 0, at, JSON.stringify(body), EVENT_VERSION);
+    for (const [i, body] of bodies.entries())
+      insertEvent.run(`${stem}${i}`, batchId, at, 0, at, JSON.stringify(body), EVENT_VERSION);
   }
 
   return {

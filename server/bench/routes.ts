@@ -1,7 +1,7 @@
 import { Router } from 'express';
 import type { BenchAnswer } from '#contract/api';
+import { benchChangeBody } from '#contract/bodies';
 import { check } from '#contract/check';
-import { benchChangeSchema } from '#contract/schemas';
 import { problem } from '#core/problem';
 import { BenchDefaults } from '#core/vessel';
 import type { Db } from '../db/open.ts';
@@ -34,7 +34,7 @@ export function benchRoutes(db: Db): Router {
     res.json(current());
   });
   router.put('/', (req, res) => {
-    const body = check(benchChangeSchema, req.body);
+    const body = check(benchChangeBody, req.body);
     if (!body.ok) return sendProblem(res, body.problem);
     const saved = change(JSON.stringify(body.value.bench), body.value.basedOn);
     if (!saved)

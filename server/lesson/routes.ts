@@ -1,6 +1,6 @@
 import { Router } from 'express';
+import { newLessonBody } from '#contract/bodies';
 import { check } from '#contract/check';
-import { newLessonSchema } from '#contract/schemas';
 import { answer, sendProblem } from '../http/problem.ts';
 import type { LessonStore } from './store.ts';
 
@@ -12,7 +12,7 @@ export function lessonRoutes(lessons: LessonStore, now: () => string): Router {
   });
 
   router.post('/', (req, res) => {
-    const body = check(newLessonSchema, req.body);
+    const body = check(newLessonBody, req.body);
     if (!body.ok) return sendProblem(res, body.problem);
     answer(res, lessons.add(body.value, now()), 201);
   });

@@ -1,4 +1,5 @@
-import type { LessonAnswer, NewLesson } from '#contract/api';
+import type { LessonAnswer } from '#contract/api';
+import type { NewLesson } from '#contract/bodies';
 import { fail, ok, type Result } from '#core/problem';
 import type { Db } from '../db/open.ts';
 

@@ -1,6 +1,6 @@
 import { Router } from 'express';
+import { bottleEventBody, newBottleBody } from '#contract/bodies';
 import { check } from '#contract/check';
-import { bottleEventSchema, newBottleSchema } from '#contract/schemas';
 import { fail } from '#core/problem';
 import { type BottleEvent, contentOf } from '#core/stock';
 import { substanceById } from '#core/substance';
@@ -23,7 +23,7 @@ export function stockRoutes(stock: StockStore, now: () => string): Router {
   });
 
   router.post('/', (req, res) => {
-    const body = check(newBottleSchema, req.body);
+    const body = check(newBottleBody, req.body);
     if (!body.ok) return sendProblem(res, body.problem);
     const { id, eventId, card } = body.value;
     const sound = soundCard(id, card);
@@ -33,14 +33,9 @@ export function stockRoutes(stock: StockStore, now: () => string): Router {
   });
 
   router.post('/:id/events', (req, res) => {
-    const body = check(bottleEventSchema, req.body);
+    const body = check(bottleEventBody, req.body);
     if (!body.ok) return sendProblem(res, body.problem);
-    const {
-      id,
-      happenedAt,
-      basedOn,
-      body: change,
-    } = body.value as unknown as Omit<BottleEvent, 'writtenAt'> & { basedOn?: number };
+    const { id, happenedAt, basedOn, body: change } = body.value;
     if (change.kind === 'corrected') {
       const sound = soundCard(req.params.id, change.card);
       if (!sound.ok) return sendProblem(res, sound.problem);

@@ -1,5 +1,5 @@
-import { fail, ok, type Result } from '#core/problem';
 import { bottleBodyFrom, type Stored } from '#core/kept';
+import { fail, ok, type Result } from '#core/problem';
 import { type BottleEvent, type BottleState, CARD_VERSION, reduceBottle } from '#core/stock';
 import type { Db } from '../db/open.ts';
 

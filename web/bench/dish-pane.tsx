@@ -1,5 +1,5 @@
 import { lazy, Suspense, useMemo, useState } from 'react';
-import { dryShare, type School } from '#core/dish';
+import { dryShare, type Method } from '#core/dish';
 import { hoursSpan } from '#core/rate';
 import { formulaText, substanceById } from '#core/substance';
 import { formatNumber } from '#core/units';
@@ -18,7 +18,7 @@ interface Set {
   readonly impurityPct: number;
 }
 
-/** The dish: the solubility curve, this batch’s way over it, live; schools and one more recrystallisation beside it. */
+/** The dish: the solubility curve, this batch’s way over it, live; methods and one more recrystallisation beside it. */
 export function DishPane({ run }: PaneProps) {
   const { plan } = run.batch;
   const { productId, sheet } = run.state;
@@ -88,7 +88,7 @@ export function DishPane({ run }: PaneProps) {
               label={`Solubility curve with this batch: ${value.path.states.map((each) => `${each.label} ${formatNumber(each.tempC, 3)} °C`).join(', ')}`}
             />
           </Suspense>
-          <Schools schools={value.schools} />
+          <Methods methods={value.methods} />
           <p className="small">{value.once}</p>
         </>
       ) : null}
@@ -113,14 +113,14 @@ function dishArea(diameterMm = 150): number {
   return Math.max(20, Math.round((Math.PI / 4) * (diameterMm / 10) ** 2));
 }
 
-function Schools({ schools }: { schools: readonly School[] }) {
-  if (schools.length === 0) return null;
+function Methods({ methods }: { methods: readonly Method[] }) {
+  if (methods.length === 0) return null;
   return (
     <table className="plain-table">
-      <caption className="small quiet">The schools side by side; purity and hours are about</caption>
+      <caption className="small quiet">The methods side by side; purity and hours are about</caption>
       <thead>
         <tr>
-          <th scope="col">school</th>
+          <th scope="col">method</th>
           <th scope="col" className="right">
             crystals
           </th>
@@ -135,14 +135,14 @@ function Schools({ schools }: { schools: readonly School[] }) {
         </tr>
       </thead>
       <tbody>
-        {schools.map((school) => (
-          <tr key={school.id}>
-            <td>{school.id}</td>
-            <td className="right">{formatNumber(school.crystalsG, 3)} g</td>
-            <td className="right">{formatNumber(school.yieldPct, 2)} %</td>
-            <td className="right">{formatNumber(school.impurityKeptPct, 2)} %</td>
-            <td className="whole">{hoursSpan(school.hours)}</td>
-            <td>{school.risk}</td>
+        {methods.map((method) => (
+          <tr key={method.id}>
+            <td>{method.id}</td>
+            <td className="right">{formatNumber(method.crystalsG, 3)} g</td>
+            <td className="right">{formatNumber(method.yieldPct, 2)} %</td>
+            <td className="right">{formatNumber(method.impurityKeptPct, 2)} %</td>
+            <td className="whole">{hoursSpan(method.hours)}</td>
+            <td>{method.risk}</td>
           </tr>
         ))}
       </tbody>

@@ -1,5 +1,5 @@
 import { useMemo, useState } from 'react';
-import type { DryingSchool } from '#core/dry';
+import type { DryingMethod } from '#core/dry';
 import { grainOf } from '#core/precipitate';
 import { hoursSpan } from '#core/rate';
 import { routeById } from '#core/route';
@@ -8,7 +8,7 @@ import { useCompute } from '../worker/compute.ts';
 import { LiveSlider } from './live-slider.tsx';
 import type { PaneProps } from './pane-props.ts';
 
-/** Drying: the schools side by side under the ceiling, for this cake on this plate in this air; the weighings stand above. */
+/** Drying: the methods side by side under the ceiling, for this cake on this plate in this air; the weighings stand above. */
 export function DryPane({ run }: PaneProps) {
   const { plan } = run.batch;
   const { productId, sheet, weighing, hydrate } = run.state;
@@ -68,7 +68,7 @@ export function DryPane({ run }: PaneProps) {
               'No ceiling is known for it.'
             )}
           </p>
-          <Schools schools={value.schools} />
+          <Methods methods={value.methods} />
         </>
       ) : null}
       {hydrate ? (
@@ -80,16 +80,16 @@ export function DryPane({ run }: PaneProps) {
   );
 }
 
-const WORD: Readonly<Record<DryingSchool['verdict'], string>> = { good: 'good', mind: 'mind it', no: 'not so' };
-const TONE: Readonly<Record<DryingSchool['verdict'], string>> = { good: 'within', mind: 'watch', no: 'stop' };
+const WORD: Readonly<Record<DryingMethod['verdict'], string>> = { good: 'good', mind: 'mind it', no: 'not so' };
+const TONE: Readonly<Record<DryingMethod['verdict'], string>> = { good: 'within', mind: 'watch', no: 'stop' };
 
-function Schools({ schools }: { schools: readonly DryingSchool[] }) {
+function Methods({ methods }: { methods: readonly DryingMethod[] }) {
   return (
     <table className="plain-table">
-      <caption className="small quiet">The schools of drying it, side by side</caption>
+      <caption className="small quiet">The methods of drying it, side by side</caption>
       <thead>
         <tr>
-          <th scope="col">school</th>
+          <th scope="col">method</th>
           <th scope="col" className="right">
             at
           </th>
@@ -99,15 +99,15 @@ function Schools({ schools }: { schools: readonly DryingSchool[] }) {
         </tr>
       </thead>
       <tbody>
-        {schools.map((school) => (
-          <tr key={school.id}>
-            <td>{school.id}</td>
-            <td className="right">{formatPlain(Math.round(school.tempC))} °C</td>
-            <td className="whole">{school.hours ? hoursSpan(school.hours) : 'never'}</td>
+        {methods.map((method) => (
+          <tr key={method.id}>
+            <td>{method.id}</td>
+            <td className="right">{formatPlain(Math.round(method.tempC))} °C</td>
+            <td className="whole">{method.hours ? hoursSpan(method.hours) : 'never'}</td>
             <td className="whole">
-              <b className={TONE[school.verdict]}>{WORD[school.verdict]}</b>
+              <b className={TONE[method.verdict]}>{WORD[method.verdict]}</b>
             </td>
-            <td>{school.says}</td>
+            <td>{method.says}</td>
           </tr>
         ))}
       </tbody>

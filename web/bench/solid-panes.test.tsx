@@ -32,7 +32,7 @@ const type = (label: string | RegExp, text: string) =>
 const press = (name: string | RegExp) => fireEvent.click(screen.getByRole('button', { name }));
 
 describe('the drying panel', () => {
-  it('sets the schools side by side under the ceiling of the route', () => {
+  it('sets the methods side by side under the ceiling of the route', () => {
     draw(<DryPane {...benchAt(alum, 'dry', ...caught).props} />);
     expect(screen.getByText(/^Not above/).textContent).toContain('Not above 40 °C');
     const rows = screen.getAllByRole('row').map((row) => row.textContent ?? '');

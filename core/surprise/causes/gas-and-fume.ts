@@ -1,4 +1,4 @@
-import type { Cause } from '../sign.ts';
+import type { Cause } from '../cause.ts';
 import { ACID, AWAY, BRETHERICK, PRACTICE, pair } from './pair.ts';
 
 /** Causes of: gas, brown fume, yellow-green gas, white fume. */

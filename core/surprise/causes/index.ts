@@ -1,4 +1,4 @@
-import type { Cause } from '../sign.ts';
+import type { Cause } from '../cause.ts';
 import { foamAndHeat } from './foam-and-heat.ts';
 import { gasAndFume } from './gas-and-fume.ts';
 import { odds } from './odds.ts';
@@ -7,7 +7,7 @@ import { solids } from './solids.ts';
 import { stalls } from './stalls.ts';
 import { tints } from './tints.ts';
 
-// Pairs of sign and cause. Reactions: Vogel, Qualitative Inorganic Analysis, 5th ed.; hazards: Bretherick’s Handbook, 7th
+// Pairs of observation and cause. Reactions: Vogel, Qualitative Inorganic Analysis, 5th ed.; hazards: Bretherick’s Handbook, 7th
 // ed., and NIOSH Pocket Guide; practice of filtering and crystallising: Vogel, Practical Organic Chemistry, ch. 2.
 export const causes: readonly Cause[] = [
   ...gasAndFume,

@@ -1,4 +1,4 @@
-import type { Cause } from '../sign.ts';
+import type { Cause } from '../cause.ts';
 import { PRACTICE, pair } from './pair.ts';
 
 /** Causes of: a layer, a falling current, a crack, what will not dry. */

@@ -1,4 +1,4 @@
-import type { Cause, Sign } from '../sign.ts';
+import type { Cause, Observation } from '../cause.ts';
 
 export const VOGEL = 'Vogel, Qualitative Inorganic Analysis, 5th ed.';
 export const BRETHERICK = 'Bretherick’s Handbook of Reactive Chemical Hazards, 7th ed.';
@@ -11,10 +11,17 @@ export const AWAY = 'Step back upwind, leave the room, let it air; do not cover 
 
 type More = Partial<Pick<Cause, 'via' | 'danger' | 'now' | 'weight' | 'overC' | 'techniques' | 'source'>>;
 
-/** One cause of a sign; the source is Vogel’s analysis unless it says otherwise. */
-export function pair(sign: Sign, cause: string, needs: string, check: string, move: string, more: More = {}): Cause {
+/** One cause of a observation; the source is Vogel’s analysis unless it says otherwise. */
+export function pair(
+  observation: Observation,
+  cause: string,
+  needs: string,
+  check: string,
+  move: string,
+  more: More = {},
+): Cause {
   return {
-    sign,
+    observation,
     cause,
     // “acid_strong|acid_weak carbonate”: one of the first, and the second.
     needs: needs === '' ? [] : needs.split(' ').map((group) => group.split('|')),

@@ -1,4 +1,4 @@
-import type { Cause } from '../sign.ts';
+import type { Cause } from '../cause.ts';
 import { ACID, AWAY, BRETHERICK, pair } from './pair.ts';
 
 /** Causes of: bleach, ammonia, burnt, rotten eggs, vinegar. */

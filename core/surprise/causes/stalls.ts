@@ -1,4 +1,4 @@
-import type { Cause } from '../sign.ts';
+import type { Cause } from '../cause.ts';
 import { ACID, PRACTICE, pair } from './pair.ts';
 
 /** Causes of: nothing happens, it stops early, no crystals, it will not filter. */

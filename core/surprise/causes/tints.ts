@@ -1,4 +1,4 @@
-import type { Cause } from '../sign.ts';
+import type { Cause } from '../cause.ts';
 import { ACID, BRETHERICK, PRACTICE, pair } from './pair.ts';
 
 /** Causes of: yellow, green, blue, violet, dark. */

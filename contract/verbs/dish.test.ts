@@ -1,8 +1,11 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { unwrap } from '#core/problem';
-import { compute } from './compute.ts';
-import { dish, wash } from './dish-verbs.ts';
+import { compute } from '../compute.ts';
+import { verbs } from '../verbs.ts';
+
+const dish = verbs.dish.run;
+const wash = verbs.wash.run;
 
 const input = {
   substanceId: 'potassium-nitrate',
@@ -40,7 +43,7 @@ describe('the dish', () => {
   it.each([
     [{ substanceId: 'phlogiston' }, 'unknown-substance'],
     [{ coldC: 90 }, 'out-of-range'],
-    [{ substanceId: 'zinc' }, 'no-density'],
+    [{ substanceId: 'zinc' }, 'no-solubility'],
   ])('refuses %j', (change, code) => {
     const answer = dish({ ...input, ...change });
     expect(answer.ok ? '' : answer.problem.code).toBe(code);
@@ -98,7 +101,7 @@ describe('washing', () => {
     expect(answer).toMatchObject({ portions: 3, sentence: '' });
     expect(answer.leftPct).toBeCloseTo(2.33, 2);
     expect(answer.lostG).toBeCloseTo(0.15, 9);
-    expect(answer.ways).toHaveLength(6);
+    expect(answer.splits).toHaveLength(6);
   });
 
   it.each([

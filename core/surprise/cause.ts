@@ -1,7 +1,7 @@
 import type { TechniqueName } from '#core/technique';
 
 /** What can be seen, smelt or felt, in the words of the one at the bench. */
-export const signs = {
+export const observations = {
   gas: 'gas where none was expected',
   'brown-fume': 'brown fume',
   'green-gas': 'yellow-green gas',
@@ -33,10 +33,10 @@ export const signs = {
   wet: 'it will not dry',
 } as const;
 
-export type Sign = keyof typeof signs;
+export type Observation = keyof typeof observations;
 
 export interface Cause {
-  readonly sign: Sign;
+  readonly observation: Observation;
   readonly cause: string;
   /** Groups of classes: one of each group must be in the vessel for it to fit. Empty: fits anything. */
   readonly needs: readonly (readonly string[])[];

@@ -5,7 +5,7 @@ import { dishHours, type OpenDish } from './evaporate.ts';
 import { type DishStage, dishPath, leastWater } from './path.ts';
 import { dryShare } from './solute.ts';
 
-export interface School {
+export interface Method {
   readonly id: 'cooling' | 'slow evaporation' | 'gentle boil-down' | 'antisolvent';
   readonly crystalsG: number;
   /** Of what the solid charged could give. */
@@ -17,7 +17,7 @@ export interface School {
 }
 
 /** Liquor held by crystals, g per g, after one rinse: clear slow ones hold least. Estimates, grade C. */
-const HELD: Readonly<Record<School['id'], number>> = {
+const HELD: Readonly<Record<Method['id'], number>> = {
   cooling: 0.06,
   'slow evaporation': 0.02,
   'gentle boil-down': 0.1,
@@ -26,13 +26,13 @@ const HELD: Readonly<Record<School['id'], number>> = {
 /** A liquor is never taken further than this share of the water that was poured on: below it everything comes down. */
 const LEAST_WATER = 0.25;
 
-/** One batch by each school: hot dissolved with a tenth of water to spare, then cooled, left open, or boiled down by half and cooled. */
-export function schools(
+/** One batch by each method: hot dissolved with a tenth of water to spare, then cooled, left open, or boiled down by half and cooled. */
+export function methods(
   substance: Substance,
   grams: number,
   temps: { hotC: number; coldC: number; airC: number },
   dish: OpenDish,
-): Result<readonly School[]> {
+): Result<readonly Method[]> {
   if (!(grams > 0)) return fail('out-of-range', 'An amount is more than 0 g.');
   const least = leastWater(substance, grams, temps.hotC);
   if (!least.ok) return least;
@@ -44,7 +44,7 @@ export function schools(
   // What was poured on can go; the water of the crystals has to stay.
   const added = 1.1 * least.value;
   const open = added * (1 - LEAST_WATER);
-  const ways: readonly [School['id'], readonly DishStage[], School['hours'] | undefined, string][] = [
+  const ways: readonly [Method['id'], readonly DishStage[], Method['hours'] | undefined, string][] = [
     ['cooling', [hot, cold], [6, 16], 'none to speak of'],
     [
       'slow evaporation',
@@ -59,7 +59,7 @@ export function schools(
       'crust and spatter; a lower hydrate when too hot',
     ],
   ];
-  const found: School[] = [];
+  const found: Method[] = [];
   for (const [id, stages, hours, risk] of ways) {
     const path = dishPath(substance, { dryG, waterG }, stages);
     if (!path.ok) return path;
@@ -85,7 +85,7 @@ export function schools(
 const SPIRIT_PCT = 50;
 
 /** Spirit into the solution at room temperature, where data exist: quick, fine crystals. Anhydrous salts only are held. */
-function bySpirit(substance: Substance, dryG: number, waterG: number, airC: number): School | undefined {
+function bySpirit(substance: Substance, dryG: number, waterG: number, airC: number): Method | undefined {
   if (!hasAntisolvent(substance)) return undefined;
   const s = solubilityInSpirit(substance, SPIRIT_PCT, airC);
   if (!s.ok) return undefined;
@@ -103,7 +103,7 @@ function bySpirit(substance: Substance, dryG: number, waterG: number, airC: numb
   };
 }
 
-function openHours(grams: number, dish: OpenDish): School['hours'] | undefined {
+function openHours(grams: number, dish: OpenDish): Method['hours'] | undefined {
   const hours = dishHours(grams, dish);
   return hours === undefined ? undefined : [hours * 0.7, hours * 1.5];
 }

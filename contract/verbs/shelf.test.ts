@@ -2,13 +2,13 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { unwrap } from '#core/problem';
 import { type BottleCard, parseLabel } from '#core/stock';
-import { shelfVerbs } from './shelf-verbs.ts';
+import { shelfVerbs } from '../verbs.ts';
 
 const BOUGHT = '2026-01-01';
 const card = (text: string): BottleCard => parseLabel(text, BOUGHT, 20).card!;
 const shelved = (id: string, text: string, usedG = 0) => ({ id, card: card(text), usedG });
-const faces = (bottles: Parameters<typeof shelfVerbs.shelf>[0]['bottles'], today = BOUGHT) =>
-  unwrap(shelfVerbs.shelf({ bottles, tempC: 20, today }));
+const faces = (bottles: readonly ReturnType<typeof shelved>[], today = BOUGHT) =>
+  unwrap(shelfVerbs.shelf.run({ bottles: bottles.map((each) => ({ ...each, archived: false })), tempC: 20, today }));
 
 describe('the faces of a shelf', () => {
   it('give level, grams and moles of what is left', () => {
@@ -57,7 +57,14 @@ describe('the faces of a shelf', () => {
 describe('how a bottle keeps', () => {
   const ask = (text: string, over: { tempC?: number; light?: 'dark' | 'daylight' } = {}) =>
     unwrap(
-      shelfVerbs.ageing({ id: 'bottle_a', card: card(text), today: '2026-07-01', tempC: 20, light: 'dark', ...over }),
+      shelfVerbs.ageing.run({
+        id: 'bottle_a',
+        card: card(text),
+        today: '2026-07-01',
+        tempC: 20,
+        light: 'dark',
+        ...over,
+      }),
     );
   const faded = (text: string, over = {}) => ask(text, over)!.points.at(-1)!.mid;
 
@@ -77,13 +84,13 @@ describe('how a bottle keeps', () => {
   it('refuses a bottle whose substance is not known', () => {
     const lost = { ...card('washing soda 1 kg'), substanceId: '__proto__' };
     const asked = { id: 'bottle_a', card: lost, today: BOUGHT, tempC: 20, light: 'dark' as const };
-    expect(shelfVerbs.ageing(asked).ok).toBe(false);
-    expect(shelfVerbs.bottle({ id: 'bottle_a', card: lost, usedG: 0, tempC: 20, today: BOUGHT }).ok).toBe(false);
+    expect(shelfVerbs.ageing.run(asked).ok).toBe(false);
+    expect(shelfVerbs.bottle.run({ id: 'bottle_a', card: lost, usedG: 0, tempC: 20, today: BOUGHT }).ok).toBe(false);
   });
 });
 
 describe('a label as it is typed', () => {
-  const read = (text: string) => unwrap(shelfVerbs.label({ text, today: BOUGHT, tempC: 20 }));
+  const read = (text: string) => unwrap(shelfVerbs.label.run({ text, today: BOUGHT, tempC: 20 }));
 
   it('makes a bottle once all of it is understood', () => {
     const { reading, view } = read('hydrochloric acid 28% 5 L 11.50');

@@ -2,7 +2,7 @@ import { dishEvaporation } from '#core/dish';
 import { hydrateWater, type Substance } from '#core/substance';
 import { type Ceiling, ceilingOf, deliquescence, weathers } from './ceiling.ts';
 
-export interface DryingSchool {
+export interface DryingMethod {
   readonly id: 'air' | 'oven' | 'desiccator' | 'solvent rinse';
   readonly tempC: number;
   /** Hours to constant mass, least and most; null when it does not come to that. */
@@ -51,21 +51,21 @@ const NOT_RINSED: readonly (readonly [string, string])[] = [
   ['iodide', 'it dissolves in spirit'],
 ];
 
-/** The schools of drying a solid beside one another, under the lowest ceiling that is known. Hours are about, within a factor of two. */
-export function dryingSchools(of: Drying): {
+/** The methods of drying a solid beside one another, under the lowest ceiling that is known. Hours are about, within a factor of two. */
+export function dryingMethods(of: Drying): {
   readonly ceiling: Ceiling | undefined;
-  readonly schools: readonly DryingSchool[];
+  readonly methods: readonly DryingMethod[];
 } {
   const own = ceilingOf(of.substance);
   const ceiling = own && of.routeCeiling ? lower(own, of.routeCeiling) : (of.routeCeiling ?? own);
-  return { ceiling, schools: [air(of), oven(of, ceiling), desiccator(of), rinse(of)] };
+  return { ceiling, methods: [air(of), oven(of, ceiling), desiccator(of), rinse(of)] };
 }
 
 function lower(a: Ceiling, b: Ceiling): Ceiling {
   return a.tempC <= b.tempC ? a : b;
 }
 
-function air(of: Drying): DryingSchool {
+function air(of: Drying): DryingMethod {
   const draws = deliquescence(of.substance);
   const base = { id: 'air', tempC: of.roomC } as const;
   if (draws !== undefined && of.humidityPct >= draws)
@@ -87,7 +87,7 @@ function air(of: Drying): DryingSchool {
   };
 }
 
-function oven(of: Drying, ceiling: Ceiling | undefined): DryingSchool {
+function oven(of: Drying, ceiling: Ceiling | undefined): DryingMethod {
   const tempC = Math.min(105, ceiling?.tempC ?? 105);
   const base = { id: 'oven', tempC } as const;
   if (tempC < of.roomC + LEAST_GAIN_K)
@@ -104,7 +104,7 @@ function oven(of: Drying, ceiling: Ceiling | undefined): DryingSchool {
   };
 }
 
-function desiccator(of: Drying): DryingSchool {
+function desiccator(of: Drying): DryingMethod {
   const pair = weathers(of.substance);
   const hours = hoursAt(of, of.roomC, DESICCATOR_PCT, 0, STILL_AIR);
   const base = { id: 'desiccator', tempC: of.roomC, hours } as const;
@@ -115,7 +115,7 @@ function desiccator(of: Drying): DryingSchool {
   return { ...base, verdict: 'good', says: 'over dry calcium chloride, which takes about a third of its weight' };
 }
 
-function rinse(of: Drying): DryingSchool {
+function rinse(of: Drying): DryingMethod {
   const clash = NOT_RINSED.find(([name]) => of.classes.has(name));
   const base = { id: 'solvent rinse', tempC: of.roomC } as const;
   if (clash) return { ...base, hours: null, verdict: 'no', says: clash[1] };

@@ -1,0 +1,39 @@
+import { newEventShape } from '#core/log';
+import { planShape } from '#core/plan';
+import { fields, id, instant, list, note, nullable, number, type Of, optional, text } from '#core/shape';
+import { bottleEventBodyShape, cardShape } from '#core/stock';
+import { benchShape } from '#core/vessel';
+
+// What is sent to the server, by what it is for.
+
+/** The version that an edit was based on; a stale one is refused. */
+const basedOn = (min: number) => number({ min, whole: true });
+
+export const newBatchBody = fields({ id: id('batch'), plan: planShape });
+export const planChangeBody = fields({ basedOn: basedOn(1), plan: planShape });
+export const benchChangeBody = fields({ basedOn: basedOn(0), bench: benchShape });
+export const eventsBody = fields({ events: list(newEventShape, 500, 1) });
+
+/** A part of a batch that becomes its own, and a batch that goes into another. */
+export const splitBody = fields({ id: id('batch'), share: number({ moreThan: 0, max: 0.999_999 }), why: note(500) });
+export const joinBody = fields({ id: id('ev'), from: id('batch') });
+
+export const newBottleBody = fields({ id: id('bottle'), eventId: id('ev'), card: cardShape });
+export const bottleEventBody = fields({
+  id: id('ev'),
+  happenedAt: instant(),
+  basedOn: optional(basedOn(1)),
+  body: bottleEventBodyShape,
+});
+
+export const newLessonBody = fields({
+  id: id('lesson'),
+  routeId: note(80),
+  step: nullable(text(60)),
+  bottleId: nullable(text(60)),
+  batchId: nullable(text(60)),
+  text: text(1000),
+});
+export type NewLesson = Of<typeof newLessonBody>;
+
+export const attachmentId = id('att');

@@ -1,0 +1,31 @@
+import { day, fields, number } from '#core/shape';
+import { shelvedShape, viewOf } from '#core/stock';
+import { verb } from '../verb.ts';
+
+export const bottle = verb({
+  name: 'bottle',
+  input: fields({ ...shelvedShape.fields, tempC: number({ min: 0, max: 45 }), today: day() }),
+  run: ({ id, card, usedG, ...where }) => viewOf({ id, card, usedG }, where),
+  example: {
+    id: 'b1',
+    usedG: 250,
+    tempC: 16,
+    today: '2026-03-14',
+    card: {
+      name: 'Patio acid',
+      substanceId: 'hydrochloric-acid',
+      strength: { value: 28, unit: 'w/w' },
+      others: [],
+      strengthBand: null,
+      assayed: false,
+      size: { value: 5000, unit: 'mL' },
+      price: 11.5,
+      container: 'jug',
+      group: 'bought',
+      since: '2026-01-10',
+      labelText: '',
+      fromBatch: null,
+      note: '',
+    },
+  },
+});

@@ -1,0 +1,39 @@
+import { advise } from './advise.ts';
+import { clash } from './clash.ts';
+import { compare } from './compare.ts';
+import { dish } from './dish.ts';
+import { dry } from './dry.ts';
+import { evaporate } from './evaporate.ts';
+import { precipitate } from './precipitate.ts';
+import { reckon } from './reckon.ts';
+import { run } from './run.ts';
+import { saltout } from './saltout.ts';
+import { sheet } from './sheet.ts';
+import { shelfVerbs } from './shelf-verbs.ts';
+import { surprise } from './surprise.ts';
+import { target } from './target.ts';
+import { wash } from './wash.ts';
+
+/** Everything that the compute door does. A new verb is a file beside these and a name here. */
+export const verbs = {
+  ...shelfVerbs,
+  advise,
+  clash,
+  compare,
+  dish,
+  dry,
+  evaporate,
+  precipitate,
+  reckon,
+  run,
+  saltout,
+  sheet,
+  surprise,
+  target,
+  wash,
+} as const;
+
+type Verbs = typeof verbs;
+export type VerbName = keyof Verbs;
+export type VerbInput<V extends VerbName> = Parameters<Verbs[V]['run']>[0];
+export type VerbOutput<V extends VerbName> = Extract<ReturnType<Verbs[V]['run']>, { ok: true }>['value'];

@@ -1,0 +1,11 @@
+import { ok } from '#core/problem';
+import { day, fields, note, number } from '#core/shape';
+import { labelView } from '#core/stock';
+import { verb } from '../verb.ts';
+
+export const label = verb({
+  name: 'label',
+  input: fields({ text: note(2000), today: day(), tempC: number({ min: 0, max: 45 }) }),
+  run: ({ text, ...where }) => ok(labelView(text, where)),
+  example: { text: 'washing soda 1kg', today: '2026-03-14', tempC: 20 },
+});

@@ -1,0 +1,9 @@
+import { saltedOut, saltedOutShape } from '#core/dish';
+import { verb } from '../verb.ts';
+
+export const saltout = verb({
+  name: 'saltout',
+  input: saltedOutShape,
+  run: saltedOut,
+  example: { added: 'NaOH', saltG: 30, waterG: 100, addedG: 40 },
+});

@@ -1,0 +1,12 @@
+import { ok } from '#core/problem';
+import { shelfShape } from '#core/route';
+import { day, fields, number } from '#core/shape';
+import { faceOf } from '#core/stock';
+import { verb } from '../verb.ts';
+
+export const shelf = verb({
+  name: 'shelf',
+  input: fields({ bottles: shelfShape, tempC: number({ min: 0, max: 45 }), today: day() }),
+  run: ({ bottles, ...where }) => ok(bottles.map((each) => faceOf(each, where))),
+  example: { bottles: [], tempC: 16, today: '2026-03-14' },
+});

@@ -1,0 +1,26 @@
+import { presentShape } from '#core/guard';
+import { ok } from '#core/problem';
+import { fields, list, nullable, number, one } from '#core/shape';
+import { causesOf, type Observation, observations } from '#core/surprise';
+import { techniqueNames } from '#core/technique';
+import { verb } from '../verb.ts';
+
+export const surprise = verb({
+  name: 'surprise',
+  input: fields({
+    observation: one(...(Object.keys(observations) as Observation[])),
+    present: list(presentShape, 200),
+    tempC: number({ min: -80, max: 500 }),
+    technique: nullable(one(...techniqueNames)),
+  }),
+  run: ({ observation, ...scene }) => ok(causesOf(observation, scene)),
+  example: {
+    observation: 'gas',
+    present: [
+      { substanceId: 'sulfuric-acid', pct: 15 },
+      { substanceId: 'zinc', pct: 5 },
+    ],
+    tempC: 20,
+    technique: 'hold',
+  },
+});
