@@ -1,7 +1,7 @@
 import { type EventBody, exactReading } from '#core/log';
 import { finishOf } from '#core/rate';
 import { advise, runState } from '#core/state';
-import { causesOf, type Sign, signs } from '#core/surprise';
+import { causesOf, type Observation, observations } from '#core/surprise';
 import { eventsAt, planFor } from '../core/testing/shelf.ts';
 import { median, report } from './report.ts';
 
@@ -10,7 +10,7 @@ const plan = planFor('20 g basic zinc carbonate');
 
 /** A run of twelve steps, half of it done, with one weight that changes. */
 function bodies(zincG: number): EventBody[] {
-  const charged = (step: string, role: string, value: number): EventBody => ({
+  const added = (step: string, role: string, value: number): EventBody => ({
     kind: 'added',
     step,
     role,
@@ -21,15 +21,15 @@ function bodies(zincG: number): EventBody[] {
   const done = (step: string): EventBody => ({ kind: 'finished', step });
   return [
     done('ready'),
-    charged('zinc', 'zinc', zincG),
+    added('zinc', 'zinc', zincG),
     done('zinc'),
-    charged('water', 'water', 90),
+    added('water', 'water', 90),
     done('water'),
-    charged('acid', 'acid', 61),
+    added('acid', 'acid', 61),
     done('acid'),
     done('dissolve'),
     done('filter'),
-    ...Array.from({ length: 6 }, () => charged('soda', 'soda', 8)),
+    ...Array.from({ length: 6 }, () => added('soda', 'soda', 8)),
   ];
 }
 
@@ -52,7 +52,7 @@ report('a 12-step run after one changed weight, median', `${recomputed.toFixed(2
 const events = eventsAt(START, ...bodies(12.66));
 const advised = timed(() => {
   const advice = advise(plan, events, 'soda', '2026-03-14T09:00:00.000Z');
-  if (!advice.ok || !advice.value.add) throw new Error('no advice');
+  if (!advice.ok || advice.value.own?.do !== 'add') throw new Error('no advice');
 });
 report('the next portion and how far it has come, median', `${advised.toFixed(2)} ms`, '< 16 ms');
 
@@ -60,9 +60,9 @@ const present = ['zinc-sulfate', 'sulfuric-acid', 'sodium-carbonate', 'zinc', 's
   substanceId,
   pct: 10,
 }));
-const all = Object.keys(signs) as Sign[];
+const all = Object.keys(observations) as Observation[];
 const ranked = timed((i) => {
-  const causes = causesOf(all[i % all.length]!, { present, tempC: 40, panel: 'add' });
+  const causes = causesOf(all[i % all.length]!, { present, tempC: 40, technique: 'add' });
   if (causes.length === 0) throw new Error('no cause');
 });
 report('ranking the causes of a surprise, median', `${ranked.toFixed(3)} ms`, '< 20 ms');

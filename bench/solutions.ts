@@ -26,15 +26,15 @@ started = performance.now();
 for (let i = 0; i < 20_000; i++) if (!parseFormula(formulas[i % 4]!).ok) throw new Error('not read');
 report('formulas read, a second', (20_000 / ((performance.now() - started) / 1000)).toFixed(0), 'as many as may be');
 
-for (const wish of ['1.5 L of 2 mol/L hydrochloric acid', '60 g zinc sulfate']) {
+for (const target of ['1.5 L of 2 mol/L hydrochloric acid', '60 g zinc sulfate']) {
   const times: number[] = [];
   for (let i = 0; i < 12; i++) {
-    const sheet = sheetOf(planFor(wish));
+    const sheet = sheetOf(planFor(target));
     if (!sheet.ok) throw new Error(sheet.problem.message);
     const from = performance.now();
     const run = spreadOf(sheet.value.product ?? sheet.value.made!.strength, 10_000, i);
     while (!run.next().done);
     if (i > 1) times.push(performance.now() - from);
   }
-  report(`Monte Carlo, 10 000 samples: ${wish}`, `${median(times).toFixed(0)} ms`, '< 150 ms');
+  report(`Monte Carlo, 10 000 samples: ${target}`, `${median(times).toFixed(0)} ms`, '< 150 ms');
 }

@@ -16,6 +16,8 @@ export interface BatchSummary {
   readonly number: number;
   readonly title: string;
   readonly routeId: string;
+  /** Whether its product is weighed to constant mass. */
+  readonly weighs: boolean;
   readonly status: RunState['status'];
   readonly createdAt: string;
   readonly startedAt: string | null;

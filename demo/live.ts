@@ -2,11 +2,15 @@ import type { EventBody, RunEvent } from '#core/log';
 import type { Plan } from '#core/plan';
 import { unwrap } from '#core/problem';
 import { type RunState, runState, type StepState } from '#core/state';
+import type { TechniqueName } from '#core/technique';
 import { roundTo } from '#core/vessel';
 import { normal } from './random.ts';
 import type { DemoBatch } from './scenario.ts';
 
 const HOUR = 3_600_000;
+/** Steps at which a thermometer is read while they go on. */
+const STANDS: ReadonlySet<TechniqueName> = new Set(['react', 'hold', 'precipitate', 'boil-down', 'make-up']);
+const GROWS: ReadonlySet<TechniqueName> = new Set(['evaporate', 'crystallise', 'salt-pair']);
 
 /**
  * Lives one batch through at the bench: the core says what each step asks for, noise says what a person's hand made of
@@ -31,12 +35,12 @@ export function live(
     for (const caution of step.cautions)
       if (caution.severity === 'stop') enter({ kind: 'acknowledged', caution: `${key}:${caution.id}` });
     now += 0.4 * handsOn(step);
-    if (batch.stopsAt !== key || step.panel !== 'add') weigh(plan, step, enter, random);
+    if (batch.stopsAt !== key || !step.template?.adding) weigh(plan, step, enter, random);
     const note = batch.notes?.[key];
     if (note) enter({ kind: 'noted', step: key, text: note });
-    if (batch.givenUp?.at === key) {
+    if (batch.abandoned?.at === key) {
       now += HOUR;
-      enter({ kind: 'abandoned', reason: batch.givenUp.reason });
+      enter({ kind: 'abandoned', reason: batch.abandoned.reason });
       return events;
     }
     if (batch.stopsAt === key) {
@@ -44,9 +48,9 @@ export function live(
       return events;
     }
     now += 0.6 * handsOn(step);
-    if (step.panel === 'dry') now = dry(plan, step, batch, enter, now, state(plan, events), random);
+    if (step.technique === 'dry') now = dry(plan, step, batch, enter, now, state(plan, events), random);
     else now += waiting(step, random);
-    if (step.panel === 'hold')
+    if (STANDS.has(step.technique))
       enter({
         kind: 'read',
         step: key,
@@ -76,22 +80,19 @@ type Enter = (body: EventBody, at?: number) => void;
 
 /** What a hand pours is near the plan, and read as the instrument shows it. */
 function weigh(plan: Plan, step: StepState, enter: Enter, random: () => number): void {
-  const { charge } = step;
-  if (charge) {
-    const { value, unit } = charge.dose.take;
+  const { addition } = step;
+  if (addition) {
+    const { value, unit } = addition.dose.take;
     const spread = unit === 'g' ? 0.004 : 0.008;
     const reading = {
       is: 'exact',
       value: roundTo(value * (1 + spread * normal(random)), unit === 'g' ? plan.bench.balanceG : 0.5),
       unit,
     } as const;
-    enter({ kind: 'added', step: step.key, role: charge.role, bottleId: charge.bottleId, reading, reason: '' });
-  } else if (step.panel === 'charge') {
-    const made = /([\d.\s\u202f]+) mL/.exec(
-      step.title.map((part) => (part.is === 'text' ? part.text : part.shown)).join(''),
-    );
-    if (!made) return;
-    const planned = Number(made[1]!.replace(/[\s\u202f]/g, ''));
+    enter({ kind: 'added', step: step.key, role: addition.role, bottleId: addition.bottleId, reading, reason: '' });
+  } else if (step.technique === 'make-up') {
+    const planned = state(plan, []).sheet.made?.volume.value;
+    if (planned === undefined) return;
     enter({
       kind: 'read',
       step: step.key,
@@ -138,7 +139,7 @@ function wait(step: StepState, enter: Enter, begun: number, id: (prefix: string)
   const look = (hours: number, body: EventBody) => {
     if (begun + hours * HOUR < present) enter(body, begun + hours * HOUR);
   };
-  if (step.panel === 'dish') {
+  if (GROWS.has(step.technique)) {
     look(5, {
       kind: 'read',
       step: step.key,
@@ -150,7 +151,7 @@ function wait(step: StepState, enter: Enter, begun: number, id: (prefix: string)
       kind: 'read',
       step: step.key,
       quantity: 'sight',
-      reading: { is: 'word', text: 'a rim of small clear prisms' },
+      reading: { is: 'sight', enough: false, text: 'a rim of small clear prisms' },
       place: 'dish',
     });
     look(21, {
@@ -164,16 +165,16 @@ function wait(step: StepState, enter: Enter, begun: number, id: (prefix: string)
       kind: 'read',
       step: step.key,
       quantity: 'sight',
-      reading: { is: 'word', text: 'prisms to 8 mm, clear' },
+      reading: { is: 'sight', enough: true, text: 'prisms to 8 mm, clear' },
       place: 'dish',
     });
   }
-  if (step.panel === 'add') {
+  if (step.template?.adding) {
     portions(step, enter, begun);
     return;
   }
   const minutes = step.timer?.minutes ?? 60;
-  const since = step.panel === 'dish' ? present - 6 * HOUR : begun;
+  const since = GROWS.has(step.technique) ? present - 6 * HOUR : begun;
   enter(
     { kind: 'timer-set', step: step.key, timer: id('timer'), name: step.timer?.name ?? 'look again', minutes },
     since,
@@ -182,23 +183,23 @@ function wait(step: StepState, enter: Enter, begun: number, id: (prefix: string)
 
 /** An addition under way: a few portions by the scoop, foam and paper looked at between them. */
 function portions(step: StepState, enter: Enter, begun: number): void {
-  const { charge } = step;
-  if (!charge) return;
+  const { addition } = step;
+  if (!addition) return;
   const MINUTE = 60_000;
-  const scoops = Math.floor((charge.dose.takeMassG * 0.55) / 5.2 / 4);
+  const scoops = Math.floor((addition.dose.takeMassG * 0.55) / 5.2 / 4);
   for (let i = 0; i < 4; i++) {
     enter(
       {
         kind: 'added',
         step: step.key,
-        role: charge.role,
-        bottleId: charge.bottleId,
+        role: addition.role,
+        bottleId: addition.bottleId,
         reading: { is: 'counted', count: scoops, measure: 'tea scoop', each: 5.2, sd: 0.3, unit: 'g' },
         reason: '',
       },
       begun + i * 4 * MINUTE,
     );
-    const seen = { is: 'word', text: 'still fizzes' } as const;
+    const seen = { is: 'sight', enough: false, text: 'still fizzes' } as const;
     enter({ kind: 'read', step: step.key, quantity: 'sight', reading: seen, place: '' }, begun + (i * 4 + 2) * MINUTE);
   }
   const gas = { is: 'exact', value: 1.2, unit: 'L' } as const;

@@ -91,13 +91,13 @@ export const demoBottles: readonly DemoBottle[] = [
 ];
 
 export interface DemoBatch {
-  readonly wish: string;
+  readonly target: string;
   readonly daysAgo: number;
   readonly hours?: number;
   readonly controls?: Readonly<Record<string, number>>;
   /** The step it stops at, running; null for a batch that ran to its end; “planned” for one not begun. */
   readonly stopsAt?: string | 'planned';
-  readonly givenUp?: { readonly at: string; readonly reason: string };
+  readonly abandoned?: { readonly at: string; readonly reason: string };
   /** Product against the expected mass. */
   readonly product?: number;
   readonly damp?: boolean;
@@ -106,18 +106,18 @@ export interface DemoBatch {
 }
 
 export const demoBatches: readonly DemoBatch[] = [
-  { wish: '1 L of 1 mol/L hydrochloric acid', daysAgo: 72, bottled: true },
+  { target: '1 L of 1 mol/L hydrochloric acid', daysAgo: 72, bottled: true },
   {
-    wish: '40 g zinc sulfate',
+    target: '40 g zinc sulfate',
     daysAgo: 66,
     product: 0.88,
     notes: { cool: 'Only one night: the liquor still gave crystals next day.' },
     bottled: true,
   },
-  { wish: 'sodium acetate from 500 mL vinegar', daysAgo: 58, product: 0.97, bottled: true },
-  { wish: '250 mL of 20 % sulfuric acid', daysAgo: 52, notes: { acid: 'For the oxygen test.' }, bottled: true },
+  { target: 'sodium acetate from 500 mL vinegar', daysAgo: 58, product: 0.97, bottled: true },
+  { target: '250 mL of 20 % sulfuric acid', daysAgo: 52, notes: { acid: 'For the oxygen test.' }, bottled: true },
   {
-    wish: '80 g sodium acetate',
+    target: '80 g sodium acetate',
     daysAgo: 47,
     product: 1.36,
     damp: true,
@@ -125,34 +125,34 @@ export const demoBatches: readonly DemoBatch[] = [
     notes: { collect: 'No time to drain it properly.' },
   },
   {
-    wish: '50 g zinc sulfate',
+    target: '50 g zinc sulfate',
     daysAgo: 41,
     controls: { 'boil-to': 75 },
-    givenUp: {
+    abandoned: {
       at: 'boil-down',
       reason:
         'Boiled too far: white monohydrate caked and the dish cracked. Stop at two thirds, keep it below a simmer.',
     },
   },
-  { wish: '1.5 L of 2 mol/L hydrochloric acid', daysAgo: 34, bottled: true },
-  { wish: '500 mL of 1 mol/L acetic acid', daysAgo: 27 },
+  { target: '1.5 L of 2 mol/L hydrochloric acid', daysAgo: 34, bottled: true },
+  { target: '500 mL of 1 mol/L acetic acid', daysAgo: 27 },
   {
-    wish: '60 g sodium acetate',
+    target: '60 g sodium acetate',
     daysAgo: 21,
     product: 1.02,
     notes: { carbonate: 'Eight spoons, foam never above half.' },
     bottled: true,
   },
-  { wish: '1 L of 0.5 mol/L hydrochloric acid', daysAgo: 13, bottled: true },
+  { target: '1 L of 0.5 mol/L hydrochloric acid', daysAgo: 13, bottled: true },
   {
-    wish: '60 g alum',
+    target: '60 g alum',
     daysAgo: 26,
     product: 0.98,
     notes: { cool: 'Method of cooling: one night in the cold. Small, a little cloudy.' },
     bottled: true,
   },
   {
-    wish: '60 g alum',
+    target: '60 g alum',
     daysAgo: 19,
     product: 0.86,
     controls: { spare: 30, 'water-left': 45, cold: 16 },
@@ -160,22 +160,22 @@ export const demoBatches: readonly DemoBatch[] = [
     bottled: true,
   },
   {
-    wish: '15 g zinc carbonate',
+    target: '15 g zinc carbonate',
     daysAgo: 9,
     product: 0.94,
     notes: { soda: 'By the sheet, in ten portions; the last two no longer fizzed.' },
     bottled: true,
   },
   {
-    wish: '60 g zinc sulfate',
+    target: '60 g zinc sulfate',
     daysAgo: 3,
     hours: 4,
     stopsAt: 'grow',
     notes: { dissolve: 'Started slowly; warm by the second third.' },
   },
-  { wish: '500 mL of 0.1 mol/L hydrochloric acid', daysAgo: 0, hours: 0.25, stopsAt: 'cool' },
-  { wish: '20 g zinc carbonate', daysAgo: 1, stopsAt: 'soda' },
-  { wish: '500 mL of 10 % sulfuric acid', daysAgo: 1, stopsAt: 'planned' },
+  { target: '500 mL of 0.1 mol/L hydrochloric acid', daysAgo: 0, hours: 0.25, stopsAt: 'cool' },
+  { target: '20 g zinc carbonate', daysAgo: 1, stopsAt: 'soda' },
+  { target: '500 mL of 10 % sulfuric acid', daysAgo: 1, stopsAt: 'planned' },
 ];
 
 /** What was learnt, for the steps at which it comes back. */

@@ -47,11 +47,13 @@ async function seed(db: Db, home: string): Promise<void> {
 
   const runBatch = async (batch: DemoBatch) => {
     const shelf = await send<BottleState[]>('GET', '/bottles');
-    const wish = unwrap(verbs.wish({ text: batch.wish, shelf, bench, today: dayOf(start - batch.daysAgo * DAY) }));
-    const first = wish.choices.find((choice) => choice.missing.length === 0);
+    const found = unwrap(
+      verbs.target.run({ text: batch.target, shelf, bench, today: dayOf(start - batch.daysAgo * DAY) }),
+    );
+    const first = found.choices.find((choice) => choice.missing.length === 0);
     if (!first)
       throw new Error(
-        `${batch.wish}: ${JSON.stringify(wish.problems)} ${wish.choices.map((choice) => choice.missing.join(' ')).join(' ')}`,
+        `${batch.target}: ${JSON.stringify(found.problems)} ${found.choices.map((choice) => choice.missing.join(' ')).join(' ')}`,
       );
     const plan: Plan = { ...first.plan, controls: { ...first.plan.controls, ...batch.controls } };
     const begun = start - batch.daysAgo * DAY - (batch.hours ?? 0) * 3_600_000;

@@ -13,8 +13,21 @@ export interface LiveEvent {
 /** Entries with their corrections folded in once: a corrected one carries its new body, a struck one is gone. */
 export type Live = readonly LiveEvent[] & { readonly [LIVE]: true };
 
-/** Folds corrections in. Everything that reads a run reads this, never the raw entries. */
+const KNOWN = new WeakMap<readonly RunEvent[], Live>();
+
+/**
+ * Folds corrections in. Everything that reads a run reads this, never the raw entries. The same object for the same list, so
+ * that what is computed of it is computed once.
+ */
 export function liveOf(events: readonly RunEvent[]): Live {
+  const known = KNOWN.get(events);
+  if (known) return known;
+  const live = folded(events);
+  KNOWN.set(events, live);
+  return live;
+}
+
+function folded(events: readonly RunEvent[]): Live {
   const latest = new Map<string, PlainBody | null>();
   for (const { body } of events) if (body.kind === 'corrected') latest.set(body.of, body.body);
   const live = events.flatMap(({ id, happened, writtenAt, body }): readonly LiveEvent[] => {

@@ -17,4 +17,4 @@ export { stallAssay } from './stall-assay.ts';
 export { type RunState, runState, type TimerState } from './state.ts';
 export type { StepState } from './step-state.ts';
 export { titleText } from './title.ts';
-export { usedFurther, useFurther } from './used-further.ts';
+export { furtherUse, usedFurther } from './used-further.ts';

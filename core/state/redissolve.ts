@@ -20,10 +20,10 @@ export function redissolveEntries(
   state: RunState,
   step: StepState,
   how: { readonly waterG: number; readonly hotC: number; readonly why: string },
-  newId: (prefix: string) => string,
+  newStepId: () => string,
 ): readonly EventBody[] {
   const name = substanceOf(state.productId).name;
-  const first = newId('step');
+  const first = newStepId();
   const bodies: EventBody[] = [];
   // What it was drying to is not weighed any more.
   if (step.technique === 'dry' && step.status !== 'done')
@@ -49,7 +49,7 @@ export function redissolveEntries(
   });
   let after = first;
   for (const again of stepsAgain(state, step.key)) {
-    const key = newId('step');
+    const key = newStepId();
     bodies.push({
       kind: 'step-inserted',
       step: key,

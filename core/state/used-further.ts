@@ -41,7 +41,7 @@ interface Taking {
 }
 
 /** The intermediate's bottle, and what is entered in the run for it: both, or neither. */
-export function useFurther(
+export function furtherUse(
   state: RunState,
   { batchId, step, wetG, takenG, bottleId, today, why }: Taking,
 ): Result<{ readonly card: BottleCard; readonly entries: readonly EventBody[] }> {
@@ -66,9 +66,15 @@ export function useFurther(
     note: `Wet: ${formatNumber(pct, 3)} ± ${formatNumber(bandPct, 2)} % of it is ${name}, by what was expected.`,
   };
   const reason = why || 'used further, wet';
-  const entries: EventBody[] = [
-    { kind: 'poured-off', step, share, batchId: null, bottleId, why: reason },
-    { kind: 'bottled', bottleId },
-  ];
-  return ok({ card, entries });
+  if (share < 1)
+    return ok({ card, entries: [{ kind: 'poured-off', step, share, batchId: null, bottleId, why: reason }] });
+  // All of it goes: what the run would still have done is left out.
+  const rest = state.steps.filter(({ status }) => status !== 'done' && status !== 'skipped');
+  return ok({
+    card,
+    entries: [
+      { kind: 'bottled', bottleId },
+      ...rest.map(({ key }): EventBody => ({ kind: 'step-skipped', step: key, reason })),
+    ],
+  });
 }

@@ -17,6 +17,7 @@ export function summarise(batch: BatchAnswer): BatchSummary {
     createdAt,
     title: planTitle(plan),
     routeId: plan.route.id,
+    weighs: plan.route.steps.some(({ op }) => op.do === 'dry'),
     colours: coloursOf(batch),
   };
   const folded = runState(plan, batch.events, 'as they are');

@@ -1,5 +1,6 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
-import type { LessonAnswer, NewLesson } from '#contract/api';
+import type { LessonAnswer } from '#contract/api';
+import type { NewLesson } from '#contract/bodies';
 import { request } from './client.ts';
 import { newId } from './ids.ts';
 

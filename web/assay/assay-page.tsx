@@ -1,11 +1,10 @@
 import { Link, useParams } from 'react-router';
-import type { StepState } from '#core/state';
 import { sentenceOf } from '../api/client.ts';
 import { useBatches } from '../api/queries.ts';
-import { useRun } from '../bench/use-run.ts';
-import { WeighPane } from '../bench/weigh-pane.tsx';
 import { dayText, instantText } from '../parts/day.ts';
 import { Num, NumRow } from '../parts/num.tsx';
+import { AmountEntry } from '../run/amount-entry.tsx';
+import { useRun } from '../run/use-run.ts';
 import { WeighingChart } from './weighing-chart.tsx';
 import '../bench/bench.css';
 import '../record/record.css';
@@ -21,9 +20,7 @@ function Products() {
   const batches = useBatches();
   if (batches.isPending) return <p className="waiting-block">Looking for products …</p>;
   if (batches.isError) return <p className="problem">{sentenceOf(batches.error)}</p>;
-  const solid = batches.data.filter(
-    (each) => each.routeId !== 'acid-dilution' && (each.status === 'running' || each.status === 'done'),
-  );
+  const solid = batches.data.filter(({ weighs, status }) => weighs && (status === 'running' || status === 'done'));
   return (
     <>
       <h1>Weigh a product to constant mass</h1>
@@ -56,11 +53,11 @@ function Weighings({ batchId }: { batchId: string }) {
   if (!run)
     return (
       <p className={error || problem ? 'problem' : 'waiting-block'}>
-        {error ? sentenceOf(error) : problem || 'Taking the balance out …'}
+        {error ? sentenceOf(error) : problem || 'Loading the weighings …'}
       </p>
     );
   const { state, batch } = run;
-  const step = state.steps.filter((each) => each.panel === 'dry').at(-1);
+  const step = state.steps.filter((each) => each.technique === 'dry').at(-1);
   if (!step) return <p className="problem">This run makes a solution; there is nothing to dry.</p>;
   const { weighing } = state;
   return (
@@ -75,7 +72,16 @@ function Weighings({ batchId }: { batchId: string }) {
         {weighing.sentence}
       </p>
       <div className="pane">
-        <WeighPane run={run} step={step as StepState} onClose={() => {}} />
+        <AmountEntry
+          label="Product weighs, without its dish"
+          units={['g']}
+          start="g"
+          measures={[]}
+          onEnter={(reading, happened) => {
+            run.enter({ kind: 'read', step: step.key, quantity: 'mass', reading, place: '' }, happened);
+            return true;
+          }}
+        />
       </div>
       {weighing.weighings.length > 1 ? <WeighingChart weighings={weighing.weighings} /> : null}
       {weighing.weighings.length > 0 ? (

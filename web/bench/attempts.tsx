@@ -1,8 +1,8 @@
 import { colourDifference, rgbOf } from '#core/assay';
 import type { StepState } from '#core/state';
 import { useBatches } from '../api/queries.ts';
-import { Swatch } from './colour-pick.tsx';
-import type { Run } from './use-run.ts';
+import type { Run } from '../run/use-run.ts';
+import { Swatch } from './panes/colour-pick.tsx';
 
 /** The colours photographed at this step, now and in earlier attempts at the same route. */
 export function Attempts({ run, step }: { run: Run; step: StepState }) {

@@ -1,7 +1,7 @@
 import { useParams } from 'react-router';
 import { sentenceOf } from '../api/client.ts';
+import { useRun } from '../run/use-run.ts';
 import { Bench } from './bench.tsx';
-import { useRun } from './use-run.ts';
 import './bench.css';
 
 /** The bench station for one run. */

@@ -5,19 +5,20 @@ import { planTitle } from '#core/plan';
 import type { RunState, StepState } from '#core/state';
 import { Cautions } from '../parts/cautions.tsx';
 import { Lessons } from '../parts/lessons.tsx';
+import { InMargin } from '../parts/margin.tsx';
 import { plainText, Sentence } from '../parts/sentence.tsx';
-import { InMargin } from '../shell/margin.tsx';
-import { AddPane } from './add-pane.tsx';
+import type { Run } from '../run/use-run.ts';
+import { AsItStands } from './as-it-stands.tsx';
 import { Attempts } from './attempts.tsx';
 import { CautionsRead } from './cautions-read.tsx';
 import { Log } from './log.tsx';
-import { type PaneName, StepPane } from './panes.tsx';
 import { Portions } from './portions.tsx';
-import { Reckoning } from './reckoning.tsx';
-import { StepAdvice } from './step-advice.tsx';
+import { StepAdvice, saysOf } from './step-advice.tsx';
+import { StepPane } from './step-pane.tsx';
+import { tabsOf } from './tabs.ts';
+import { viewOf } from './technique/registry.ts';
 import { Timers } from './timers.tsx';
 import { useAdvice } from './use-advice.ts';
-import type { Run } from './use-run.ts';
 
 const MARKS: Readonly<Record<StepState['status'], string>> = {
   waiting: '',
@@ -27,7 +28,7 @@ const MARKS: Readonly<Record<StepState['status'], string>> = {
   skipped: '–',
 };
 
-/** One step at a time, large; the whole run at its left, the log below, the reckoning in the margin. */
+/** One step at a time, large; the whole run at its left, the log below, what it comes to in the margin. */
 export function Bench({ run }: { run: Run }) {
   const { state, batch } = run;
   const [search, setSearch] = useSearchParams();
@@ -40,7 +41,7 @@ export function Bench({ run }: { run: Run }) {
       <div>
         {state.status === 'done' || state.status === 'abandoned' ? (
           <p className="pane">
-            {state.status === 'done' ? 'This run is finished.' : `Given up: ${state.abandonedFor}`}{' '}
+            {state.status === 'done' ? 'This run is finished.' : `Abandoned: ${state.abandonedFor}`}{' '}
             <Link to={`/record/${batch.id}`}>See its record</Link>
           </p>
         ) : null}
@@ -57,7 +58,7 @@ export function Bench({ run }: { run: Run }) {
             attach={{ routeId: batch.plan.route.id, step: step.key, bottleId: null, batchId: batch.id }}
           />
         ) : null}
-        <Reckoning run={run} />
+        <AsItStands run={run} />
       </InMargin>
     </div>
   );
@@ -119,59 +120,29 @@ function Rail({ run, current }: { run: Run; current: string | undefined }) {
   );
 }
 
-const TABS: readonly { pane: PaneName; name: string; key?: string }[] = [
-  { pane: 'weigh', name: 'Weigh or measure', key: 'w' },
-  { pane: 'dish', name: 'Dish', key: 'd' },
-  { pane: 'wash', name: 'Wash', key: 'x' },
-  { pane: 'evaporate', name: 'Evaporate', key: 'e' },
-  { pane: 'dry', name: 'Dry', key: 'r' },
-  { pane: 'log', name: 'Log a reading', key: 'l' },
-  { pane: 'timer', name: 'Timer', key: 't' },
-  { pane: 'note', name: 'Note', key: 'n' },
-  { pane: 'surprise', name: 'Surprise', key: 's' },
-  { pane: 'portion', name: 'Test portion' },
-  { pane: 'unplanned', name: 'Add something else' },
-  { pane: 'photo', name: 'Photo' },
-  { pane: 'change', name: 'Change the run' },
-];
-
-/** The pane that a kind of step opens with. */
-const FIRST_PANE: Partial<Record<StepState['panel'], PaneName>> = { charge: 'weigh' };
-
-/** The panes that a kind of step has besides those of every step. */
-function hasPane(step: StepState, pane: PaneName): boolean {
-  if (pane === 'dish') return step.panel === 'dish';
-  if (pane === 'wash') return step.panel === 'filter';
-  if (pane === 'dry') return step.panel === 'dry';
-  if (pane === 'evaporate') return step.template?.op.do === 'boil-down' || step.template?.op.do === 'evaporate';
-  return pane !== 'weigh' || step.panel === 'charge' || step.panel === 'dry';
-}
-
 function Step({ run, step, onNext }: { run: Run; step: StepState; onNext: () => void }) {
   const { state, enter } = run;
-  const [pane, setPane] = useState<PaneName | null>(step.status === 'done' ? null : (FIRST_PANE[step.panel] ?? null));
+  const view = viewOf(step);
+  const tabs = tabsOf(step);
+  const [pane, setPane] = useState<string | null>(step.status === 'done' ? null : view.opens(step));
   const advice = useAdvice(run, step.key);
   const over = state.status === 'abandoned';
-  const adds = step.panel === 'add' && step.status !== 'done' && step.status !== 'skipped' && !over;
   const closed = step.status === 'done' || step.status === 'skipped';
+  const open = tabs.find(({ id }) => id === pane);
   const finish = () => {
     if (closed || over) return;
     enter({ kind: 'finished', step: step.key });
     onNext();
   };
-  const toggle = (next: PaneName) => setPane((before) => (before === next ? null : next));
   useHotkeys('space', finish, { preventDefault: true, useKey: false, ignoreEventWhen: isControl }, [
     step.key,
     closed,
     over,
   ]);
   useHotkeys(
-    'w,l,t,n,s,d,x,e,r',
-    (event) => setPane(TABS.find((tab) => tab.key === event.key && hasPane(step, tab.pane))?.pane ?? null),
-    {
-      preventDefault: true,
-      useKey: true,
-    },
+    tabs.flatMap(({ key }) => key ?? []).join(','),
+    (event) => setPane(tabs.find(({ key }) => key === event.key)?.id ?? null),
+    { preventDefault: true, useKey: true },
   );
   useHotkeys('escape', () => setPane(null), { enableOnFormTags: true });
   return (
@@ -182,13 +153,11 @@ function Step({ run, step, onNext }: { run: Run; step: StepState; onNext: () => 
       <p className="step-act">
         <Sentence parts={step.act} />
       </p>
-      <div className="row" style={{ margin: '0 0 10px' }}>
+      <div className="row flags">
         <Flags step={step} />
       </div>
-      {adds ? (
-        <div className="pane">
-          <AddPane run={run} step={step} add={advice?.add ?? null} />
-        </div>
+      {view.Working && !closed && !over ? (
+        <view.Working run={run} step={step} says={advice ? saysOf(advice.own, step.technique) : null} />
       ) : null}
       {advice ? <StepAdvice run={run} step={step} advice={advice} /> : null}
       <dl className="step-lines">
@@ -203,42 +172,49 @@ function Step({ run, step, onNext }: { run: Run; step: StepState; onNext: () => 
       <Timers run={run} step={step} />
       {over ? null : (
         <div className="step-tabs">
-          {TABS.filter((tab) => hasPane(step, tab.pane)).map((tab) => (
+          {tabs.map((tab) => (
             <button
-              key={tab.pane}
+              key={tab.id}
               type="button"
               className={tab.key ? 'tab' : 'tab tab-more'}
-              aria-expanded={pane === tab.pane}
-              onClick={() => toggle(tab.pane)}
+              aria-expanded={pane === tab.id}
+              onClick={() => setPane((before) => (before === tab.id ? null : tab.id))}
             >
               {tab.name}
             </button>
           ))}
-          {closed ? (
-            <button type="button" className="tab" onClick={() => enter({ kind: 'reopened', step: step.key })}>
-              Open it again
-            </button>
-          ) : (
-            <>
-              {step.status === 'running' && step.leave.lookEveryMin !== null ? (
-                <button type="button" className="tab" onClick={() => enter({ kind: 'checked', step: step.key })}>
-                  Looked in
-                </button>
-              ) : null}
-              {step.status === 'running' ? null : (
-                <button type="button" className="tab" onClick={() => enter({ kind: 'started', step: step.key })}>
-                  Begin
-                </button>
-              )}
-              <button type="button" className="act done" onClick={finish}>
-                Step done
-              </button>
-            </>
-          )}
+          <Moves run={run} step={step} onFinish={finish} />
         </div>
       )}
-      {pane && !over ? <StepPane key={pane} name={pane} run={run} step={step} onClose={() => setPane(null)} /> : null}
+      {open && !over ? <StepPane key={open.id} tab={open} run={run} step={step} onClose={() => setPane(null)} /> : null}
     </article>
+  );
+}
+
+/** What moves a step on: begin, checked, done; or open it again. */
+function Moves({ run: { enter }, step, onFinish }: { run: Run; step: StepState; onFinish: () => void }) {
+  if (step.status === 'done' || step.status === 'skipped')
+    return (
+      <button type="button" className="tab" onClick={() => enter({ kind: 'reopened', step: step.key })}>
+        Open it again
+      </button>
+    );
+  return (
+    <>
+      {step.status === 'running' && step.leave.lookEveryMin !== null ? (
+        <button type="button" className="tab" onClick={() => enter({ kind: 'checked', step: step.key })}>
+          Checked
+        </button>
+      ) : null}
+      {step.status === 'running' ? null : (
+        <button type="button" className="tab" onClick={() => enter({ kind: 'started', step: step.key })}>
+          Begin
+        </button>
+      )}
+      <button type="button" className="act done" onClick={onFinish}>
+        Step done
+      </button>
+    </>
   );
 }
 

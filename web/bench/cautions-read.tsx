@@ -1,5 +1,5 @@
 import type { StepState } from '#core/state';
-import type { Run } from './use-run.ts';
+import type { Run } from '../run/use-run.ts';
 
 /** Cautions of the gravest kind are acknowledged once at their step, and the record says so. */
 export function CautionsRead({ run, step }: { run: Run; step: StepState }) {

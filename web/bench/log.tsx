@@ -2,9 +2,9 @@ import { Input } from 'antd';
 import { useState } from 'react';
 import { type EventBody, type LogLine, parseReading, readingLeast, readingProblem } from '#core/log';
 import { instantText } from '../parts/day.ts';
+import { span } from '../parts/due-text.ts';
 import { plainText } from '../parts/sentence.tsx';
-import { span } from '../shell/due-text.ts';
-import type { Run } from './use-run.ts';
+import type { Run } from '../run/use-run.ts';
 
 const SHOWN = 40;
 
@@ -65,7 +65,7 @@ export function Log({ run }: { run: Run }) {
 }
 
 const CORRECTABLE = new Set<EventBody['kind']>([
-  'charged',
+  'added',
   'read',
   'noted',
   'portion-taken',

@@ -2,18 +2,19 @@ import { cleanup, fireEvent, screen, waitFor, within } from '@testing-library/re
 import { afterEach, describe, expect, it, vi } from 'vitest';
 import { unwrap } from '#core/problem';
 import { advise } from '#core/state';
+import { own } from '../../core/testing/asking.ts';
 import { done, on, read, START } from '../../core/testing/on-route.ts';
 import { eventsAt } from '../../core/testing/shelf.ts';
 import { benchAt, computeHere, draw } from '../testing/bench.tsx';
 
 vi.mock('../worker/compute.ts', () => ({ useCompute: computeHere }));
 
-const { DryPane } = await import('./dry-pane.tsx');
-const { EvaporatePane } = await import('./evaporate-pane.tsx');
-const { WashPane } = await import('./wash-pane.tsx');
-const { RedissolveForm } = await import('./redissolve-form.tsx');
-const { TakeOnForm } = await import('./take-on-form.tsx');
-const { FilterSays } = await import('./filter-says.tsx');
+const { DryPane } = await import('./technique/dry/dry-pane.tsx');
+const { EvaporatePane } = await import('./technique/boil-down/evaporate-pane.tsx');
+const { WashPane } = await import('./technique/filter/wash-pane.tsx');
+const { RedissolveForm } = await import('./panes/redissolve-form.tsx');
+const { UseFurtherForm } = await import('./panes/use-further-form.tsx');
+const { FilterSays } = await import('./technique/filter/filter-says.tsx');
 
 afterEach(() => {
   cleanup();
@@ -22,9 +23,9 @@ afterEach(() => {
 
 const alum = on('alum-recrystallised', '60 g alum', { crude: 'alum 97 % 1 kg' });
 const caught = [
-  alum.charged('crude', 'crude', 80),
+  alum.added('crude', 'crude', 80),
   ...done('crude'),
-  alum.charged('water', 'water', 100, 'mL'),
+  alum.added('water', 'water', 100, 'mL'),
   ...done('water', 'heat', 'filter', 'cool', 'collect'),
 ];
 const type = (label: string | RegExp, text: string) =>
@@ -66,7 +67,7 @@ describe('the evaporating panel', () => {
   it('boils down to where its own step ends', () => {
     const { props } = benchAt(zinc, 'boil-down', ...before);
     draw(<EvaporatePane {...props} />);
-    const goal = Math.round(props.run.state.sheet.boil!.volume.value);
+    const goal = Math.round(props.run.state.sheet.figures['boil.volume']!.value);
     expect(screen.getByText(`${goal} mL`)).toBeDefined();
     expect(screen.getByText(/^about \d+ min$|^about \d(\.\d)? h$/)).toBeDefined();
     expect(screen.getByText(/beaker: \d+/)).toBeDefined();
@@ -75,8 +76,8 @@ describe('the evaporating panel', () => {
   it('and an open dish to where that ends', () => {
     const { props } = benchAt(zinc, 'grow', ...before, ...done('boil-down'));
     draw(<EvaporatePane {...props} />);
-    expect(screen.getByText(`${Math.round(props.run.state.sheet.dish!.value)} mL`)).toBeDefined();
-    expect(screen.getByText(/left open, .* g a day/)).toBeDefined();
+    expect(screen.getByText(`${Math.round(props.run.state.sheet.figures['dish.volume']!.value)} mL`)).toBeDefined();
+    expect(screen.getByText(/left to evaporate, .* g a day/)).toBeDefined();
   });
 });
 
@@ -92,13 +93,14 @@ describe('the washing panel', () => {
         step: 'collect',
         quantity: 'conductivity',
         reading: { is: 'exact', value: 4000, unit: 'µS/cm' },
-        place: 'washings',
+        of: 'washings',
+        place: '',
       },
     ]);
     cleanup();
     const washings = [4000, 1000].map((value) => ({
       ...read('collect', 'conductivity', value, 'µS/cm'),
-      place: 'washings',
+      of: 'washings',
     }));
     draw(<WashPane {...benchAt(alum, 'collect', ...caught.slice(0, -1), ...(washings as typeof caught)).props} />);
     type('Clean at', '100');
@@ -107,9 +109,9 @@ describe('the washing panel', () => {
 
   it('reads a pH as well, each kind by itself', () => {
     const mixed = [
-      { ...read('collect', 'conductivity', 4000, 'µS/cm'), place: 'washings' },
-      { ...read('collect', 'pH', 4, ''), place: 'washings' },
-      { ...read('collect', 'pH', 6.9, ''), place: 'washings' },
+      { ...read('collect', 'conductivity', 4000, 'µS/cm'), of: 'washings' },
+      { ...read('collect', 'pH', 4, ''), of: 'washings' },
+      { ...read('collect', 'pH', 6.9, ''), of: 'washings' },
     ] as typeof caught;
     draw(<WashPane {...benchAt(alum, 'collect', ...caught.slice(0, -1), ...mixed).props} />);
     fireEvent.click(screen.getByText('pH'));
@@ -137,7 +139,7 @@ describe('redissolving', () => {
     expect(entered.map(({ kind }) => kind)).toEqual([
       'step-skipped',
       'step-inserted',
-      'charged',
+      'added',
       'step-inserted',
       'step-inserted',
       'step-inserted',
@@ -164,23 +166,23 @@ describe('redissolving', () => {
   });
 });
 
-describe('taking a part on', () => {
-  const fetched = vi.fn(async (_path: string, init?: RequestInit) => {
+describe('using a part further', () => {
+  const fetched = vi.fn(async (path: string, init?: RequestInit) => {
     const body = JSON.parse(String(init?.body)) as { id: string; card: object };
     return new Response(
       JSON.stringify({ ...body, usedG: 0, uses: [], archived: false, version: 1, lastEventId: null }),
     );
   });
 
-  it('puts a intermediate bottle on the shelf, as strong as is expected, and books the share', async () => {
+  it('puts an intermediate bottle on the shelf, as strong as is expected, and books the share', async () => {
     vi.stubGlobal('fetch', fetched);
     const { props, entered, onClose } = benchAt(alum, 'dry', ...caught);
     const expected = props.run.state.sheet.product!.value;
-    draw(<TakeOnForm {...props} why="for the kit" />);
+    draw(<UseFurtherForm {...props} why="for the kit" />);
     press('To the shelf, intermediate');
     expect(screen.getByRole('alert').textContent).toContain('Weigh all of it');
     type('All of it, wet', '90');
-    type('Taken on', '45');
+    type('Used further', '45');
     press('To the shelf, intermediate');
     await waitFor(() => expect(onClose).toHaveBeenCalled());
     const { card } = JSON.parse(String(fetched.mock.lastCall![1]!.body)) as {
@@ -194,7 +196,7 @@ describe('taking a part on', () => {
   it('all of it ends the run: what it would still have done is left out', async () => {
     vi.stubGlobal('fetch', fetched);
     const { props, entered, onClose } = benchAt(alum, 'dry', ...caught);
-    draw(<TakeOnForm {...props} why="" />);
+    draw(<UseFurtherForm {...props} why="" />);
     type('All of it, wet', '90');
     press('To the shelf, intermediate');
     await waitFor(() => expect(onClose).toHaveBeenCalled());
@@ -204,25 +206,25 @@ describe('taking a part on', () => {
   it('says why it cannot be, and enters nothing when the shelf does not take it', async () => {
     vi.stubGlobal('fetch', async () => new Response(JSON.stringify({ detail: 'No.', status: 400 }), { status: 400 }));
     const { props, entered } = benchAt(alum, 'dry', ...caught);
-    draw(<TakeOnForm {...props} why="" />);
+    draw(<UseFurtherForm {...props} why="" />);
     type('All of it, wet', '90');
-    type('Taken on', '91');
+    type('Used further', '91');
     press('To the shelf, intermediate');
     expect(screen.getByRole('alert').textContent).toContain('at most all of it');
-    type('Taken on', '20');
+    type('Used further', '20');
     press('To the shelf, intermediate');
     await waitFor(() => expect(screen.getByRole('alert').textContent).toContain('No.'));
     expect(entered).toEqual([]);
     cleanup();
-    draw(<TakeOnForm {...benchAt(alum, 'dry', ...caught, read('dry', 'mass', 58, 'g')).props} why="" />);
+    draw(<UseFurtherForm {...benchAt(alum, 'dry', ...caught, read('dry', 'mass', 58, 'g')).props} why="" />);
     expect(screen.getByText(/It has been weighed dry/)).toBeDefined();
   });
 });
 
 describe('what is said at a filter', () => {
   it('names every medium with its verdict in words, and the rinse with its price', () => {
-    const { filter } = unwrap(advise(alum.plan, eventsAt(START, ...caught.slice(0, 5)), 'filter', START));
-    draw(<FilterSays filter={filter!} settles={false} />);
+    const advice = unwrap(advise(alum.plan, eventsAt(START, ...caught.slice(0, 5)), 'filter', START));
+    draw(<FilterSays says={own(advice, 'filter')} />);
     const text = document.body.textContent ?? '';
     for (const word of ['coffee filter or paper good', 'polypropylene cloth with care', 'steel sieve with care'])
       expect(text).toContain(word);

@@ -1,7 +1,7 @@
 import type { StepState } from '#core/state';
-import { countdown, span } from '../shell/due-text.ts';
-import { useNow } from '../shell/use-now.ts';
-import type { Run } from './use-run.ts';
+import { countdown, span } from '../parts/due-text.ts';
+import { useNow } from '../parts/use-now.ts';
+import type { Run } from '../run/use-run.ts';
 
 /** Timers of this step. They are instants, not ticks, so a reload or a stopped server changes nothing. */
 export function Timers({ run, step }: { run: Run; step: StepState }) {

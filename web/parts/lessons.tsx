@@ -1,8 +1,9 @@
 import { Input } from 'antd';
-import { useId, useState } from 'react';
+import { useState } from 'react';
 import type { LessonAnswer } from '#contract/api';
 import { sentenceOf } from '../api/client.ts';
 import { useAddLesson, useLessons, useRetireLesson } from '../api/lessons.ts';
+import { Field } from '../kit/field.tsx';
 
 interface LessonsProps {
   readonly title: string;
@@ -16,7 +17,6 @@ export function Lessons({ title, which, attach }: LessonsProps) {
   const { data } = useLessons();
   const add = useAddLesson();
   const retire = useRetireLesson();
-  const id = useId();
   const [text, setText] = useState('');
   const lessons = (data ?? []).filter((each) => each.retiredAt === null && which(each));
   if (lessons.length === 0 && !attach) return null;
@@ -45,18 +45,18 @@ export function Lessons({ title, which, attach }: LessonsProps) {
             if (text.trim() !== '') add.mutate({ ...attach, text: text.trim() }, { onSuccess: () => setText('') });
           }}
         >
-          <label htmlFor={id} className="small">
-            For next time
-          </label>
           <div className="lesson-row">
-            <Input
-              id={id}
-              style={{ flex: 1 }}
-              value={text}
-              maxLength={1000}
-              placeholder="what to do differently"
-              onChange={(event) => setText(event.target.value)}
-            />
+            <Field label="For next time" grows>
+              {(bound) => (
+                <Input
+                  {...bound}
+                  value={text}
+                  maxLength={1000}
+                  placeholder="what to do differently"
+                  onChange={(event) => setText(event.target.value)}
+                />
+              )}
+            </Field>
             <button type="submit" className="link" disabled={text.trim() === '' || add.isPending}>
               keep
             </button>

@@ -1,7 +1,7 @@
 import type { ReactNode } from 'react';
 import { type Figure, isAbout, sdOf } from '#core/figure';
 import { formatNumber, roundToUncertainty } from '#core/units';
-import { useMargin } from '../shell/margin.tsx';
+import { useMargin } from './margin.tsx';
 
 interface NumProps {
   readonly figure: Figure;

@@ -1,5 +1,5 @@
 import type { TextPart } from '#core/sheet';
-import { useMargin } from '../shell/margin.tsx';
+import { useMargin } from './margin.tsx';
 
 /** A sentence of a step: its numbers open their working. */
 export function Sentence({ parts }: { parts: readonly TextPart[] }) {

@@ -1,18 +1,18 @@
 import { Select, Slider } from 'antd';
-import type { WishChoice } from '#contract/verbs';
 import type { Plan } from '#core/plan';
-import type { Gauge, Sheet } from '#core/sheet';
-import { excessPrice } from '#core/state';
+import type { Gauge, PlanChoice, Sheet } from '#core/sheet';
+import { formulaText, substanceOf } from '#core/substance';
+import type { TechniqueName } from '#core/technique';
 import { formatNumber, formatPlain } from '#core/units';
 import { Num } from '../parts/num.tsx';
 import { VesselDrawing } from '../parts/vessel-drawing.tsx';
-import { tintOf } from '../shelf/tint.ts';
+import { ExcessPrices } from './excess-prices.tsx';
 import { Uncertainty } from './uncertainty.tsx';
 
 interface BatchSheetProps {
   readonly sheet: Sheet;
   readonly plan: Plan;
-  readonly choice: WishChoice;
+  readonly choice: PlanChoice;
   readonly onControl: (control: string, value: number) => void;
   readonly onBottle: (role: string, bottleId: string) => void;
 }
@@ -25,7 +25,7 @@ export function BatchSheet({ sheet, plan, choice, onControl, onBottle }: BatchSh
         <section aria-label="From the shelf">
           <h2>From the shelf</h2>
           {sheet.additions.map((line) => (
-            <Charge key={line.step} line={line} roles={choice.roles} onBottle={onBottle} />
+            <Addition key={line.step} line={line} roles={choice.roles} onBottle={onBottle} />
           ))}
           {sheet.shortages.map((each) => (
             <p key={each.message} className="problem small">
@@ -46,19 +46,12 @@ export function BatchSheet({ sheet, plan, choice, onControl, onBottle }: BatchSh
                   onChange={(value) => onControl(control.id, value)}
                 />
                 <output title={control.note}>
-                  {controlText(control.id, plan.controls[control.id] ?? control.start, control.unit, sheet)}
+                  {controlText(control.id, plan.controls[control.id] ?? control.start, control.unit, { sheet, plan })}
                 </output>
               </div>
             ))}
           </div>
-          {Object.values(sheet.add)
-            .map(excessPrice)
-            .filter((price) => price !== '')
-            .map((price) => (
-              <p key={price} className="small quiet">
-                {price}
-              </p>
-            ))}
+          <ExcessPrices plan={plan} />
         </section>
         <Vessel sheet={sheet} plan={plan} />
         <Outcome sheet={sheet} plan={plan} />
@@ -73,19 +66,27 @@ export function BatchSheet({ sheet, plan, choice, onControl, onBottle }: BatchSh
 }
 
 /** A boil-down is read on the vessel, so it is shown as the volume it comes to. */
-function controlText(id: string, value: number, unit: string, sheet: Sheet): string {
-  if (id === 'boil-to' && sheet.boil) return `${formatNumber(sheet.boil.volume.value, 2)} mL`;
-  if (id === 'evaporate-to' && sheet.dish) return `${formatNumber(sheet.dish.value, 2)} mL`;
-  return `${formatPlain(value)} ${unit}`;
+function controlText(
+  id: string,
+  value: number,
+  unit: string,
+  { sheet, plan }: Pick<BatchSheetProps, 'sheet' | 'plan'>,
+): string {
+  const step = plan.route.steps.find(({ op }) => 'control' in op && op.control === id);
+  const volume = step && sheet.figures[VOLUME_AT[step.op.do] ?? ''];
+  return volume ? `${formatNumber(volume.value, 2)} mL` : `${formatPlain(value)} ${unit}`;
 }
 
-function Charge({
+/** The volume that a kind of step is read by. */
+const VOLUME_AT: Partial<Record<TechniqueName, string>> = { 'boil-down': 'boil.volume', evaporate: 'dish.volume' };
+
+function Addition({
   line,
   roles,
   onBottle,
 }: {
-  line: Sheet['charges'][number];
-  roles: WishChoice['roles'];
+  line: Sheet['additions'][number];
+  roles: PlanChoice['roles'];
   onBottle: BatchSheetProps['onBottle'];
 }) {
   const { dose } = line;
@@ -134,7 +135,7 @@ function Charge({
 }
 
 /** The same dose the other way: grams of what is poured by volume, millilitres of what is weighed. */
-function OtherUnit({ dose }: { dose: Sheet['charges'][number]['dose'] }) {
+function OtherUnit({ dose }: { dose: Sheet['additions'][number]['dose'] }) {
   if (dose.take.unit === 'mL') {
     return (
       <span className="second">
@@ -163,10 +164,10 @@ function Vessel({ sheet, plan }: { sheet: Sheet; plan: Plan }) {
         gas={sheet.gas !== null}
         gasText={
           sheet.gas
-            ? `${sheet.gas.name === 'hydrogen' ? 'H₂' : 'CO₂'} ${formatNumber(sheet.gas.volume.value, 2)} L`
+            ? `${formulaText(substanceOf(sheet.gas.id).formula)} ${formatNumber(sheet.gas.volume.value, 2)} L`
             : ''
         }
-        tint={tintOf(plan.target.substanceId) === 'straw' ? 'straw' : 'clear'}
+        tint={substanceOf(plan.target.substanceId).tint === 'straw' ? 'straw' : 'clear'}
       />
       <figcaption className={vessel.holds ? 'quiet' : 'stop'}>
         {vessel.holds
@@ -178,6 +179,7 @@ function Vessel({ sheet, plan }: { sheet: Sheet; plan: Plan }) {
 }
 
 function Outcome({ sheet, plan }: { sheet: Sheet; plan: Plan }) {
+  const liquor = sheet.figures['liquor.volume'];
   return (
     <section aria-label="What comes of it">
       <h2>What comes of it</h2>
@@ -218,9 +220,9 @@ function Outcome({ sheet, plan }: { sheet: Sheet; plan: Plan }) {
           <Num big figure={sheet.product} />
         </Item>
       ) : null}
-      {sheet.liquor ? (
+      {liquor ? (
         <Item name="mother liquor" note={sheet.byProducts[0]?.keep ?? ''}>
-          <Num bare figure={sheet.liquor} shown={formatNumber(sheet.liquor.value, 2)} />
+          <Num bare figure={liquor} shown={formatNumber(liquor.value, 2)} />
         </Item>
       ) : null}
       {sheet.byProducts.slice(1).map((each) => (

@@ -1,18 +1,18 @@
 import { useId, useMemo, useState } from 'react';
 import { useNavigate, useParams, useSearchParams } from 'react-router';
 import type { BatchAnswer } from '#contract/api';
-import type { WishChoice } from '#contract/verbs';
 import { type Plan, planTitle } from '#core/plan';
+import type { PlanChoice } from '#core/sheet';
 import { sentenceOf } from '../api/client.ts';
 import { useBatch, useBench, useBottles, useKeepPlan } from '../api/queries.ts';
 import { Cautions, uniqueCautions } from '../parts/cautions.tsx';
 import { today } from '../parts/day.ts';
 import { Lessons } from '../parts/lessons.tsx';
-import { InMargin } from '../shell/margin.tsx';
+import { InMargin } from '../parts/margin.tsx';
 import { useCompute } from '../worker/compute.ts';
 import { BatchSheet } from './batch-sheet.tsx';
+import { RoutesTable } from './routes-table.tsx';
 import { SavedPlans } from './saved-plans.tsx';
-import { Ways } from './ways.tsx';
 import '../shelf/shelf.css';
 import './plan.css';
 
@@ -23,7 +23,7 @@ const EXAMPLES = [
   '20 g zinc carbonate',
 ];
 
-/** The plan station: a kept plan opens with its own wish and settings. */
+/** The plan station: a kept plan opens with its own target and settings. */
 export function PlanPage() {
   const { batchId } = useParams();
   const batch = useBatch(batchId);
@@ -61,8 +61,8 @@ function Planning({ kept }: { kept: BatchAnswer | null }) {
       })),
     [bottles.data],
   );
-  const wish = useCompute(
-    'wish',
+  const target = useCompute(
+    'target',
     useMemo(
       () =>
         bench.data && bottles.data && text.trim() !== ''
@@ -71,7 +71,7 @@ function Planning({ kept }: { kept: BatchAnswer | null }) {
       [text, shelf, bench.data, bottles.data],
     ),
   );
-  const choices = wish.value?.choices ?? [];
+  const choices = target.value?.choices ?? [];
   const choice =
     choices.find((each) => each.plan.route.id === changes.routeId) ??
     choices.find((each) => each.missing.length === 0) ??
@@ -93,7 +93,7 @@ function Planning({ kept }: { kept: BatchAnswer | null }) {
   return (
     <>
       <h1 className="sr">Plan</h1>
-      <div className="wish">
+      <div className="target">
         <label htmlFor={id}>Make</label>
         <input
           id={id}
@@ -109,7 +109,7 @@ function Planning({ kept }: { kept: BatchAnswer | null }) {
       <div id={`${id}-said`} aria-live="polite">
         {text.trim() === '' ? <Examples onPick={type} /> : null}
         {text.trim() !== ''
-          ? wish.value?.problems.map((each) => (
+          ? target.value?.problems.map((each) => (
               <p key={each.message} className="problem">
                 {each.message}
               </p>
@@ -117,7 +117,7 @@ function Planning({ kept }: { kept: BatchAnswer | null }) {
           : null}
       </div>
       {choices.length > 0 ? (
-        <Ways
+        <RoutesTable
           choices={choices}
           chosen={choice?.plan.route.id}
           onChoose={(routeId) => setChanges({ routeId, controls: {}, bottles: {} })}
@@ -172,8 +172,8 @@ function Planning({ kept }: { kept: BatchAnswer | null }) {
           ) : null}
           <InMargin>
             <Cautions cautions={uniqueCautions(Object.values(sheet.value.cautions))} />
-            <Lessons title="Learnt before" which={(each) => each.routeId === plan?.routeId} />
-            <p className="quiet small">Way after: {sheet.value.route.source}</p>
+            <Lessons title="Learnt before" which={(each) => each.routeId === plan?.route.id} />
+            <p className="quiet small">Route after: {sheet.value.route.source}</p>
           </InMargin>
         </>
       ) : null}
@@ -201,7 +201,7 @@ function Examples({ onPick }: { onPick: (text: string) => void }) {
 
 /** The chosen way's first plan with what the person has moved since. */
 function withChanges(
-  choice: WishChoice,
+  choice: PlanChoice,
   changes: Changes,
   shelf: readonly { id: string; card: Plan['stock'][string]['card']; usedG: number }[],
 ): Plan {

@@ -5,11 +5,11 @@ import { hoursSaid } from '#core/rate';
 import { formatNumber, formatPlain } from '#core/units';
 import { sentenceOf } from '../api/client.ts';
 import { useBatches } from '../api/queries.ts';
-import { type Run, useRun } from '../bench/use-run.ts';
 import { dayText, instantText } from '../parts/day.ts';
 import { Lessons } from '../parts/lessons.tsx';
 import { Num, NumRow } from '../parts/num.tsx';
 import { plainText } from '../parts/sentence.tsx';
+import { type Run, useRun } from '../run/use-run.ts';
 import { ToShelf } from './to-shelf.tsx';
 import './record.css';
 

@@ -5,8 +5,8 @@ import type { BottleCard } from '#core/stock';
 import { sentenceOf } from '../api/client.ts';
 import { newId } from '../api/ids.ts';
 import { usePutBottle } from '../api/queries.ts';
-import type { Run } from '../bench/use-run.ts';
 import { today } from '../parts/day.ts';
+import type { Run } from '../run/use-run.ts';
 
 /** The product as a new bottle, with the batch it came from. */
 export function ToShelf({ run }: { run: Run }) {

@@ -1,10 +1,10 @@
 import { useId } from 'react';
 import { Link } from 'react-router';
 import type { BottleAnswer } from '#contract/api';
-import type { BottleFace } from '#contract/shelf-verbs';
+import type { BottleFace } from '#core/stock';
+import { substanceById } from '#core/substance';
 import { BottleDrawing } from './bottle-drawing.tsx';
 import { labelStrength, leftText } from './face-text.ts';
-import { tintOf } from './tint.ts';
 
 interface BoardProps {
   readonly name: string;
@@ -38,7 +38,7 @@ export function Board({ name, bottles, faces, search, chosen, end }: BoardProps)
                 <BottleDrawing
                   container={card.container}
                   level={face?.level ?? null}
-                  tint={tintOf(card.substanceId)}
+                  tint={substanceById(card.substanceId)?.tint ?? 'clear'}
                   strength={labelStrength(card)}
                   formula={face?.formula ?? ''}
                   assayed={card.assayed}

@@ -7,9 +7,9 @@ import { type BottleCard, type BottleEventBody, onlyWaterBesides } from '#core/s
 import { formatNumber } from '#core/units';
 import { sentenceOf } from '../api/client.ts';
 import { useBatches, useBottleEvent } from '../api/queries.ts';
+import { NumberField } from '../kit/number-field-lazy.tsx';
 import { dayText, today } from '../parts/day.ts';
 import { Num, NumRow } from '../parts/num.tsx';
-import { NumberField } from '../parts/number-field-lazy.tsx';
 import { useCompute } from '../worker/compute.ts';
 
 const CardForm = lazy(async () => ({ default: (await import('./card-form.tsx')).CardForm }));

@@ -1,8 +1,7 @@
 import { Table, type TableColumnsType } from 'antd';
 import { Link } from 'react-router';
 import type { BottleAnswer } from '#contract/api';
-import type { BottleFace } from '#contract/shelf-verbs';
-import type { BottleGroup } from '#core/stock';
+import type { BottleFace, BottleGroup } from '#core/stock';
 import { formatNumber } from '#core/units';
 import { dayText } from '../parts/day.ts';
 import { Num } from '../parts/num.tsx';

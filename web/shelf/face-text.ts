@@ -1,6 +1,5 @@
-import type { BottleFace } from '#contract/shelf-verbs';
 import type { Strength } from '#core/solution';
-import type { BottleCard } from '#core/stock';
+import type { BottleCard, BottleFace } from '#core/stock';
 import { formatNumber, formatPlain } from '#core/units';
 
 const SHORT: Readonly<Record<Strength['unit'], string>> = {

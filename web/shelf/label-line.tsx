@@ -1,7 +1,6 @@
 import { lazy, Suspense, useId, useMemo, useRef, useState } from 'react';
 import { useNavigate } from 'react-router';
-import type { LabelAnswer } from '#contract/shelf-verbs';
-import type { BottleCard } from '#core/stock';
+import type { BottleCard, LabelAnswer } from '#core/stock';
 import { sentenceOf } from '../api/client.ts';
 import { newId } from '../api/ids.ts';
 import { usePutBottle } from '../api/queries.ts';

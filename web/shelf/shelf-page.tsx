@@ -1,12 +1,12 @@
 import { lazy, Suspense, useMemo } from 'react';
 import { useParams, useSearchParams } from 'react-router';
 import type { BottleAnswer } from '#contract/api';
-import type { BottleFace } from '#contract/shelf-verbs';
+import type { BottleFace } from '#core/stock';
 import { type BottleGroup, groups } from '#core/stock';
 import { sentenceOf } from '../api/client.ts';
 import { useBench, useBottles } from '../api/queries.ts';
 import { today } from '../parts/day.ts';
-import { InMargin } from '../shell/margin.tsx';
+import { InMargin } from '../parts/margin.tsx';
 import { useCompute } from '../worker/compute.ts';
 import { Board } from './board.tsx';
 import { BottleSheet } from './bottle-sheet.tsx';

@@ -1,10 +1,10 @@
 import { useEffect, useRef, useState } from 'react';
 import { Link } from 'react-router';
 import { useClock } from '../api/queries.ts';
+import { dueText } from '../parts/due-text.ts';
+import { useNow } from '../parts/use-now.ts';
 import { beep } from './beep.ts';
 import { useChoice } from './choice.tsx';
-import { dueText } from './due-text.ts';
-import { useNow } from './use-now.ts';
 
 const AGAIN_MS = 30_000;
 

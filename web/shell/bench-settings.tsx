@@ -1,20 +1,17 @@
 import { Input, Modal } from 'antd';
-import { useId, useState } from 'react';
+import { useState } from 'react';
 import type { BenchAnswer } from '#contract/api';
 import { parseNumber } from '#core/units';
 import { type Bench, materials, type OwnMeasure, type OwnVessel } from '#core/vessel';
 import { sentenceOf } from '../api/client.ts';
 import { useSaveBench } from '../api/queries.ts';
-import { NumberField } from '../parts/number-field.tsx';
+import { Field } from '../kit/field.tsx';
+import { NumberField } from '../kit/number-field.tsx';
 
 /** The person's place and gear: what every sheet reckons with. */
 export function BenchSettings({ answer, onClose }: { answer: BenchAnswer; onClose: () => void }) {
   const { bench } = answer;
   const save = useSaveBench();
-  const place = useId();
-  const cylinders = useId();
-  const vessels = useId();
-  const measureId = useId();
   const [draft, setDraft] = useState<{ [K in keyof Bench]: Bench[K] | null }>(bench);
   const [cylinderText, setCylinderText] = useState(bench.cylindersMl.join('; '));
   const [vesselText, setVesselText] = useState(bench.vessels.map(vesselLine).join('\n'));
@@ -60,64 +57,62 @@ export function BenchSettings({ answer, onClose }: { answer: BenchAnswer; onClos
       okButtonProps={{ disabled: !whole, loading: save.isPending }}
     >
       <div className="form-grid">
-        <div className="field">
-          <label htmlFor={place}>Place</label>
-          <Input
-            id={place}
-            maxLength={60}
-            value={draft.place ?? ''}
-            onChange={(event) => setDraft((before) => ({ ...before, place: event.target.value }))}
-          />
-        </div>
+        <Field label="Place">
+          {(bound) => (
+            <Input
+              {...bound}
+              maxLength={60}
+              value={draft.place ?? ''}
+              onChange={(event) => setDraft((before) => ({ ...before, place: event.target.value }))}
+            />
+          )}
+        </Field>
         {number('tempC', 'Temperature', '°C', 0, 45)}
         {number('pressureHPa', 'Air pressure', 'hPa', 600, 1100)}
         {number('balanceG', 'Balance shows steps of', 'g', 0.0001, 100)}
         {number('roomM3', 'Air in the room', 'm³', 1, 100_000)}
         {number('evaporationGPerH', 'Water your hotplate boils off', 'g/h', 1, 100_000)}
       </div>
-      <div className="field">
-        <label htmlFor={cylinders}>Measuring cylinders, mL</label>
-        <Input
-          id={cylinders}
-          value={cylinderText}
-          status={cylindersMl ? '' : 'error'}
-          onChange={(event) => setCylinderText(event.target.value)}
-        />
-        {cylindersMl ? null : <p className="problem small">List their sizes, parted by semicolons: 10; 50; 250</p>}
-      </div>
-      <div className="field">
-        <label htmlFor={vessels}>Vessels, one a line</label>
-        <Input.TextArea
-          id={vessels}
-          rows={7}
-          value={vesselText}
-          status={owned ? '' : 'error'}
-          onChange={(event) => setVesselText(event.target.value)}
-        />
-        {owned ? null : (
-          <p className="problem small">
-            Write each as its name, its size, and its material where it is not glass: 2 L jar, 2000 mL, jar glass
-          </p>
+      <Field
+        label="Measuring cylinders, mL"
+        problem={cylindersMl ? '' : 'List their sizes, separated by semicolons: 10; 50; 250'}
+      >
+        {(bound) => <Input {...bound} value={cylinderText} onChange={(event) => setCylinderText(event.target.value)} />}
+      </Field>
+      <Field
+        label="Vessels, one a line"
+        problem={
+          owned
+            ? ''
+            : 'Write each as its name, its size, and its material where it is not glass: 2 L jar, 2000 mL, jar glass'
+        }
+      >
+        {(bound) => (
+          <Input.TextArea
+            {...bound}
+            rows={7}
+            value={vesselText}
+            onChange={(event) => setVesselText(event.target.value)}
+          />
         )}
-      </div>
-      <div className="field">
-        <label htmlFor={measureId}>Own measures, weighed once, one a line</label>
-        <Input.TextArea
-          id={measureId}
-          rows={3}
-          value={measureText}
-          placeholder="tea scoop, washing soda, 5.2 ± 0.3 g"
-          status={measures ? '' : 'error'}
-          onChange={(event) => setMeasureText(event.target.value)}
-        />
-        {measures ? (
-          <p className="quiet small">Weigh ten, divide by ten; the ± is how far one strays from another.</p>
-        ) : (
-          <p className="problem small">
-            Write each as its name, what it holds, its mass: tea scoop, washing soda, 5.2 ± 0.3 g
-          </p>
+      </Field>
+      <Field
+        label="Own measures, weighed once, one a line"
+        problem={
+          measures ? '' : 'Write each as its name, what it holds, its mass: tea scoop, washing soda, 5.2 ± 0.3 g'
+        }
+        hint="Weigh ten, divide by ten; the ± is how far one strays from another."
+      >
+        {(bound) => (
+          <Input.TextArea
+            {...bound}
+            rows={3}
+            value={measureText}
+            placeholder="tea scoop, washing soda, 5.2 ± 0.3 g"
+            onChange={(event) => setMeasureText(event.target.value)}
+          />
         )}
-      </div>
+      </Field>
       {save.isError ? <p className="problem">{sentenceOf(save.error)}</p> : null}
     </Modal>
   );

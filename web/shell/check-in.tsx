@@ -1,7 +1,7 @@
 import { lazy, Suspense, useEffect, useState } from 'react';
+import { useNow } from '../parts/use-now.ts';
 import { beep } from './beep.ts';
 import { useChoice } from './choice.tsx';
-import { useNow } from './use-now.ts';
 
 // The dialog is fetched when it is first wanted: nothing of it belongs to the first load.
 const CheckInDialog = lazy(async () => ({ default: (await import('./check-in-dialog.tsx')).CheckInDialog }));

@@ -2,8 +2,8 @@ import { lazy, Suspense, useState } from 'react';
 import { Link } from 'react-router';
 import type { ClockAnswer } from '#contract/api';
 import { useBench, useClock } from '../api/queries.ts';
-import { dueText } from './due-text.ts';
-import { useNow } from './use-now.ts';
+import { dueText } from '../parts/due-text.ts';
+import { useNow } from '../parts/use-now.ts';
 
 const BenchSettings = lazy(async () => ({ default: (await import('./bench-settings.tsx')).BenchSettings }));
 

@@ -1,7 +1,7 @@
 import { Link, NavLink } from 'react-router';
 import { useClock } from '../api/queries.ts';
+import { useNow } from '../parts/use-now.ts';
 import { Reckoner } from './reckoner.tsx';
-import { useNow } from './use-now.ts';
 
 /** The top line: wordmark and the five stations on one copper tube; a drop hangs where something waits. */
 export function Line() {

@@ -1,11 +1,11 @@
 import { lazy, Suspense, useState } from 'react';
 import { useHotkeys } from 'react-hotkeys-hook';
 import { Outlet, useNavigate } from 'react-router';
+import { Margin, MarginProvider } from '../parts/margin.tsx';
 import { Alarms } from './alarms.tsx';
 import { CheckIn } from './check-in.tsx';
 import { ClockStrip } from './clock-strip.tsx';
 import { Line } from './line.tsx';
-import { Margin, MarginProvider } from './margin.tsx';
 import { Notices } from './notices.tsx';
 import './shell.css';
 

@@ -2,21 +2,24 @@ import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
 import { render } from '@testing-library/react';
 import type { ReactNode } from 'react';
 import { vi } from 'vitest';
-import { type Verb, type VerbInput, type VerbOutput, verbs } from '#contract/verbs';
+import type { Verb } from '#contract/verb';
+import { type VerbInput, type VerbName, type VerbOutput, verbs } from '#contract/verbs';
 import type { EventBody } from '#core/log';
 import { unwrap } from '#core/problem';
 import { runState } from '#core/state';
 import { type on, START } from '../../core/testing/on-route.ts';
 import { eventsAt } from '../../core/testing/shelf.ts';
-import type { Run } from '../bench/use-run.ts';
-import type { Computed } from '../worker/compute.ts';
+import type { Run } from '../run/use-run.ts';
+import type { Computed } from '../worker/use-latest.ts';
+
+const here: { readonly [V in VerbName]: Verb<string, VerbInput<V>, VerbOutput<V>> } = verbs;
 
 /** The worker's answers, had at once: the same verbs, in this thread. */
-export function computeHere<V extends Verb>(verb: V, input: VerbInput<V> | undefined): Computed<VerbOutput<V>> {
+export function computeHere<V extends VerbName>(verb: V, input: VerbInput<V> | undefined): Computed<VerbOutput<V>> {
   if (input === undefined) return { value: undefined, problem: undefined, busy: false };
-  const answer = (verbs[verb] as (value: VerbInput<V>) => ReturnType<(typeof verbs)[V]>)(input);
+  const answer = here[verb].run(input);
   return answer.ok
-    ? { value: answer.value as VerbOutput<V>, problem: undefined, busy: false }
+    ? { value: answer.value, problem: undefined, busy: false }
     : { value: undefined, problem: answer.problem, busy: false };
 }
 
@@ -27,12 +30,16 @@ export function benchAt(of: ReturnType<typeof on>, step: string, ...bodies: read
   const entered: EventBody[] = [];
   const run: Run = {
     batch: { id: 'batch_test01', number: 7, version: 1, createdAt: START, plan: of.plan, events },
+    open: { batchId: 'batch_test01', plan: of.plan, events },
     events,
     state,
     waiting: new Set(),
     enter: (body) => {
       entered.push(body);
       return `ev_entered${entered.length}`;
+    },
+    enterAll: (bodies) => {
+      entered.push(...bodies);
     },
   };
   const onClose = vi.fn();

@@ -1,9 +1,11 @@
 import { expose } from 'comlink';
-import { shelfVerbs } from '#contract/shelf-verbs';
-import type { Verb, VerbInput, VerbOutput } from '#contract/verbs';
+import type { VerbInput, VerbName, VerbOutput } from '#contract/verbs';
+import { shelfVerbs } from '#contract/verbs/shelf-verbs';
 import type { Spread } from '#core/figure';
 import type { Plan } from '#core/plan';
 import type { Result } from '#core/problem';
+import type { Advice, RunState } from '#core/state';
+import { type RunChange, sessionAfter } from './sessions.ts';
 
 const SAMPLES = 10_000;
 /** How long a spread keeps the worker to itself, ms: half a frame. */
@@ -11,10 +13,33 @@ const TURN_MS = 8;
 let latest = 0;
 
 /** Any verb of the compute door. What the shelf asks is here at once; the rest is fetched when it is first wanted. */
-async function compute<V extends Verb>(verb: V, input: VerbInput<V>): Promise<Result<VerbOutput<V>>> {
-  const verbs = verb in shelfVerbs ? shelfVerbs : (await import('#contract/verbs')).verbs;
-  const run = verbs[verb as keyof typeof shelfVerbs] as unknown as (value: VerbInput<V>) => Result<VerbOutput<V>>;
-  return run(input);
+async function compute<V extends VerbName>(verb: V, input: VerbInput<V>): Promise<Result<VerbOutput<V>>> {
+  if (isShelfVerb(verb)) return answered<V>(shelfVerbs[verb], input);
+  const { verbs } = await import('#contract/verbs');
+  return answered<V>(verbs[verb], input);
+}
+
+function isShelfVerb(verb: string): verb is keyof typeof shelfVerbs {
+  return Object.hasOwn(shelfVerbs, verb);
+}
+
+function answered<V extends VerbName>(verb: { run: (input: never) => Result<unknown> }, input: VerbInput<V>) {
+  // The name chose the verb, and the page's own types its input.
+  return verb.run(input as never) as Result<VerbOutput<V>>;
+}
+
+/** The state of a run after what came since. */
+async function run(change: RunChange): Promise<Result<RunState>> {
+  const { plan, events } = sessionAfter(change);
+  const { runState } = await import('#core/state');
+  return runState(plan, events);
+}
+
+/** What to do next at a step of a run: the fold that its state was read from serves. */
+async function advise(change: RunChange, step: string, now: string): Promise<Result<Advice>> {
+  const { plan, events } = sessionAfter(change);
+  const core = await import('#core/state');
+  return core.advise(plan, events, step, now);
 }
 
 /**
@@ -23,7 +48,7 @@ async function compute<V extends Verb>(verb: V, input: VerbInput<V>): Promise<Re
  */
 async function spread(plan: Plan, token: number): Promise<Spread | null> {
   latest = token;
-  const [{ sheetOf }, { spreadOf }] = await Promise.all([import('#core/run'), import('#core/figure')]);
+  const [{ sheetOf }, { spreadOf }] = await Promise.all([import('#core/sheet'), import('#core/figure')]);
   const sheet = sheetOf(plan);
   const figure = sheet.ok ? (sheet.value.product ?? sheet.value.made?.strength) : undefined;
   if (!figure) return null;
@@ -44,6 +69,6 @@ function drop(token: number): void {
 }
 
 // The same functions as behind HTTP and the command line, away from the page's own thread.
-const door = { compute, spread, drop };
+const door = { compute, run, advise, spread, drop };
 export type Door = typeof door;
 expose(door);

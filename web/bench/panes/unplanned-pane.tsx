@@ -1,0 +1,113 @@
+import { Input, type InputRef, Select } from 'antd';
+import { useEffect, useMemo, useRef, useState } from 'react';
+import { useBottles } from '../../api/queries.ts';
+import { AmountField, readAmount, refusedAmount } from '../../kit/amount-field.tsx';
+import { EntryForm } from '../../kit/entry-form.tsx';
+import { Field } from '../../kit/field.tsx';
+import { today } from '../../parts/day.ts';
+import type { PaneProps } from '../../run/pane-props.ts';
+import { useCompute } from '../../worker/compute.ts';
+
+const WATER = 'water';
+
+/** Something that no step asked for, from any bottle: checked against what is in the vessel before it goes in. */
+export function UnplannedPane({ run, step, onClose }: PaneProps) {
+  const bottles = useBottles();
+  const first = useRef<InputRef>(null);
+  const [what, setWhat] = useState<string>(WATER);
+  const [text, setText] = useState('');
+  const [unit, setUnit] = useState('g');
+  const [reason, setReason] = useState('');
+  const [problem, setProblem] = useState('');
+  useEffect(() => first.current?.focus(), []);
+  const shelf = (bottles.data ?? []).filter(({ archived }) => !archived);
+  const bottle = shelf.find(({ id }) => id === what);
+  const { now } = run.state.sheet;
+  const clash = useCompute(
+    'clash',
+    useMemo(() => {
+      if (!bottle || !now) return undefined;
+      const { id, card, usedG } = bottle;
+      return { present: now.present, bottle: { id, card, usedG }, tempC: run.batch.plan.bench.tempC, today: today() };
+    }, [bottle, now, run.batch.plan.bench.tempC]),
+  );
+  const clashes = clash.value ?? [];
+  const worst = bottle ? clashes[0] : undefined;
+  const enter = () => {
+    const amount = readAmount(text, unit, run.batch.plan.bench.measures);
+    if (!amount.ok) return setProblem(amount.problem.message);
+    const refused = refusedAmount(amount.value);
+    if (refused) return setProblem(refused);
+    run.enter({
+      kind: 'added',
+      step: step.key,
+      role: null,
+      bottleId: bottle?.id ?? null,
+      reading: amount.value,
+      reason: reason.trim(),
+      ...(bottle ? { stock: { card: bottle.card, usedG: bottle.usedG } } : {}),
+    });
+    onClose();
+  };
+  // Not before it is known what it does in there.
+  const blocked = clash.busy || worst?.severity === 'refuse' || (worst?.severity === 'danger' && reason.trim() === '');
+  return (
+    <EntryForm
+      onEnter={() => {
+        if (!blocked) enter();
+      }}
+    >
+      <div className="pane-row">
+        <Field label="What goes in">
+          {(bound) => (
+            <Select
+              {...bound}
+              size="large"
+              showSearch={{ optionFilterProp: 'label' }}
+              style={{ width: 240 }}
+              value={what}
+              options={[
+                { value: WATER, label: 'water' },
+                ...shelf.map(({ id, card }) => ({ value: id, label: card.name })),
+              ]}
+              onChange={setWhat}
+            />
+          )}
+        </Field>
+        <AmountField
+          label="How much"
+          text={text}
+          unit={unit}
+          units={['g', 'mL']}
+          measures={run.batch.plan.bench.measures}
+          problem={problem}
+          fieldRef={first}
+          onText={(next) => {
+            setText(next);
+            setProblem('');
+          }}
+          onUnit={setUnit}
+        />
+        <button type="submit" className="tab" disabled={blocked}>
+          It is in
+        </button>
+      </div>
+      {worst ? (
+        <div className={worst.severity === 'caution' ? 'caution' : 'caution caution-stop'} role="alert">
+          <b>{worst.severity === 'refuse' ? 'Not together. ' : 'Mind. '}</b>
+          {clashes.slice(0, 3).map(({ sentence }) => (
+            <p key={sentence}>{sentence}</p>
+          ))}
+        </div>
+      ) : null}
+      {worst?.severity === 'danger' ? (
+        <Field label="Say why it is to go in all the same">
+          {(bound) => (
+            <Input {...bound} value={reason} maxLength={500} onChange={(event) => setReason(event.target.value)} />
+          )}
+        </Field>
+      ) : null}
+      <p className="quiet small">What acids, bases and salts do at once with it is computed; sheet and yield follow.</p>
+    </EntryForm>
+  );
+}

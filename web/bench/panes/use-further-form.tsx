@@ -1,0 +1,68 @@
+import { useState } from 'react';
+import { furtherUse, usedFurther } from '#core/state';
+import { substanceById } from '#core/substance';
+import { formatNumber } from '#core/units';
+import { sentenceOf } from '../../api/client.ts';
+import { newId } from '../../api/ids.ts';
+import { usePutBottle } from '../../api/queries.ts';
+import { NumberField } from '../../kit/number-field.tsx';
+import { today } from '../../parts/day.ts';
+import type { PaneProps } from '../../run/pane-props.ts';
+
+/** The product, or a part of it, is used further before it is dry: an intermediate bottle with what is expected in it, and its uncertainty. */
+export function UseFurtherForm({ run, step, why, onClose }: PaneProps & { why: string }) {
+  const { sheet, productId, weighing } = run.state;
+  const put = usePutBottle();
+  const [wetG, setWet] = useState<number | null>(null);
+  const [takenG, setTaken] = useState<number | null>(null);
+  const [problem, setProblem] = useState('');
+  const name = substanceById(productId)?.name ?? 'product';
+  if (!sheet.product) return <p className="quiet">Nothing has been caught yet that could be used.</p>;
+  if (weighing.grams !== null)
+    return <p className="quiet">It has been weighed dry: put it on the shelf from its record.</p>;
+  const found = wetG === null ? undefined : usedFurther(sheet, wetG, takenG ?? wetG);
+  const place = () => {
+    if (wetG === null) return setProblem('Weigh all of it as it is, wet.');
+    const id = newId('bottle');
+    const on = furtherUse(run.state, {
+      batchId: run.batch.id,
+      step: step.key,
+      wetG,
+      takenG: takenG ?? wetG,
+      bottleId: id,
+      today: today(),
+      why,
+    });
+    if (!on.ok) return setProblem(on.problem.message);
+    setProblem('');
+    put.mutate(
+      { id, card: on.value.card },
+      {
+        onSuccess: () => {
+          run.enterAll(on.value.entries);
+          onClose();
+        },
+      },
+    );
+  };
+  return (
+    <>
+      <NumberField label="All of it, wet" unit="g" value={wetG} min={0.01} max={20_000} onChange={setWet} />
+      <NumberField label="Used further" unit="g" value={takenG ?? wetG} min={0.01} max={20_000} onChange={setTaken} />
+      <button type="button" className="tab" disabled={put.isPending} onClick={place}>
+        To the shelf, intermediate
+      </button>
+      {found?.ok ? (
+        <p className="small quiet">
+          About {formatNumber(found.value.pct, 3)} % {name}, ± {formatNumber(found.value.bandPct, 2)} %; the rest is
+          water.
+        </p>
+      ) : null}
+      {problem || put.isError ? (
+        <p className="problem small" role="alert">
+          {problem || sentenceOf(put.error)}
+        </p>
+      ) : null}
+    </>
+  );
+}

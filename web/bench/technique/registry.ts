@@ -1,0 +1,44 @@
+import type { StepState } from '#core/state';
+import type { TechniqueName } from '#core/technique';
+import { addView } from './add/index.ts';
+import { boilDownView } from './boil-down/index.ts';
+import { crystalliseView } from './crystallise/index.ts';
+import { dissolveView } from './dissolve/index.ts';
+import { dryView } from './dry/index.ts';
+import { evaporateView } from './evaporate/index.ts';
+import { filterView } from './filter/index.ts';
+import { fuseView } from './fuse/index.ts';
+import { holdView } from './hold/index.ts';
+import { makeUpView } from './make-up/index.ts';
+import { plainStepView } from './plain/index.ts';
+import { precipitateView } from './precipitate/index.ts';
+import { reactView } from './react/index.ts';
+import { redissolveView } from './redissolve/index.ts';
+import { saltPairView } from './salt-pair/index.ts';
+import type { TechniqueView } from './technique-view.ts';
+import { washView } from './wash/index.ts';
+
+/** Every kind of step at the bench: one that the core knows and this does not compiles nowhere. */
+const views: { readonly [N in TechniqueName]: TechniqueView<N> } = {
+  add: addView,
+  react: reactView,
+  fuse: fuseView,
+  'boil-down': boilDownView,
+  evaporate: evaporateView,
+  crystallise: crystalliseView,
+  filter: filterView,
+  'salt-pair': saltPairView,
+  precipitate: precipitateView,
+  wash: washView,
+  dry: dryView,
+  'make-up': makeUpView,
+  dissolve: dissolveView,
+  redissolve: redissolveView,
+  hold: holdView,
+  plain: plainStepView,
+};
+
+/** The view of a step's own kind. */
+export function viewOf<N extends TechniqueName>(step: StepState & { readonly technique: N }): TechniqueView<N> {
+  return views[step.technique];
+}

@@ -1,0 +1,48 @@
+import { Form } from 'antd';
+import { type ReactNode, useId } from 'react';
+
+/** What a field hands to its control, so that label and fault belong to it. */
+export interface Bound {
+  readonly id: string;
+  readonly 'aria-invalid': boolean;
+  readonly 'aria-describedby': string | undefined;
+}
+
+interface FieldProps {
+  readonly label: ReactNode;
+  readonly hideLabel?: boolean;
+  readonly tone?: 'watch';
+  /** What is wrong with it, and what would be right; empty for nothing. */
+  readonly problem?: string;
+  /** Said below it while nothing is wrong. */
+  readonly hint?: ReactNode;
+  readonly grows?: boolean;
+  readonly children: (bound: Bound) => ReactNode;
+}
+
+/** A control with its label above and what is wrong with it, or a hint, below: the one way a field is bound here. */
+export function Field({ label, hideLabel = false, tone, problem = '', hint, grows = false, children }: FieldProps) {
+  const id = useId();
+  const told = problem !== '' || (hint !== undefined && hint !== '');
+  return (
+    <Form.Item
+      className={grows ? 'field field-grows' : 'field'}
+      label={<span className={hideLabel ? 'sr' : (tone ?? '')}>{label}</span>}
+      htmlFor={id}
+      validateStatus={problem ? 'error' : ''}
+      help={
+        told ? (
+          <span
+            id={`${id}-told`}
+            className={problem ? 'problem small' : 'quiet small'}
+            role={problem ? 'alert' : undefined}
+          >
+            {problem || hint}
+          </span>
+        ) : undefined
+      }
+    >
+      {children({ id, 'aria-invalid': problem !== '', 'aria-describedby': told ? `${id}-told` : undefined })}
+    </Form.Item>
+  );
+}

@@ -1,0 +1,72 @@
+import { useCallback, useMemo } from 'react';
+import type { BatchAnswer } from '#contract/api';
+import type { EventBody, Happened, RunEvent } from '#core/log';
+import type { RunState } from '#core/state';
+import { newId } from '../api/ids.ts';
+import { post, useOutbox } from '../api/outbox.ts';
+import { useBatch } from '../api/queries.ts';
+import { type OpenRun, useRunState } from '../worker/run-session.ts';
+
+export interface Run {
+  readonly batch: BatchAnswer;
+  /** As the worker knows it. */
+  readonly open: OpenRun;
+  /** What the server has and what still waits. */
+  readonly events: readonly RunEvent[];
+  readonly state: RunState;
+  /** Ids of entries that still wait for the server. */
+  readonly waiting: ReadonlySet<string>;
+  readonly enter: (body: EventBody, happened?: Happened) => string;
+  /** Several entries that belong together: posted once, taken or refused as one. */
+  readonly enterAll: (bodies: readonly EventBody[]) => void;
+}
+
+/** A run as it is now: what the server has, what still waits on this device, folded together in the worker. */
+export function useRun(batchId: string | undefined): { run: Run | undefined; error: unknown; problem: string } {
+  const batch = useBatch(batchId);
+  const outbox = useOutbox();
+  const { data } = batch;
+  const mine = useMemo(
+    () => outbox.waiting.filter((each) => each.batchId === batchId).map(({ event }) => event),
+    [outbox.waiting, batchId],
+  );
+  const events = useMemo(() => {
+    const known = new Set(data?.events.map(({ id }) => id));
+    return [...(data?.events ?? []), ...mine.filter(({ id }) => !known.has(id))];
+  }, [data, mine]);
+  const plan = data?.plan;
+  const open = useMemo<OpenRun | undefined>(
+    () => (plan && batchId ? { batchId, plan, events } : undefined),
+    [plan, batchId, events],
+  );
+  const folded = useRunState(open);
+  const enter = useCallback(
+    (body: EventBody, happened?: Happened) => {
+      const event = eventNow(body, happened);
+      if (batchId) post(batchId, [event]);
+      return event.id;
+    },
+    [batchId],
+  );
+  const enterAll = useCallback(
+    (bodies: readonly EventBody[]) => {
+      if (batchId)
+        post(
+          batchId,
+          bodies.map((body) => eventNow(body)),
+        );
+    },
+    [batchId],
+  );
+  const waiting = useMemo(() => new Set(mine.map(({ id }) => id)), [mine]);
+  const run =
+    data && open && folded.value
+      ? { batch: data, open, events, state: folded.value, waiting, enter, enterAll }
+      : undefined;
+  return { run, error: batch.error, problem: folded.problem?.message ?? '' };
+}
+
+function eventNow(body: EventBody, happened?: Happened): RunEvent {
+  const now = new Date().toISOString();
+  return { id: newId('ev'), happened: happened ?? { at: now, giveOrTakeMin: 0 }, writtenAt: now, body };
+}

@@ -1,0 +1,42 @@
+import { useMemo } from 'react';
+import type { RunEvent } from '#core/log';
+import type { Plan } from '#core/plan';
+import type { Result } from '#core/problem';
+import type { Advice, RunState } from '#core/state';
+import { door } from './door.ts';
+import { keepNewest } from './newest.ts';
+import type { RunChange } from './sessions.ts';
+import { type Computed, useLatest } from './use-latest.ts';
+
+/** A run as the page has it. */
+export interface OpenRun {
+  readonly batchId: string;
+  readonly plan: Plan;
+  readonly events: readonly RunEvent[];
+}
+
+// What the worker was sent of each run: only what came since goes over.
+const sent = new Map<string, OpenRun>();
+
+function changeSince(run: OpenRun): RunChange {
+  const before = sent.get(run.batchId);
+  keepNewest(sent, run.batchId, run);
+  if (!before || before.plan !== run.plan) return { batchId: run.batchId, plan: run.plan, keep: 0, events: run.events };
+  let keep = 0;
+  while (keep < before.events.length && before.events[keep]?.id === run.events[keep]?.id) keep++;
+  return { batchId: run.batchId, plan: null, keep, events: run.events.slice(keep) };
+}
+
+/** The state of a run, folded in the worker; an entry more sends that entry alone. */
+export function useRunState(run: OpenRun | undefined): Computed<RunState> {
+  return useLatest(run, async (open): Promise<Result<RunState>> => await door().run(changeSince(open)));
+}
+
+/** What to do next at a step, from the same fold. `now` is an ISO instant. */
+export function useAdviceAt(run: OpenRun, step: string, now: string): Computed<Advice> {
+  const question = useMemo(() => ({ run, step, now }), [run, step, now]);
+  return useLatest(
+    question,
+    async (at): Promise<Result<Advice>> => await door().advise(changeSince(at.run), at.step, at.now),
+  );
+}

@@ -1,0 +1,57 @@
+import { useEffect, useRef, useState } from 'react';
+import type { Problem, Result } from '#core/problem';
+
+export interface Computed<T> {
+  /** The last good answer; it stays while a newer one is computed or refused. */
+  readonly value: T | undefined;
+  readonly problem: Problem | undefined;
+  readonly busy: boolean;
+}
+
+/**
+ * Asks again whenever `key` changes; undefined asks nothing. While one question is out, only the newest waits: what a slider
+ * passed over on its way is dropped, so the answer is never more than one question behind.
+ */
+export function useLatest<Key, T>(key: Key | undefined, ask: (key: Key) => Promise<Result<T>>): Computed<T> {
+  const [state, setState] = useState<Computed<T>>({ value: undefined, problem: undefined, busy: key !== undefined });
+  const waiting = useRef<{ readonly ask: () => Promise<Result<T>> } | undefined>(undefined);
+  const running = useRef(false);
+  const alive = useRef(true);
+
+  useEffect(() => {
+    alive.current = true;
+    return () => {
+      alive.current = false;
+    };
+  }, []);
+
+  // biome-ignore lint/correctness/useExhaustiveDependencies: the question is followed by its key
+  useEffect(() => {
+    if (key === undefined) {
+      waiting.current = undefined;
+      setState({ value: undefined, problem: undefined, busy: false });
+      return;
+    }
+    waiting.current = { ask: () => ask(key) };
+    if (running.current) return;
+    running.current = true;
+    setState((before) => ({ ...before, busy: true }));
+    void (async () => {
+      while (waiting.current !== undefined && alive.current) {
+        const next = waiting.current;
+        waiting.current = undefined;
+        const result = await next.ask();
+        // A newer question is already waiting: its answer is the one to show.
+        if (waiting.current !== undefined || !alive.current) continue;
+        setState((before) =>
+          result.ok
+            ? { value: result.value, problem: undefined, busy: false }
+            : { value: before.value, problem: result.problem, busy: false },
+        );
+      }
+      running.current = false;
+    })();
+  }, [key]);
+
+  return state;
+}
