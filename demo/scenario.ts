@@ -44,7 +44,7 @@ export const demoBottles: readonly DemoBottle[] = [
   { key: 'zinc', name: 'Ridgeway Zinc Flashing', label: 'zinc 99 % 900 g 14.00', boughtDaysAgo: 100 },
   { key: 'battery', name: 'Dray Battery Top-up Acid', label: 'sulfuric acid 37 % 1 L 7.90', boughtDaysAgo: 95 },
   {
-    key: 'spirit',
+    key: 'ethanol',
     name: 'Hearthglow Clean Lamp Spirit',
     label: 'ethanol 90 % v/v 1 L 6.20',
     boughtDaysAgo: 150,

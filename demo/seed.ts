@@ -162,7 +162,7 @@ const { n } = db
   .get()!;
 if (n === 0) {
   console.log('Making the demo notebook …');
-  // Only while the demo is made: if that is cut short it is made anew, so no write needs to reach the disk at once.
+  // Only while the demo is made: if that is cut short it is made again, so no write needs to reach the disk at once.
   db.pragma('synchronous = OFF');
   await seed(db, home);
 }

@@ -96,7 +96,7 @@ test('a run through the bench: changed weights, a reload, a change of plan, a yi
   await page.getByRole('button', { name: 'Change the run' }).click();
   await page.getByLabel('New step').fill('Rinse the specks');
   await page.getByLabel('Why').fill('zinc left on them');
-  await page.getByRole('button', { name: 'Put it in' }).click();
+  await page.getByRole('button', { name: 'Insert it' }).click();
   await done(page);
   await expect(title(page)).toHaveText('Rinse the specks');
   await done(page);
@@ -105,11 +105,11 @@ test('a run through the bench: changed weights, a reload, a change of plan, a yi
   await page.getByLabel('Why').fill('nothing to see');
   await page.getByRole('button', { name: 'Skip this step' }).click();
   await page.getByRole('link', { name: /Boil down/ }).click();
-  for (const next of ['Leave open', 'Cool to', 'Filter off and rinse', 'Dry in air']) {
+  for (const next of ['Leave to evaporate', 'Cool to', 'Filter off and rinse', 'Dry in air']) {
     await done(page);
     await expect(title(page)).toContainText(next);
   }
-  await page.getByRole('button', { name: 'Weigh or measure' }).click();
+  await page.getByRole('button', { name: 'Weigh it' }).click();
   await page.getByLabel('Product weighs').fill('75');
   await page.getByText('earlier', { exact: true }).click();
   await page.getByLabel('how long ago').fill('5 h');

@@ -40,7 +40,7 @@ export async function tryReading(page: Page, quantity: string, value: string): P
 
 /** Two weighings, the first said late, then the end of the run and its record. */
 export async function dryAndClose(page: Page, grams: string): Promise<void> {
-  await page.getByRole('button', { name: 'Weigh or measure' }).click();
+  await page.getByRole('button', { name: 'Weigh it' }).click();
   await page.getByLabel('Product weighs').fill(grams);
   await page.getByText('earlier', { exact: true }).click();
   await page.getByLabel('how long ago').fill('5 h');

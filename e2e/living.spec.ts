@@ -2,7 +2,7 @@ import type { Page } from '@playwright/test';
 import { done, dryAndClose, log, read, says, weigh } from './hand.ts';
 import { expect, expectAccessible, type Notebook, putBottle, test } from './notebook.ts';
 
-/** From the wish to zinc and acid in the vessel. */
+/** From the target to zinc and acid in the vessel. */
 async function begin(page: Page, notebook: Notebook): Promise<void> {
   await page.goto(`${notebook.origin}/plan?make=20+g+zinc+carbonate`);
   await page.getByRole('button', { name: 'Take it to the bench' }).click();
@@ -15,7 +15,7 @@ async function begin(page: Page, notebook: Notebook): Promise<void> {
   await done(page, 'let it dissolve');
 }
 
-test('zinc carbonate twice: by the dose, with a stall and a wash put in; by the endpoint, with a portion and a surprise', async ({
+test('zinc carbonate twice: by the dose, with a stall and a wash inserted; by the endpoint, with a portion and a surprise', async ({
   page,
   notebook,
 }) => {
@@ -51,7 +51,7 @@ test('zinc carbonate twice: by the dose, with a stall and a wash put in; by the 
   await page.getByRole('button', { name: 'Change the run' }).click();
   await page.getByLabel('New step').fill('Wash cold, once more');
   await page.getByLabel('Why').fill('it clouded barium chloride');
-  await page.getByRole('button', { name: 'Put it in' }).click();
+  await page.getByRole('button', { name: 'Insert it' }).click();
   await done(page, 'Wash cold, once more');
   await page.getByRole('button', { name: 'Add something else' }).click();
   await page.getByLabel('How much').fill('50');

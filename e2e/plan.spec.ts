@@ -7,11 +7,11 @@ test('each of the three routes is planned, live, with its working and cautions',
   await putBottle(page, 'zinc 99% 900 g 14.00', /Zinc/);
   await putBottle(page, 'battery acid 37% 1 L 7.90', /Battery acid/);
   await page.getByRole('link', { name: /Plan/ }).click();
-  const wish = page.getByLabel('Make', { exact: true });
+  const target = page.getByLabel('Make', { exact: true });
   const shelf = page.getByRole('region', { name: 'From the shelf' });
   const outcome = page.getByRole('region', { name: 'What comes of it' });
 
-  await wish.fill('1.5 L of 2 mol/L hydrochloric acid');
+  await target.fill('1.5 L of 2 mol/L hydrochloric acid');
   await expect(shelf.getByRole('button', { name: /^acid to take, volume: 343 mL/ })).toBeVisible();
   await expect(outcome).toContainText('2.00 ± 0.08 mol/L');
   await expect(page.getByRole('region', { name: 'Cautions' })).toContainText('Acid into water');
@@ -19,12 +19,12 @@ test('each of the three routes is planned, live, with its working and cautions',
   await expect(page.getByRole('region', { name: /Working/ })).toContainText('100 × n × M ÷ w');
   await expectAccessible(page);
 
-  await wish.fill('sodium acetate from 250 mL vinegar');
+  await target.fill('sodium acetate from 250 mL vinegar');
   await expect(shelf.getByRole('button', { name: /48\.11 g/ })).toBeVisible();
   await expect(page.locator('.gauges')).toContainText('4.0 L');
   await expect(page.getByRole('region', { name: 'Cautions' })).toContainText('Foam');
 
-  await wish.fill('60 g zinc sulfate');
+  await target.fill('60 g zinc sulfate');
   await expect(page.getByText('Zn + H₂SO₄ → ZnSO₄ + H₂')).toBeVisible();
   const zinc = shelf.getByRole('button', { name: /^zinc to take/ });
   const before = await zinc.textContent();
@@ -47,10 +47,10 @@ test('each of the three routes is planned, live, with its working and cautions',
   await expect(shelf).toContainText('18 °C');
 });
 
-test('wishes that cannot be are explained', async ({ page }) => {
+test('targets that cannot be are explained', async ({ page }) => {
   await putBottle(page, 'hydrochloric acid 28% 5 L', /Hydrochloric acid/);
   await page.getByRole('link', { name: /Plan/ }).click();
-  const wish = page.getByLabel('Make', { exact: true });
+  const target = page.getByLabel('Make', { exact: true });
   for (const [text, said] of [
     ['zinc sulfate', 'How much?'],
     ['60 g phlogiston', 'No substance known'],
@@ -60,7 +60,7 @@ test('wishes that cannot be are explained', async ({ page }) => {
     ['500 L of 1 % hydrochloric acid', 'At most 20 L'],
     ['10 g silver nitrate', 'No route here makes'],
   ] as const) {
-    await wish.fill(text);
+    await target.fill(text);
     await expect(page.getByText(said).first()).toBeVisible();
   }
 });

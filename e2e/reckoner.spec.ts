@@ -23,7 +23,7 @@ test('the Reckoner answers as one types, with working, and points at what it stu
   await expect(page.getByText('Did you mean “hydrochloric acid”?')).toBeVisible();
   await expectAccessible(page);
 
-  // The same over HTTP, and what was reckoned is offered again after a reload.
+  // The same over HTTP, and what was computed is offered again after a reload.
   const answer = await fetch(`${notebook.origin}/api/compute/reckon`, {
     method: 'POST',
     headers: { 'Content-Type': 'application/json' },

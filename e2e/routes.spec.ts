@@ -79,14 +79,14 @@ test('ferric alum: peroxide by spoons under its ceiling, no rinse with acetone, 
   await read(page, 'temperature', '51');
   await done(page, 'of ammonium sulfate');
   await done(page, 'Filter through paper');
-  await done(page, 'Leave it open');
+  await done(page, 'Leave to evaporate');
   await page.keyboard.press('e');
   await expect(page.getByText(/^Boiled in about/)).toBeVisible();
   await done(page, 'Let the crystals grow');
   await done(page, 'Filter off and rinse');
   await done(page, 'Press dry');
   await page.keyboard.press('r');
-  await expect(page.getByText('Not above 30 °C: it melts in its own water')).toBeVisible();
+  await expect(page.getByText('Not above 20 °C: from 30 °C: brown basic crust')).toBeVisible();
   await expect(page.getByRole('row', { name: /^solvent rinse/ })).toContainText('No acetone where peroxide was used');
   await expectAccessible(page);
 });

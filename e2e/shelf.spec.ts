@@ -1,6 +1,6 @@
 import { expect, expectAccessible, putBottle, test } from './notebook.ts';
 
-test('a bottle is put by its label, drawn, reckoned, edited, used and undone', async ({ page }) => {
+test('a bottle is put by its label, drawn, computed, edited, used and undone', async ({ page }) => {
   await expect(page.getByRole('heading', { name: 'An empty shelf' })).toBeVisible();
   await expectAccessible(page);
   const label = page.getByLabel('The label says');

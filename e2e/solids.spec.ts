@@ -1,13 +1,13 @@
 import { done, log, read, says, title, tryReading, weigh } from './hand.ts';
 import { expect, expectAccessible, putBottle, test } from './notebook.ts';
 
-test('alum left open, a part taken on wet, the rest redissolved, dried under its ceiling, two attempts side by side', async ({
+test('alum left to evaporate, a part used further wet, the rest redissolved, dried under its ceiling, two attempts side by side', async ({
   page,
   notebook,
 }) => {
   await putBottle(page, 'alum 97% 1 kg 8.20', /alum/i);
   await page.goto(`${notebook.origin}/plan?make=70+g+alum`);
-  await page.getByRole('slider', { name: /^leave open to/ }).focus();
+  await page.getByRole('slider', { name: /^leave to evaporate to/ }).focus();
   await page.keyboard.press('PageDown');
   for (let i = 0; i < 20; i++) await page.keyboard.press('ArrowLeft');
   await page.getByRole('button', { name: 'Take it to the bench' }).click();
@@ -24,12 +24,12 @@ test('alum left open, a part taken on wet, the rest redissolved, dried under its
   await done(page, 'Filter hot');
   await expect(says(page)).toContainText('coffee filter or paper good');
   await expect(says(page)).toContainText('A rinse of 5 mL brings');
-  await done(page, 'Leave it open');
+  await done(page, 'Leave to evaporate');
   await page.keyboard.press('e');
   await expect(page.getByText(/^Boiled in about/)).toBeVisible();
   await page.getByRole('slider', { name: 'humidity, %' }).focus();
   await page.keyboard.press('End');
-  await expect(page.getByText(/left open in this air, never|g a day/)).toBeVisible();
+  await expect(page.getByText(/left in this air, never|g a day/)).toBeVisible();
   await expectAccessible(page);
   await done(page, 'Cool slowly');
   await done(page, 'Filter off and rinse');
@@ -37,17 +37,17 @@ test('alum left open, a part taken on wet, the rest redissolved, dried under its
 
   // A part goes on as it is, wet; the rest keeps its share of the yield.
   await page.getByRole('button', { name: 'Change the run' }).click();
-  await page.getByText('take on', { exact: true }).click();
+  await page.getByText('use further', { exact: true }).click();
   await page.getByRole('button', { name: 'To the shelf, intermediate' }).click();
   await expect(page.getByRole('alert')).toContainText('Weigh all of it');
   await page.getByLabel('All of it, wet').fill('90');
-  await page.getByLabel('Taken on').fill('95');
+  await page.getByLabel('Used further').fill('95');
   await page.getByRole('button', { name: 'To the shelf, intermediate' }).click();
   await expect(page.getByRole('alert')).toContainText('at most all of it');
-  await page.getByLabel('Taken on').fill('22,5');
+  await page.getByLabel('Used further').fill('22,5');
   await expectAccessible(page);
   await page.getByRole('button', { name: 'To the shelf, intermediate' }).click();
-  await expect(log(page)).toContainText('25 % taken on, to the shelf');
+  await expect(log(page)).toContainText('25 % used further, to the shelf');
 
   // The rest has caked: back into solution and once more through the cold, without leaving the run.
   await page.getByRole('button', { name: 'Change the run' }).click();
@@ -77,10 +77,10 @@ test('alum left open, a part taken on wet, the rest redissolved, dried under its
   await expect(page.getByText('Tick two or more')).toBeVisible();
   await page.getByRole('checkbox', { name: /^batch 2,/ }).check();
   await page.getByRole('link', { name: 'Set 2 batches side by side' }).click();
-  await expect(page.getByRole('row', { name: /^leave open to.*differs/ })).toContainText('100 % of water');
+  await expect(page.getByRole('row', { name: /^leave to evaporate to.*differs/ })).toContainText('100 % of water');
   await expect(page.getByRole('row', { name: /^cool to/ })).not.toContainText('differs');
   await expectAccessible(page);
-  // What was taken on stands on the shelf, intermediate, as strong as it is expected to be; the bottle it came from has less.
+  // What was used further stands on the shelf, intermediate, as strong as it is expected to be; the bottle it came from has less.
   await page.goto(`${notebook.origin}/shelf`);
   const half = page.getByRole('link', { name: /wet, batch 1.*23 g left/ }).first();
   await expect(half).toBeVisible();

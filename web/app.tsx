@@ -66,7 +66,7 @@ function Themed() {
   const [theme] = useChoice('theme');
   useKeepWritten();
   return (
-    <ConfigProvider theme={antdTheme(theme === 'night')}>
+    <ConfigProvider theme={antdTheme(theme === 'night')} getPopupContainer={landmarkOf}>
       <QueryClientProvider client={client}>
         <RouterProvider router={router} />
       </QueryClientProvider>
@@ -89,4 +89,9 @@ function useKeepWritten() {
       }),
     [],
   );
+}
+
+/** What pops up from a control stays in the landmark that the control stands in. */
+function landmarkOf(control: HTMLElement | undefined): HTMLElement {
+  return control?.closest('main') ?? document.body;
 }

@@ -68,7 +68,7 @@ describe('drying', () => {
     expect(unwrap(dry({ ...wet, substanceId: 'bromine' })).ceiling).toBeNull();
   });
 
-  it('refuses a rinse with spirit to a nitrate, and air to what draws water', () => {
+  it('refuses a rinse with ethanol to a nitrate, and air to what draws water', () => {
     const nitrate = unwrap(dry({ ...wet, substanceId: 'sodium-nitrate', humidityPct: 80 })).methods;
     expect(nitrate.filter(({ verdict }) => verdict === 'no').map(({ id }) => id)).toEqual(['air', 'solvent rinse']);
   });

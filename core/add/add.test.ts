@@ -7,7 +7,7 @@ import {
   extentByDose,
   extentByGas,
   extentByHeat,
-  extentBySign,
+  extentBySight,
   inferStrength,
   nextPortion,
   type PortionFacts,
@@ -135,15 +135,15 @@ describe('witnesses of the extent', () => {
 
   it('count one-sided ones as bounds', () => {
     expect(combineExtents([extentByHeat({ value: 5, sd: 0.2 }, 10)])).toMatchObject({ pct: null, highPct: 100 });
-    expect(combineExtents([extentBySign('pH', true)]).lowPct).toBe(98);
+    expect(combineExtents([extentBySight('pH', true)]).lowPct).toBe(98);
     const still = combineExtents([
       extentByDose({ value: 60, sd: 0.1 }, { value: 50, sd: 0.5 }),
-      extentBySign('sign', false),
+      extentBySight('sight', false),
     ]);
     expect(still.highPct).toBeLessThanOrEqual(99.5);
     const early = combineExtents([
       extentByDose({ value: 30, sd: 0.1 }, { value: 50, sd: 0.5 }),
-      extentBySign('pH', true),
+      extentBySight('pH', true),
     ]);
     expect(early.disagreement).toContain('yet the endpoint is there');
     expect(combineExtents([])).toMatchObject({ pct: null, lowPct: null, highPct: null, disagreement: '' });

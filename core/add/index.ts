@@ -13,6 +13,6 @@ export {
   extentByGas,
   extentByHeat,
   extentByMass,
-  extentBySign,
+  extentBySight,
 } from './tracker.ts';
 export { type Portion, unreacted } from './unreacted.ts';

@@ -1,6 +1,6 @@
 import { formatNumber } from '#core/units';
 
-/** What the next portion is reckoned from. Volumes mL, masses g, temperatures °C, times minutes. */
+/** What the next portion is computed from. Volumes mL, masses g, temperatures °C, times minutes. */
 export interface PortionFacts {
   /** Still to go in by the sheet, or null when it is added to an endpoint with nothing left to compare. */
   readonly leftG: number;

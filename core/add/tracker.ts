@@ -2,7 +2,7 @@ import { formatNumber } from '#core/units';
 
 /** How far a reaction has come by one witness, % of the planned extent; one-sided where a side is null. */
 export interface ExtentEstimate {
-  readonly by: 'dose' | 'gas' | 'mass' | 'heat' | 'pH' | 'sign' | 'current';
+  readonly by: 'dose' | 'gas' | 'mass' | 'heat' | 'pH' | 'sight' | 'current';
   readonly pct: number | null;
   /** 95 % band; null is open. */
   readonly lowPct: number | null;
@@ -57,7 +57,7 @@ export function extentByCurrent(now: Read, start: number): ExtentEstimate {
 }
 
 /** By pH paper, a colour or the fizzing: before the endpoint or at it. */
-export function extentBySign(by: 'pH' | 'sign', reached: boolean): ExtentEstimate {
+export function extentBySight(by: 'pH' | 'sight', reached: boolean): ExtentEstimate {
   return reached ? { by, pct: null, lowPct: 98, highPct: null } : { by, pct: null, lowPct: null, highPct: 99.5 };
 }
 
@@ -93,7 +93,7 @@ const NAMES: Readonly<Record<ExtentEstimate['by'], string>> = {
   mass: 'mass',
   heat: 'temperature',
   pH: 'pH',
-  sign: 'what was seen',
+  sight: 'what was seen',
   current: 'current',
 };
 

@@ -22,7 +22,7 @@ export function phOf(substanceId: string, c: number, tempC: number): Result<PhAn
   if (!system)
     return fail(
       'unknown-substance',
-      `No acid constants are held for ${substanceId.replaceAll('-', ' ')}, so its pH is not reckoned.`,
+      `No acid constants are held for ${substanceId.replaceAll('-', ' ')}, so its pH is not computed.`,
     );
   if (!(c >= 0)) return fail('out-of-range', 'A strength is 0 or more.');
   if (c > 2)

@@ -4,7 +4,7 @@ import type { Substance } from '#core/substance';
 import { solubilityOf } from './solubility.ts';
 import { dryFormula } from './solute.ts';
 
-/** Whether a salt’s solubility in spirit and water is held. */
+/** Whether a salt’s solubility in ethanol and water is held. */
 export function hasAntisolvent(substance: Substance): boolean {
   return rowsOf(substance).length > 0;
 }
@@ -13,12 +13,12 @@ export function hasAntisolvent(substance: Substance): boolean {
  * g of dry salt that 100 g of water hold with ethanol beside them, % of the salt-free solvent: the table’s ratio to plain
  * water, times the solubility in water at the temperature. Grade C, within about 15 % near 25 °C, rougher away from it.
  */
-export function solubilityInSpirit(substance: Substance, ethanolPct: number, tempC: number): Result<number> {
+export function solubilityInEthanol(substance: Substance, ethanolPct: number, tempC: number): Result<number> {
   const rows = rowsOf(substance);
   const last = rows.at(-1);
-  if (!last) return fail('no-density', `No solubility of ${substance.name} in spirit is held.`);
+  if (!last) return fail('no-density', `No solubility of ${substance.name} in ethanol is held.`);
   if (!(ethanolPct >= 0) || ethanolPct > last.ethanolPct)
-    return fail('out-of-range', `${substance.name} in spirit is tabulated from 0 to ${last.ethanolPct} % ethanol.`);
+    return fail('out-of-range', `${substance.name} in ethanol is tabulated from 0 to ${last.ethanolPct} % ethanol.`);
   const water = solubilityOf(substance, tempC);
   if (!water.ok) return water;
   const at = Math.max(

@@ -66,7 +66,7 @@ export function solubilityFigure(substance: Substance, temp: Figure, revision = 
   return { ...read, uncertainty: { ...read.uncertainty, [`solubility:${substance.id}`]: own } };
 }
 
-/** A person's wish for a temperature, as a figure with the uncertainty of a cold place. */
+/** A person's target for a temperature, as a figure with the uncertainty of a cold place. */
 export function coldFigure(tempC: number): Figure {
   const source = { id: 'cold', name: 'how cold it gets' };
   return given(

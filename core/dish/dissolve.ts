@@ -1,4 +1,4 @@
-/** mL/s that a cm² of a stirred grain gives up for each g/mL below saturation, cm/s at 20 °C: least and most. Estimate, grade C. */
+/** mL/s that a cm² of a stirred grain loses for each g/mL below saturation, cm/s at 20 °C: least and most. Estimate, grade C. */
 const TRANSFER_CM_S = [2e-3, 8e-3] as const;
 /** Diffusion quickens by about this for each K. */
 const PER_K = 0.025;

@@ -1,7 +1,7 @@
 // Dish: what crystallises. Solubility by stable solid phase and temperature from tables, the path of a dish through hot,
 // evaporated and cold with the water its hydrates take along, and the methods of crystallising side by side.
 // Reciprocal salt pairs and evaporation are rough, and say so.
-export { solubilityInSpirit } from './antisolvent.ts';
+export { solubilityInEthanol } from './antisolvent.ts';
 export { type CrystalStep, coldFigure, crystallise, solubilityFigure } from './crystallise.ts';
 export { dissolveMinutes } from './dissolve.ts';
 export { boilHours, dishEvaporation, dishHours, type OpenDish, vapourPressure } from './evaporate.ts';

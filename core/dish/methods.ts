@@ -1,6 +1,6 @@
 import { fail, ok, type Result } from '#core/problem';
 import type { Substance } from '#core/substance';
-import { hasAntisolvent, solubilityInSpirit } from './antisolvent.ts';
+import { hasAntisolvent, solubilityInEthanol } from './antisolvent.ts';
 import { dishHours, type OpenDish } from './evaporate.ts';
 import { type DishStage, dishPath, leastWater } from './path.ts';
 import { dryShare } from './solute.ts';
@@ -23,10 +23,10 @@ const HELD: Readonly<Record<Method['id'], number>> = {
   'gentle boil-down': 0.1,
   antisolvent: 0.12,
 };
-/** A liquor is never taken further than this share of the water that was poured on: below it everything comes down. */
+/** A liquor is never taken further than this share of the water that was poured on: below it everything precipitates. */
 const LEAST_WATER = 0.25;
 
-/** One batch by each method: hot dissolved with a tenth of water to spare, then cooled, left open, or boiled down by half and cooled. */
+/** One batch by each method: hot dissolved with a tenth of water to spare, then cooled, left to evaporate, or boiled down by half and cooled. */
 export function methods(
   substance: Substance,
   grams: number,
@@ -77,21 +77,21 @@ export function methods(
         risk,
       });
   }
-  const spirit = bySpirit(substance, dryG, waterG, temps.airC);
-  return ok(spirit ? [...found, spirit] : found);
+  const ethanol = byEthanol(substance, dryG, waterG, temps.airC);
+  return ok(ethanol ? [...found, ethanol] : found);
 }
 
-/** Ethanol poured in until the solvent holds this much of it, %: beyond, the yield gains little and oils come down. */
-const SPIRIT_PCT = 50;
+/** Ethanol poured in until the solvent holds this much of it, %: beyond, the yield gains little and oils precipitate. */
+const ETHANOL_PCT = 50;
 
-/** Spirit into the solution at room temperature, where data exist: quick, fine crystals. Anhydrous salts only are held. */
-function bySpirit(substance: Substance, dryG: number, waterG: number, airC: number): Method | undefined {
+/** Ethanol into the solution at room temperature, where data exist: quick, fine crystals. Anhydrous salts only are held. */
+function byEthanol(substance: Substance, dryG: number, waterG: number, airC: number): Method | undefined {
   if (!hasAntisolvent(substance)) return undefined;
-  const s = solubilityInSpirit(substance, SPIRIT_PCT, airC);
+  const s = solubilityInEthanol(substance, ETHANOL_PCT, airC);
   if (!s.ok) return undefined;
   const stays = Math.min(dryG, (s.value * waterG) / 100);
   const crystalsG = dryG - stays;
-  const ethanolG = waterG * (SPIRIT_PCT / (100 - SPIRIT_PCT));
+  const ethanolG = waterG * (ETHANOL_PCT / (100 - ETHANOL_PCT));
   const held = Math.min(1, (HELD.antisolvent * crystalsG) / (waterG + ethanolG + stays));
   return {
     id: 'antisolvent',
@@ -99,7 +99,7 @@ function bySpirit(substance: Substance, dryG: number, waterG: number, airC: numb
     yieldPct: (100 * crystalsG) / dryG,
     impurityKeptPct: 100 * held,
     hours: [0.5, 2],
-    risk: `about ${Math.round(ethanolG)} g of spirit: no flame; fine crystals that hold liquor`,
+    risk: `about ${Math.round(ethanolG)} g of ethanol: no flame; fine crystals that hold liquor`,
   };
 }
 

@@ -2,7 +2,7 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { unwrap } from '#core/problem';
 import { substanceById } from '#core/substance';
-import { dissolveMinutes, methods, saltBeside, saltOut, solubilityInSpirit } from './index.ts';
+import { dissolveMinutes, methods, saltBeside, saltOut, solubilityInEthanol } from './index.ts';
 
 const of = (id: string) => substanceById(id)!;
 const room = {
@@ -54,17 +54,17 @@ describe('salt driven out by its own ion', () => {
   });
 });
 
-describe('spirit as an antisolvent', () => {
+describe('ethanol as an antisolvent', () => {
   it('agrees with salt in 70 % ethanol, 3.9 g in 100 g of the solvent (Seidell), within a fifth', () => {
-    const perSolvent = unwrap(solubilityInSpirit(of('sodium-chloride'), 70, 25)) * 0.3;
+    const perSolvent = unwrap(solubilityInEthanol(of('sodium-chloride'), 70, 25)) * 0.3;
     expect(Math.abs(perSolvent / 3.9 - 1)).toBeLessThan(0.2);
   });
 
-  it('is plain water without spirit, and holds less with every drop', () => {
-    expect(unwrap(solubilityInSpirit(of('potassium-nitrate'), 0, 20))).toBeCloseTo(31.6, 0);
+  it('is plain water without ethanol, and holds less with every drop', () => {
+    expect(unwrap(solubilityInEthanol(of('potassium-nitrate'), 0, 20))).toBeCloseTo(31.6, 0);
     let last = Number.POSITIVE_INFINITY;
     for (let pct = 0; pct <= 88; pct += 4) {
-      const s = unwrap(solubilityInSpirit(of('potassium-nitrate'), pct, 25));
+      const s = unwrap(solubilityInEthanol(of('potassium-nitrate'), pct, 25));
       expect(s).toBeLessThan(last);
       last = s;
     }
@@ -75,11 +75,11 @@ describe('spirit as an antisolvent', () => {
       unwrap(methods(of(id), 50, { hotC: 60, coldC: 5, airC: 20 }, room)).map((each) => each.id);
     expect(names('potassium-nitrate')).toContain('antisolvent');
     expect(names('potassium-alum')).not.toContain('antisolvent');
-    expect(solubilityInSpirit(of('potassium-alum'), 20, 20).ok).toBe(false);
-    expect(solubilityInSpirit(of('potassium-nitrate'), 95, 20).ok).toBe(false);
-    const spirit = unwrap(methods(of('potassium-nitrate'), 50, { hotC: 60, coldC: 5, airC: 20 }, room)).at(-1)!;
-    expect(spirit.yieldPct).toBeGreaterThan(20);
-    expect(spirit.yieldPct).toBeLessThan(100);
+    expect(solubilityInEthanol(of('potassium-alum'), 20, 20).ok).toBe(false);
+    expect(solubilityInEthanol(of('potassium-nitrate'), 95, 20).ok).toBe(false);
+    const ethanol = unwrap(methods(of('potassium-nitrate'), 50, { hotC: 60, coldC: 5, airC: 20 }, room)).at(-1)!;
+    expect(ethanol.yieldPct).toBeGreaterThan(20);
+    expect(ethanol.yieldPct).toBeLessThan(100);
   });
 });
 

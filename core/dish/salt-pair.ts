@@ -3,7 +3,7 @@ import { molarMass, type Substance } from '#core/substance';
 import { solubilityOf } from './solubility.ts';
 import { dryShare, phaseFormula } from './solute.ts';
 
-/** Two cations and two anions in one water: which of their four salts come down, and how much. */
+/** Two cations and two anions in one water: which of their four salts crystallise, and how much. */
 export interface SaltPair {
   /** The four salts: AX, AY, BX, BY, in this order. */
   readonly salts: readonly [Substance, Substance, Substance, Substance];
@@ -30,8 +30,8 @@ const INDEX: readonly (readonly [number, number])[] = [
 const ROUNDS = 400;
 
 /**
- * What comes down of a reciprocal pair of 1:1 salts at a temperature. Each salt is held to the square of its own
- * solubility in water (mol/kg), as if ions did not mind each other: rough. Right about which salt comes down first, hot and cold;
+ * What precipitates of a reciprocal pair of 1:1 salts at a temperature. Each salt is held to the square of its own
+ * solubility in water (mol/kg), as if ions did not mind each other: rough. Right about which salt precipitates first, hot and cold;
  * amounts may be off by a third. After Purdon and Slater, Aqueous Solution and the Phase Diagram, for the diagrams it stands for.
  */
 export function saltsDown(pair: SaltPair, tempC: number): Result<readonly SaltDown[]> {
@@ -48,7 +48,7 @@ export function saltsDown(pair: SaltPair, tempC: number): Result<readonly SaltDo
   const kg = Math.max(1e-9, pair.waterG / 1000);
   const dissolved = [a, b, x, y];
   const down = [0, 0, 0, 0];
-  // The most oversaturated salt comes down, or one that is down and no longer saturated goes back, until none moves.
+  // The most oversaturated salt precipitates, or one that is down and no longer saturated goes back, until none moves.
   for (let round = 0; round < ROUNDS; round++) {
     let worst = -1;
     let most = 1e-7;

@@ -51,7 +51,7 @@ export function deliquescence(substance: Substance): number | undefined {
   return limitsOf(substance).find((row) => row.property === 'deliquescence')?.low;
 }
 
-/** Relative humidity (%) at 25 °C under which a hydrate gives up water; undefined when it is not known. */
+/** Relative humidity (%) at 25 °C under which a hydrate loses water; undefined when it is not known. */
 export function weathers(substance: Substance): number | undefined {
   return limitsOf(substance).find((row) => row.property === 'hydrate-pair')?.high;
 }

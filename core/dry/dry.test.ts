@@ -53,13 +53,13 @@ describe('which hydrate a mass says', () => {
 
 describe('drying a liquid', () => {
   it('doses by the water, forbids what reacts, and knows what each leaves', () => {
-    const spirit = desiccantDoses('alcohol', 500, 5, 18);
-    expect(spirit.find(({ desiccant }) => desiccant.id === 'calcium-chloride')).toMatchObject({
+    const ethanol = desiccantDoses('alcohol', 500, 5, 18);
+    expect(ethanol.find(({ desiccant }) => desiccant.id === 'calcium-chloride')).toMatchObject({
       grams: 0,
       forbidden: 'it forms a compound with alcohols',
     });
     // 500 g at 5 % down to 0.3 %: 23.5 g of water, ÷ 0.3 × 1.5 = 117.5 g.
-    expect(spirit.find(({ desiccant }) => desiccant.id === 'magnesium-sulfate')!.grams).toBeCloseTo(117.5, 1);
+    expect(ethanol.find(({ desiccant }) => desiccant.id === 'magnesium-sulfate')!.grams).toBeCloseTo(117.5, 1);
     expect(
       desiccantDoses('ester', 100, 2, 18).find(({ desiccant }) => desiccant.id === 'calcium-oxide')!.forbidden,
     ).toContain('esters');
@@ -130,7 +130,7 @@ describe('methods of drying', () => {
     expect(method('desiccator', of('oxalic-acid-dihydrate')).verdict).toBe('good');
   });
 
-  it('allow no oven where there is no room under the ceiling, and no spirit on a nitrate or an acid', () => {
+  it('allow no oven where there is no room under the ceiling, and no ethanol on a nitrate or an acid', () => {
     expect(method('oven', of('zinc-nitrate', { roomC: 25 }))).toMatchObject({ verdict: 'no', hours: null });
     expect(method('oven', of('sodium-chloride'))).toMatchObject({ verdict: 'good', tempC: 105 });
     expect(method('solvent rinse', of('potassium-nitrate')).verdict).toBe('no');

@@ -40,15 +40,15 @@ const STILL_AIR = 0.3;
 
 /** Classes that alcohol or acetone dissolves, or that must not meet them. */
 const NOT_RINSED: readonly (readonly [string, string])[] = [
-  ['nitrate', 'a nitrate wetted with spirit burns: never rinsed so'],
-  ['permanganate', 'it sets spirit alight'],
+  ['nitrate', 'a nitrate wetted with ethanol burns: never rinsed so'],
+  ['permanganate', 'it sets ethanol alight'],
   ['persulfate', 'an oxidiser: no solvent'],
   ['halate', 'an oxidiser: no solvent'],
   ['peroxide_dilute', 'what holds peroxide must not meet a solvent'],
-  ['acid_weak', 'it dissolves in spirit'],
-  ['formic_oxalic', 'it dissolves in spirit'],
-  ['halogen', 'it dissolves in spirit'],
-  ['iodide', 'it dissolves in spirit'],
+  ['acid_weak', 'it dissolves in ethanol'],
+  ['formic_oxalic', 'it dissolves in ethanol'],
+  ['halogen', 'it dissolves in ethanol'],
+  ['iodide', 'it dissolves in ethanol'],
 ];
 
 /** The methods of drying a solid beside one another, under the lowest ceiling that is known. Hours are about, within a factor of two. */
@@ -123,7 +123,7 @@ function rinse(of: Drying): DryingMethod {
     ...base,
     hours: [0.5, 2],
     verdict: 'mind',
-    says: 'spirit, outdoors, nothing lit; some of it dissolves, and a hydrate may lose water. No acetone where peroxide was used',
+    says: 'ethanol, outdoors, nothing lit; some of it dissolves, and a hydrate may lose water. No acetone where peroxide was used',
   };
 }
 

@@ -30,7 +30,7 @@ interface Naming {
   readonly unit: string;
 }
 
-/** A number that somebody or something states: a label, a person's wish, a reading. */
+/** A number that somebody or something states: a label, a person's target, a reading. */
 export function given(naming: Naming, value: number | Measured, how: string): Figure {
   const { value: number, uncertainty } = typeof value === 'number' ? exact(value) : value;
   return { kind: 'figure', ...naming, value: number, uncertainty, origin: { by: 'given', how } };

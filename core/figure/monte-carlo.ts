@@ -18,7 +18,7 @@ interface Node {
   readonly inputs: readonly (readonly [string, number])[];
   /** [source, effect] of the uncertainty that enter here. */
   readonly own: readonly (readonly [number, number])[];
-  /** Filled anew for every sample; one object a node keeps ten thousand samples from making garbage. */
+  /** Filled again for every sample; one object a node keeps ten thousand samples from making garbage. */
   readonly x: Record<string, number>;
 }
 

@@ -1,7 +1,7 @@
 import { fail, ok, type Result } from '#core/problem';
 import { substanceById } from '#core/substance';
 
-/** Mass % above which no plan is made here, whatever the way. Beyond lies licensed practice. */
+/** Mass % above which no plan is made here, whatever the route. Beyond lies licensed practice. */
 const CEILINGS: Readonly<Record<string, number>> = {
   'sulfuric-acid': 70,
   'nitric-acid': 68,

@@ -65,7 +65,10 @@ function templateSteps(templates: readonly StepTemplate[]): Draft[] {
 }
 
 function apply(steps: Draft[], body: PlainBody, at: string): void {
-  if (body.kind === 'step-inserted') return insert(steps, body);
+  if (body.kind === 'step-inserted') {
+    insert(steps, body);
+    return;
+  }
   if (!('step' in body)) return;
   const step = steps.find((each) => each.key === body.step);
   if (!step) return;

@@ -3,14 +3,14 @@ import { fail, ok, type Result } from '#core/problem';
 
 export interface Completeness {
   readonly solid: SparingRow;
-  /** mol of the solid that comes down. */
+  /** mol of the solid that precipitates. */
   readonly mol: number;
   /** mol/L of each ion that stays. */
   readonly cationLeft: number;
   readonly anionLeft: number;
-  /** Part of the scarcer ion that has come down, %. */
+  /** Part of the scarcer ion that has precipitated, %. */
   readonly pct: number;
-  /** What was mixed against what saturates, per ion: 1 at saturation, below it nothing comes down. */
+  /** What was mixed against what saturates, per ion: 1 at saturation, below it nothing precipitates. */
   readonly saturation: number;
   readonly ionicStrength: number;
 }
@@ -34,7 +34,7 @@ export function saltByName(text: string): SparingRow | undefined {
 }
 
 /**
- * What comes down from `mol` of each ion in `litres` of water beside other salts of ionic strength `beside` (mol/L):
+ * What precipitates from `mol` of each ion in `litres` of water beside other salts of ionic strength `beside` (mol/L):
  * (c₊ − n₊ x)^n₊ · (c₋ − n₋ x)^n₋ · γ^… = Ksp, at 25 °C. Ion pairs, complexes and acids of the anion are left out: they
  * keep more in solution (gypsum a third, hydroxides and carbonates by their pH). Source: CRC solubility products.
  */

@@ -1,4 +1,4 @@
-// Precipitate: how completely a sparingly soluble solid comes down, and how long it takes to settle and to run through a
+// Precipitate: how completely a sparingly soluble solid precipitates, and how long it takes to settle and to run through a
 // paper. Solubility products with activities by Davies, Stokes hindered by Richardson and Zaki, Ruth at constant pressure.
 // Grain sizes and cake resistances are estimates of their kind: times are right about how long, not about how many minutes.
 export { type Completeness, completeness, pureSolubility, saltByName } from './completeness.ts';

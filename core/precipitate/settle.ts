@@ -20,7 +20,7 @@ export const grains: readonly Grain[] = [
   { id: 'jelly', name: 'a jelly or flocks', micron: [8, 30], gPerMl: 1.08, cake: [1e12, 1e13], holds: 8 },
 ];
 
-/** The kind of grain that a substance comes down in. */
+/** The kind of grain that a substance precipitates in. */
 export function grainOf(substanceId: string): Grain {
   return grainNamed(substanceById(substanceId)?.grain ?? 'crystals');
 }

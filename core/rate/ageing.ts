@@ -20,7 +20,7 @@ export interface AgeingPoint {
 export interface Ageing {
   readonly points: readonly AgeingPoint[];
   readonly now: AgeingPoint;
-  /** Day, counted from the start, by which the band is wider than ± 5 % of the value; null within the span reckoned. */
+  /** Day, counted from the start, by which the band is wider than ± 5 % of the value; null within the span computed. */
   readonly reassayDay: number | null;
   readonly source: string;
   readonly grade: Grade;

@@ -18,11 +18,11 @@ const ELECTRON: Formula = { elements: {}, charge: -1, water: 0 };
 /** More species than any bench reaction has; the arithmetic is exact and would only get slow. */
 const MOST_SPECIES = 24;
 
-/** Reads “KMnO4 + H2O2 -> MnSO4 + O2”: sides parted by =, -> or →, species by +, counts and states passed over. */
+/** Reads “KMnO4 + H2O2 -> MnSO4 + O2”: sides separated by =, -> or →, species by +, counts and states passed over. */
 export function parseEquation(text: string): Result<Equation> {
   const sides = text.trim().split(ARROW);
   if (sides.length !== 2 || sides.some((side) => side.trim() === '')) {
-    return fail('bad-formula', 'An equation has two sides parted by -> or =, such as H2 + O2 -> H2O.');
+    return fail('bad-formula', 'An equation has two sides separated by -> or =, such as H2 + O2 -> H2O.');
   }
   const [left, right] = sides.map((side) => parseSide(side));
   if (!left?.ok) return left ?? fail('bad-formula', 'The left side is empty.');

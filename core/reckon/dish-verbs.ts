@@ -48,7 +48,7 @@ export function solubilityVerb(line: string): Result<Found> | undefined {
   });
 }
 
-/** “crystals 100 g KNO3 in 80 g water 80 C to 10 C”: what comes down, and what stays. */
+/** “crystals 100 g KNO3 in 80 g water 80 C to 10 C”: what precipitates, and what stays. */
 export function crystalsVerb(rest: string, line: string): Result<Found> {
   const match = CRYSTALS.exec(rest.trim());
   if (!match)

@@ -1,6 +1,6 @@
 import type { Figure } from '#core/figure';
 
-/** What a verb answers, before it is dressed. */
+/** What a verb answers, before it is laid out. */
 export interface Found {
   readonly figures: readonly Figure[];
   readonly note?: string;

@@ -62,7 +62,7 @@ export function diluteVerb(typed: string, line: string): Result<Found> {
   if (icy && !ice) {
     return fail(
       'no-density',
-      `No heats of mixing are held for ${substance.name}, so the ice is not reckoned; leave “with ice” out.`,
+      `No heats of mixing are held for ${substance.name}, so the ice is not computed; leave “with ice” out.`,
       { at: pointAt(line, icy[0]) },
     );
   }
@@ -121,7 +121,7 @@ export function mixVerb(rest: string, line: string): Result<Found> {
   if (other) {
     return fail(
       'unit-does-not-fit',
-      `${substance.name} and ${other.name} are two solutes: they may react, and their mixture is not reckoned here.`,
+      `${substance.name} and ${other.name} are two solutes: they may react, and their mixture is not computed here.`,
       { at: pointAt(line, rest) },
     );
   }
@@ -179,7 +179,7 @@ function blendVerb(rest: string, line: string): Result<Found> {
   if (other)
     return fail(
       'unit-does-not-fit',
-      `${substance.name} and ${other.name} are two solutes: they may react, and their mixture is not reckoned here.`,
+      `${substance.name} and ${other.name} are two solutes: they may react, and their mixture is not computed here.`,
       { at: pointAt(line, from) },
     );
   const goal = readStuff(`${to} ${substance.formula}`, line);

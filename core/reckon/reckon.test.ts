@@ -60,7 +60,7 @@ describe('amounts', () => {
     ['100 mL water in g', 99.82],
   ])('%s', (text, expected) => expect((value(text) as number) / expected).toBeCloseTo(1, 3));
 
-  it('of a formula that is on no shelf are reckoned from the formula alone', () => {
+  it('of a formula that is on no shelf are computed from the formula alone', () => {
     expect(value('M Ba(ClO4)2')).toBeCloseTo(336.22, 1);
     expect(value('10 g La2O3 in mmol')).toBeCloseTo(10_000 / 325.81, 2);
   });

@@ -24,7 +24,8 @@ const MOST = 300;
 export function reckon(text: string): Result<Reckoning> {
   const line = text.trim();
   if (line === '') return fail('missing-part', 'Type a sum, such as 28% HCl in mol/L.', { at: [0, 0] });
-  if (line.length > MOST) return fail('too-large', `A line has at most ${MOST} signs.`, { at: [MOST, line.length] });
+  if (line.length > MOST)
+    return fail('too-large', `A line has at most ${MOST} characters.`, { at: [MOST, line.length] });
   const found = dispatch(line);
   if (!found.ok) return shifted(found.problem, text);
   if (found.value.figures.some(({ value }) => !Number.isFinite(value))) {

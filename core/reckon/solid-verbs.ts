@@ -23,7 +23,7 @@ const DRY = new RegExp(String.raw`^(.+?)\s+with\s+(${NUMBER})\s*%\s*(?:of\s+)?wa
 
 const KSP = 'CRC Handbook, solubility products at 25 °C; activities by Davies';
 
-/** “precipitate BaSO4 from 100 mL 0.1 mol/L and 50 mL 0.3 mol/L”: what comes down, the solution of the metal named first. */
+/** “precipitate BaSO4 from 100 mL 0.1 mol/L and 50 mL 0.3 mol/L”: what precipitates, the solution of the metal named first. */
 export function precipitateVerb(rest: string, line: string): Result<Found> {
   const match = PRECIPITATE.exec(rest.trim());
   if (!match)
@@ -58,13 +58,15 @@ export function precipitateVerb(rest: string, line: string): Result<Found> {
     );
   return ok({
     figures: [
-      figure('m', `${salt.name} that comes down`, 'g', mol * molarMass(salt.formula), 0),
-      figure('p', 'come down of what could', '%', pct, 0),
+      figure('m', `${salt.name} that precipitates`, 'g', mol * molarMass(salt.formula), 0),
+      figure('p', 'precipitate of what could', '%', pct, 0),
       figure('c₊', `${ionText(salt.cation)} left`, 'mol/L', cationLeft, sd),
       figure('c₋', `${ionText(salt.anion)} left`, 'mol/L', anionLeft, sd),
     ],
     note:
-      mol === 0 ? 'Too thin: nothing comes down.' : (salt.note ?? 'Ion pairs and the acid of the anion are left out.'),
+      mol === 0
+        ? 'Too thin: nothing precipitates.'
+        : (salt.note ?? 'Ion pairs and the acid of the anion are left out.'),
   });
 }
 

@@ -1,6 +1,6 @@
-// Routes: ways to make a reagent, as data. A route names its roles (what is charged), reactions, controls, and steps with
+// Routes: how a reagent is made, as data. A route names its roles (what is added), reactions, controls, and steps with
 // their reasons, sights and ends; it holds no amounts, those come from the target and the bottles.
-// parseTarget() reads “1.5 L of 2 mol/L hydrochloric acid”; routesFor() finds the ways and the bottles that fit.
+// parseTarget() reads “1.5 L of 2 mol/L hydrochloric acid”; routesFor() finds the routes and the bottles that fit.
 export { catalogue, routeById } from './catalogue/index.ts';
 export { quantityNames, routeProblems } from './check.ts';
 export { type Route, routeShape, type StepTemplate, stepsAt } from './route.ts';

@@ -31,7 +31,7 @@ export const stepShape = fields({
 });
 export type StepTemplate = Of<typeof stepShape>;
 
-/** A way to make a reagent, as data. */
+/** How a reagent is made, as data. */
 export const routeShape = fields({
   id: text(80),
   title: text(200),

@@ -72,7 +72,7 @@ export function parseTarget(typed: string, tempC: number): TargetReading {
   };
 }
 
-/** The wish in words: “1.5 L of hydrochloric acid, 2 mol/L”. */
+/** The target in words: “1.5 L of hydrochloric acid, 2 mol/L”. */
 export function targetText(target: Pick<Target, 'substanceId' | 'amount' | 'strength'>): string {
   const name = substanceOf(target.substanceId).name;
   const strength = target.strength
@@ -81,7 +81,7 @@ export function targetText(target: Pick<Target, 'substanceId' | 'amount' | 'stre
   return `${amountText(target.amount)} of ${name}${strength}`;
 }
 
-/** The wish as it can be typed again; `reagent` names what the amount counts when it is not the product. */
+/** The target as it can be typed again; `reagent` names what the amount counts when it is not the product. */
 export function targetSentence(target: Target, reagent: string | null): string {
   const name = substanceOf(target.substanceId).name;
   if (target.fromRole !== null && reagent !== null) return `${name} from ${amountText(target.amount)} ${reagent}`;

@@ -15,8 +15,8 @@ function run(figure: Figure, samples = 10_000, seed = 7): Spread {
 describe('Monte Carlo of a sheet', () => {
   it.each(['1.5 L of 2 mol/L hydrochloric acid', '60 g zinc sulfate', 'sodium acetate from 250 mL vinegar'])(
     'agrees with first order for %s',
-    (wish) => {
-      const sheet = unwrap(sheetOf(planFor(wish)));
+    (target) => {
+      const sheet = unwrap(sheetOf(planFor(target)));
       const figure = sheet.product ?? sheet.made!.strength;
       const spread = run(figure);
       expect(Math.abs(spread.mean / figure.value - 1)).toBeLessThan(0.02);

@@ -7,7 +7,8 @@ import { molarMass } from '#core/substance';
 import { figuresIn, recompute } from '../testing/recompute.ts';
 import { planFor } from '../testing/shelf.ts';
 
-const sheet = (wish: string, change?: Parameters<typeof planFor>[1]): Sheet => unwrap(sheetOf(planFor(wish, change)));
+const sheet = (target: string, change?: Parameters<typeof planFor>[1]): Sheet =>
+  unwrap(sheetOf(planFor(target, change)));
 const line = (of: Sheet, role: string) => of.additions.find((each) => each.role === role)!;
 
 describe('diluting an acid', () => {
@@ -38,8 +39,8 @@ describe('diluting an acid', () => {
   });
 
   it('refuses what water cannot do, and what lies beyond a hobby bench', () => {
-    const code = (wish: string) => {
-      const result = sheetOf(planFor(wish));
+    const code = (target: string) => {
+      const result = sheetOf(planFor(target));
       return result.ok ? 'made' : result.problem.code;
     };
     expect(code('1 L of 35 % hydrochloric acid')).toBe('too-weak');
@@ -71,7 +72,7 @@ describe('sodium acetate from vinegar', () => {
   });
 
   it('vinegar over leaves the crystals to limit and asks for less of them', () => {
-    const over = sheet('sodium acetate from 250 mL vinegar', { controls: { 'acid-over': 10 } });
+    const over = sheet('sodium acetate from 250 mL vinegar', { controls: { 'acid-excess': 10 } });
     expect(over.limiting).toBe('carbonate');
     expect(line(over, 'carbonate').dose.mass.value).toBeCloseTo(48.1 / 1.1, 1);
   });
@@ -116,16 +117,16 @@ describe('zinc sulfate', () => {
 });
 
 describe('every sheet', () => {
-  const wishes = [
+  const targets = [
     '1.5 L of 2 mol/L hydrochloric acid',
     'sodium acetate from 250 mL vinegar',
     '60 g zinc sulfate',
     '500 mL of 10 % sulfuric acid',
   ];
 
-  it.each(wishes)('of %s shows formulas that give its numbers', (wish) => {
+  it.each(targets)('of %s shows formulas that give its numbers', (target) => {
     let checked = 0;
-    for (const figure of figuresIn(sheet(wish))) {
+    for (const figure of figuresIn(sheet(target))) {
       const value = recompute(figure);
       if (value === undefined) continue;
       checked += 1;
@@ -151,7 +152,7 @@ describe('every sheet', () => {
   it('has finite numbers at every corner of its controls', () => {
     const plan = planFor('60 g zinc sulfate');
     const corners = fc.record({
-      'acid-over': fc.constantFrom(0, 30),
+      'acid-excess': fc.constantFrom(0, 30),
       'acid-strength': fc.constantFrom(10, 30),
       'boil-to': fc.constantFrom(40, 75),
       'evaporate-to': fc.constantFrom(40, 100),

@@ -14,7 +14,7 @@ describe('zinc chloride, a solution that the reaction makes', () => {
     acid: 'hydrochloric acid 30 % 5 L',
   });
 
-  it('doses acid by the zinc chloride wanted, and zinc over', () => {
+  it('doses acid by the zinc chloride wanted, and zinc in excess', () => {
     const { sheet } = run();
     const line = (role: string) => sheet.additions.find((each) => each.role === role)!;
     // 0.5 mol: 1 mol of HCl, 36.458 g, in 30 % acid 121.5 g; 0.55 mol of zinc at 99 %, 36.32 g.

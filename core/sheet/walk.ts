@@ -49,7 +49,7 @@ export interface Walk {
 }
 
 /** How it is gone through: the run's steps in order, doses rounded or exact, and whether only what is done counts. */
-export interface Way {
+export interface Course {
   readonly steps: readonly OrderedStep[];
   readonly wanted: Figure;
   readonly entries: Entries;
@@ -58,10 +58,10 @@ export interface Way {
 }
 
 /** Goes through the run's steps with planned doses, or with what really went in where that is known. */
-export function walk(facts: PlanFacts, way: Way): Result<Walk> {
-  const { entries, exact = false, onlyDone = false } = way;
+export function walk(facts: PlanFacts, course: Course): Result<Walk> {
+  const { entries, exact = false, onlyDone = false } = course;
   const going: Going = {
-    wanted: way.wanted,
+    wanted: course.wanted,
     enoughFor: enoughFor(facts, entries.additions),
     enlarged: entries.enlarged !== undefined,
     exact,
@@ -76,7 +76,7 @@ export function walk(facts: PlanFacts, way: Way): Result<Walk> {
   const gases: { step: string; id: SubstanceId; amount: Figure }[] = [];
   let peakMl = 0;
   let reactMl = 0;
-  for (const { key, op } of way.steps) {
+  for (const { key, op } of course.steps) {
     before.set(key, standing.vessels);
     const here = entries.at(key);
     const step = { key, entries: here, going };

@@ -152,7 +152,7 @@ function targetOf({ value, unit }: Strength, substance: Substance): Result<Targe
     case 'Tw':
       return ok({ of: 'density', value: (1 + value / 200) * waterDensityAt(SIXTY_F) });
     case 'Bé':
-      // Heavy scale, 145 modulus; the light scale (ammonia, spirits) has modulus 140 and its zero at 10.
+      // Heavy scale, 145 modulus; the light scale (ammonia, ethanol) has modulus 140 and its zero at 10.
       return ok({ of: 'density', value: baumeGravity(value, substance) * waterDensityAt(SIXTY_F) });
     default:
       return fail('unknown-unit', `${unit} is not a unit of strength known here.`);

@@ -89,7 +89,7 @@ function special(substance: Substance, w: Figure, amount: Figure): readonly Figu
   return [d, baume, twaddell];
 }
 
-/** % by volume at 20 °C, the way spirits are sold. */
+/** % by volume at 20 °C, as spirits are sold. */
 function byVolume(substance: Substance, w: Figure): readonly Figure[] {
   const whole = given({ symbol: 'w', name: 'pure', unit: '%' }, 100, 'pure substance');
   const mixed = densityFigure(substance, w, 20);
@@ -193,7 +193,7 @@ function byDensity(w: Figure, unit: StrengthUnit, substance: Substance, tempC: n
         ? ok(derive({ symbol: 'Cl', name: 'available chlorine', unit: 'g/L' }, '70.90 × c', { c }, (x) => 70.9 * x.c))
         : fail('unit-does-not-fit', `Available chlorine counts hypochlorite, not ${substance.name}.`);
     default:
-      return fail('unknown-unit', `${unit} is not reckoned here.`);
+      return fail('unknown-unit', `${unit} is not computed here.`);
   }
 }
 

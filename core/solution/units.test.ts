@@ -45,7 +45,7 @@ describe('a strength in any unit and back', () => {
     );
   });
 
-  // Trade tables: muriatic acid 20 °Bé is 31.45 %, sulfuric acid 66 °Bé 93.2 %, caustic 100 °Tw 1.5 g/mL, proof spirit 57.1 % in the old British sense is not meant.
+  // Trade tables: muriatic acid 20 °Bé is 31.45 %, sulfuric acid 66 °Bé 93.2 %, caustic 100 °Tw 1.5 g/mL, proof ethanol 57.1 % in the old British sense is not meant.
   it.each([
     ['hydrochloric-acid', 31.45, 'Bé', 20, 0.2],
     ['sulfuric-acid', 93.2, 'Bé', 66, 0.35],
@@ -86,7 +86,7 @@ describe('a strength in every unit that its trade uses', () => {
     expect(strengthsOf(pct(99), of('boric-acid'), 20, false).map(({ unit }) => unit)).toEqual(['%', 'mol/kg']);
   });
 
-  it('gives bleach its chlorine, peroxide its oxygen and spirit its share by volume', () => {
+  it('gives bleach its chlorine, peroxide its oxygen and ethanol its share by volume', () => {
     const names = (id: string, w: number) =>
       strengthsOf(pct(w), of(id), 20, true)
         .map(({ name }) => name)

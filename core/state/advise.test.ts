@@ -68,7 +68,7 @@ describe('filtering', () => {
       zinc: 'zinc 99 % 1 kg',
       acid: 'hydrochloric acid 30 % 5 L',
     });
-    // Acid over: half the zinc was put in.
+    // Acid in excess: half the zinc was put in.
     const acidic = own(
       adviceOn(
         zinc,

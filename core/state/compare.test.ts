@@ -45,8 +45,8 @@ describe('attempts side by side', () => {
     expect(cells(rows, 'cool to')).toMatchObject({ cells: ['4 °C', '12 °C'], differs: true });
     expect(cells(rows, 'acid diluted to').differs).toBe(false);
     expect(cells(rows, 'noted').cells).toEqual(['cloudy', 'clear']);
-    // Nothing was given up in either: the row is not there.
-    expect(unwrap(rows).some(({ name }) => name === 'given up')).toBe(false);
+    // Nothing was abandoned in either: the row is not there.
+    expect(unwrap(rows).some(({ name }) => name === 'abandoned')).toBe(false);
   });
 
   it('account for all of the theory: on the balance, in the liquor, otherwise lost', () => {

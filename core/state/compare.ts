@@ -18,7 +18,7 @@ export interface Attempt {
 /** One line of the comparison: a cell for each attempt, in their order. */
 export interface CompareRow {
   readonly name: string;
-  readonly kind: 'way' | 'outcome' | 'words';
+  readonly kind: 'method' | 'outcome' | 'words';
   readonly cells: readonly string[];
   /** True where the attempts are not all alike. */
   readonly differs: boolean;
@@ -46,15 +46,15 @@ export function compareRuns(attempts: readonly Attempt[]): Result<readonly Compa
     const cells = seen.map(cell);
     if (cells.some((text) => text !== '')) rows.push({ kind, name, cells, differs: new Set(cells).size > 1 });
   };
-  add('way', 'route', ({ attempt }) => attempt.plan.route.title);
+  add('method', 'route', ({ attempt }) => attempt.plan.route.title);
   for (const [id, name] of controlsOf(seen))
-    add('way', name, ({ attempt }) => {
+    add('method', name, ({ attempt }) => {
       const control = attempt.plan.route.controls.find((each) => each.id === id);
       const set = attempt.plan.controls[id];
       return control && set !== undefined ? `${formatPlain(set)} ${control.unit}` : '';
     });
   for (const role of new Set(seen.flatMap(({ state }) => state.sheet.additions.map(({ roleName }) => roleName))))
-    add('way', role, ({ state }) => {
+    add('method', role, ({ state }) => {
       const line = state.sheet.additions.find(({ roleName }) => roleName === role);
       const mass = line && (line.actual ?? line.dose.mass);
       return mass ? `${formatFigure(mass.value, sdOf(mass))} ${mass.unit}` : '';

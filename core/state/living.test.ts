@@ -68,7 +68,7 @@ describe('soda dosed by what is in the vessel', () => {
     expect(sheet.product!.value).toBeLessThan(20.3);
   });
 
-  it('shows the price of the acid over, and the window of the endpoint from the labels', () => {
+  it('shows the price of the acid in excess, and the window of the endpoint from the labels', () => {
     const add = own(
       unwrap(advise(plan, eventsAt(START, ...acidIn, done('dissolve'), done('filter')), 'soda', START)),
       'add',

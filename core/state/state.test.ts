@@ -39,7 +39,7 @@ describe('a run', () => {
     expect(run.steps.filter((step) => step.status === 'ready').map((step) => step.key)).toEqual(['zinc', 'water']);
   });
 
-  it('reckons the rest from what was really weighed', () => {
+  it('computes the rest from what was really weighed', () => {
     const before = state();
     const run = state(done('ready'), added('zinc', 'zinc', 16.4, 'g'));
     const acid = (of: typeof run) => of.sheet.additions.find((line) => line.role === 'acid')!;
@@ -89,7 +89,7 @@ describe('a run', () => {
     expect(log[0]).toMatchObject({ was: 'Ridgeway zinc 61.4 g', text: 'Ridgeway zinc 16.4 g' });
   });
 
-  it('books a test portion and reckons the yield on the rest', () => {
+  it('books a test portion and computes the yield on the rest', () => {
     const whole = state(added('zinc', 'zinc', 18, 'g'), added('acid', 'acid', 60, 'mL'));
     const less = state(added('zinc', 'zinc', 18, 'g'), added('acid', 'acid', 60, 'mL'), {
       kind: 'portion-taken',
@@ -146,7 +146,7 @@ describe('a run', () => {
     expect(run.steps.find((step) => step.key === 'step_beside')!.needs).toEqual(['ready']);
   });
 
-  it('that is given up says why and stops the clock', () => {
+  it('that is abandoned says why and stops the clock', () => {
     const run = state({ kind: 'started', step: 'ready' }, { kind: 'abandoned', reason: 'cracked' });
     expect(run).toMatchObject({ status: 'abandoned', abandonedFor: 'cracked' });
     expect(clockOf('b', 'zinc', run, START)).toEqual([]);

@@ -26,7 +26,7 @@ export interface Content {
 }
 
 /**
- * Everything that follows from a card at `tempC`, aged to `day` (an ISO day; null takes the label as it was). `bottleId` names the source of uncertainty, so two charges from one bottle
+ * Everything that follows from a card at `tempC`, aged to `day` (an ISO day; null takes the label as it was). `bottleId` names the source of uncertainty, so two additions from one bottle
  * share its label's uncertainty. Refused when the strength is missing where one is needed, or cannot exist.
  */
 export function contentOf(

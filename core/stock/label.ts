@@ -53,7 +53,7 @@ const DATE_MONTH = new RegExp(
  */
 export function parseLabel(text: string, today: string, tempC: number): LabelReading {
   if (text.length > MAX_LENGTH) {
-    const sentence = `This is ${text.length} signs long; a label line here has at most ${MAX_LENGTH}.`;
+    const sentence = `This is ${text.length} characters long; a label line here has at most ${MAX_LENGTH}.`;
     return {
       parts: [],
       card: undefined,
@@ -124,7 +124,7 @@ function pair(
     problems.push(problem('missing-part', sentence, { field: 'substance' }));
     return { strength: strengths[0], others: [] };
   }
-  assumptions.push(`A mixture: plans reckon with its ${first!.name} only; what the others do is not reckoned.`);
+  assumptions.push(`A mixture: plans compute with its ${first!.name} only; what the others do is not computed.`);
   const others = rest.map(({ id }, i) => {
     const { value, unit } = strengths[i + 1]!;
     return { substanceId: id, strength: { value, unit } };

@@ -54,7 +54,7 @@ describe('parseLabel', () => {
     expect(card!.name).not.toMatch(/min|approx|up to|at least|≥/);
   });
 
-  it('takes a mixture with a strength for each, and says what is not reckoned', () => {
+  it('takes a mixture with a strength for each, and says what is not computed', () => {
     const { card, problems, assumptions } = read('descaler phosphoric acid 20 % nitric acid 8 % 1 L');
     expect(problems).toEqual([]);
     expect(card).toMatchObject({
@@ -150,7 +150,7 @@ describe('labelUncertainty', () => {
 describe('contentOf', () => {
   const card = (text: string) => read(text).card!;
 
-  it('reckons price per mole and what is left', () => {
+  it('computes price per mole and what is left', () => {
     const content = unwrap(contentOf('b', card('hydrochloric acid 28% 5 L 11.50'), 1139.2, 20));
     // 5 L × 1.1392 g/mL = 5696 g, 43.74 mol by hand
     expect(content.leftG?.value).toBeCloseTo(5696 - 1139.2, 0);

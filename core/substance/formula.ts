@@ -23,7 +23,7 @@ export function parseFormula(text: string): Result<Formula> {
   const typed = text.trim();
   if (typed === '') return fail('missing-part', 'No formula is written; for example Na2CO3.10H2O.');
   if (typed.length > 120)
-    return fail('bad-formula', 'That formula is longer than any substance here; 120 signs are the most.');
+    return fail('bad-formula', 'That formula is longer than any substance here; 120 characters are the most.');
   const plain = normalise(typed);
   const { body, charge } = splitCharge(plain);
   const two = /^(.*[A-Za-z)\]])(\d)(\d)[+-]$/.exec(plain);

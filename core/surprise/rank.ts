@@ -24,7 +24,7 @@ const UNKNOWN = 0.08;
 const WRONG_STEP = 0.3;
 const TOO_COLD = 0.3;
 
-/** Causes of a observation, dangerous ones that fit first, then the likeliest. */
+/** Causes of an observation, dangerous ones that fit first, then the likeliest. */
 export function causesOf(observation: Observation, scene: Scene): readonly Ranked[] {
   const present = new Set(scene.present.flatMap(({ substanceId, pct }) => [...classesOf(substanceId, pct)]));
   const scored = causes

@@ -7,7 +7,7 @@ import {
   extentByGas,
   extentByHeat,
   extentByMass,
-  extentBySign,
+  extentBySight,
 } from '#core/add';
 import { type Figure, sdOf } from '#core/figure';
 import { type Quantity, readingValue } from '#core/log';
@@ -65,9 +65,9 @@ export function extentOfStep(view: StepView, addition: Addition, inG: Figure | u
   if (currents.length >= 2 && firstCurrent && lastCurrent && firstCurrent.value > 0)
     found.push(extentByCurrent(lastCurrent, firstCurrent.value));
   const pH = latest('pH');
-  if (pH && adding.pH) found.push(extentBySign('pH', isThere(pH.value, adding.pH)));
+  if (pH && adding.pH) found.push(extentBySight('pH', isThere(pH.value, adding.pH)));
   const seen = reads.findLast(({ body }) => body.reading.is === 'sight')?.body.reading;
-  if (seen?.is === 'sight') found.push(extentBySign('sign', seen.enough));
+  if (seen?.is === 'sight') found.push(extentBySight('sight', seen.enough));
   return found.length === 0 ? null : combineExtents(found);
 }
 

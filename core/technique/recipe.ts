@@ -72,7 +72,7 @@ export const addingShape = fields({
   /** What is seen when it is enough. */
   endpoint: text(300),
   /** What a look tells, not yet and enough, when it is not fizzing. */
-  signs: optional(fields({ notYet: text(120), enough: text(120) })),
+  sights: optional(fields({ notYet: text(120), enough: text(120) })),
   /** Where test paper tells how near it is: the pH at which it is enough, and whether it rises to it or falls. */
   pH: optional(fields({ at: number({ min: 0, max: 14 }), goes: one('up', 'down') })),
   /** What too much of it costs; names of quantities in braces. */

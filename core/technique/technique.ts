@@ -12,7 +12,7 @@ export interface Followed {
   readonly course: Course;
   /** As a sentence names it: “the volume”. */
   readonly of: string;
-  /** The figure it comes down to, where it does not end at nothing. */
+  /** The figure it falls to, where it does not end at nothing. */
   readonly goal?: string;
 }
 

@@ -10,7 +10,7 @@ import { eventsAt } from './shelf.ts';
 export const START = '2026-03-14T08:00:00.000Z';
 
 /** A route with bottles of these labels, by role, and the entries of a run on it. */
-export function on(routeId: string, wish: string, labels: Readonly<Record<string, string>>) {
+export function on(routeId: string, asked: string, labels: Readonly<Record<string, string>>) {
   const route = routeById(routeId)!;
   const shelf: ShelfBottle[] = Object.entries(labels).map(([role, label]) => ({
     id: `bottle_${role}`,
@@ -19,7 +19,7 @@ export function on(routeId: string, wish: string, labels: Readonly<Record<string
     archived: false,
   }));
   const bottles = Object.fromEntries(route.roles.map(({ id }) => [id, id in labels ? `bottle_${id}` : null]));
-  const { substanceId, amount, strength } = parseTarget(wish, 20);
+  const { substanceId, amount, strength } = parseTarget(asked, 20);
   const target = { substanceId: substanceId!, amount: amount!, strength, fromRole: null };
   const plan = startPlan({ route, target, bottles, shelf, bench: BenchDefaults, day: '2026-01-01' });
   return {

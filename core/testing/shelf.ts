@@ -21,13 +21,13 @@ export const testShelf: readonly ShelfBottle[] = Object.entries(LABELS).map(([id
   archived: false,
 }));
 
-/** The first plan for a wish, from the test shelf. */
+/** The first plan for a target, from the test shelf. */
 export function planFor(
-  wish: string,
+  target: string,
   change: { controls?: Record<string, number>; bench?: Partial<Bench> } = {},
 ): Plan {
   const bench = { ...BenchDefaults, ...change.bench };
-  const { substanceId, amount, strength, fromSubstanceId } = parseTarget(wish, bench.tempC);
+  const { substanceId, amount, strength, fromSubstanceId } = parseTarget(target, bench.tempC);
   const choice = unwrap(routesFor(substanceId!, testShelf))[0]!;
   const fromRole = fromSubstanceId
     ? choice.route.roles.find((role) => role.accepts.includes(fromSubstanceId))!.id

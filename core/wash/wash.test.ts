@@ -29,10 +29,10 @@ describe('washing', () => {
   });
 
   it('gains by more and smaller portions, at the same cost in product', () => {
-    const ways = washings(20, 150, 4, 0.1);
-    for (let i = 1; i < ways.length; i++) {
-      expect(ways[i]!.left).toBeLessThan(ways[i - 1]!.left);
-      expect(ways[i]!.lostG).toBeCloseTo(0.15, 9);
+    const splits = washings(20, 150, 4, 0.1);
+    for (let i = 1; i < splits.length; i++) {
+      expect(splits[i]!.left).toBeLessThan(splits[i - 1]!.left);
+      expect(splits[i]!.lostG).toBeCloseTo(0.15, 9);
     }
   });
 

@@ -73,7 +73,7 @@ export function phAsWashed(
   readings: readonly WashReading[],
   goalPh: number,
 ): { readonly readings: readonly WashReading[]; readonly goal: number } {
-  const sour = (readings[0]?.value ?? goalPh) <= goalPh;
-  const amount = (pH: number) => (sour ? 10 ** -pH : 10 ** (pH - 14));
+  const acid = (readings[0]?.value ?? goalPh) <= goalPh;
+  const amount = (pH: number) => (acid ? 10 ** -pH : 10 ** (pH - 14));
   return { readings: readings.map(({ portion, value }) => ({ portion, value: amount(value) })), goal: amount(goalPh) };
 }

@@ -112,7 +112,7 @@ export function batchStore(db: Db, stock: StockStore) {
     return one(id);
   });
 
-  /** All or nothing; events already there (a retry) are passed over. Charges are booked on their bottles in the same breath. */
+  /** All or nothing; events already there (a retry) are passed over. Additions are booked on their bottles in the same breath. */
   const append = db.transaction((id: string, events: readonly RunEvent[]): Result<{ readonly written: number }> => {
     // The plan is a few kilobytes that a plain reading does not need.
     if (!known.get(id)) return fail('not-found', `There is no batch ${id.slice(0, 60)}.`);

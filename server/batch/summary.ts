@@ -4,7 +4,7 @@ import { planTitle } from '#core/plan';
 import { type RunState, runState } from '#core/state';
 import { formatFigure, formatNumber } from '#core/units';
 
-/** Raise when a model change makes stored summaries stale: they are then folded anew. */
+/** Raise when a model change makes stored summaries stale: they are then folded again. */
 export const SUMMARY_MODEL = 3;
 
 /** One line of the batch list, from plan and events. */

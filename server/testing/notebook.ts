@@ -21,10 +21,10 @@ export function testNotebook() {
         .send({ id: longId(id), eventId: `ev_put_${id}`, card })
         .expect(201);
   };
-  const putBatch = async (id = 'batch_test01', wish = '60 g zinc sulfate') => {
+  const putBatch = async (id = 'batch_test01', target = '60 g zinc sulfate') => {
     await api
       .post('/api/batches')
-      .send({ id, plan: testPlan(wish) })
+      .send({ id, plan: testPlan(target) })
       .expect(201);
     return id;
   };
@@ -36,8 +36,8 @@ export function longId(id: string): string {
   return id.length < 13 ? `${id}_shelf` : id;
 }
 
-export function testPlan(wish: string) {
-  const plan = planFor(wish);
+export function testPlan(target: string) {
+  const plan = planFor(target);
   const bottles = Object.fromEntries(Object.entries(plan.bottles).map(([role, id]) => [role, id && longId(id)]));
   const stock = Object.fromEntries(Object.entries(plan.stock).map(([id, bottle]) => [longId(id), bottle]));
   return { ...plan, bottles, stock };

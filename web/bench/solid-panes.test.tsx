@@ -167,7 +167,7 @@ describe('redissolving', () => {
 });
 
 describe('using a part further', () => {
-  const fetched = vi.fn(async (path: string, init?: RequestInit) => {
+  const fetched = vi.fn(async (_path: string, init?: RequestInit) => {
     const body = JSON.parse(String(init?.body)) as { id: string; card: object };
     return new Response(
       JSON.stringify({ ...body, usedG: 0, uses: [], archived: false, version: 1, lastEventId: null }),

@@ -6,6 +6,8 @@ export interface Bound {
   readonly id: string;
   readonly 'aria-invalid': boolean;
   readonly 'aria-describedby': string | undefined;
+  /** What pops up from the control has no label of its own otherwise. */
+  readonly 'aria-label': string | undefined;
 }
 
 interface FieldProps {
@@ -29,6 +31,7 @@ export function Field({ label, hideLabel = false, tone, problem = '', hint, grow
       className={grows ? 'field field-grows' : 'field'}
       label={<span className={hideLabel ? 'sr' : (tone ?? '')}>{label}</span>}
       htmlFor={id}
+      layout="vertical"
       validateStatus={problem ? 'error' : ''}
       help={
         told ? (
@@ -42,7 +45,12 @@ export function Field({ label, hideLabel = false, tone, problem = '', hint, grow
         ) : undefined
       }
     >
-      {children({ id, 'aria-invalid': problem !== '', 'aria-describedby': told ? `${id}-told` : undefined })}
+      {children({
+        id,
+        'aria-invalid': problem !== '',
+        'aria-describedby': told ? `${id}-told` : undefined,
+        'aria-label': typeof label === 'string' ? label : undefined,
+      })}
     </Form.Item>
   );
 }

@@ -199,7 +199,7 @@ function Examples({ onPick }: { onPick: (text: string) => void }) {
   );
 }
 
-/** The chosen way's first plan with what the person has moved since. */
+/** The chosen route's first plan with what the person has moved since. */
 function withChanges(
   choice: PlanChoice,
   changes: Changes,

@@ -50,7 +50,7 @@ export function ComparePage() {
 }
 
 const PARTS: readonly { readonly kind: CompareRow['kind']; readonly title: string }[] = [
-  { kind: 'way', title: 'How it was done' },
+  { kind: 'method', title: 'How it was done' },
   { kind: 'outcome', title: 'What came of it' },
   { kind: 'words', title: 'What was noted' },
 ];

@@ -12,7 +12,7 @@ const STATUS: Readonly<Record<BatchSummary['status'], string>> = {
   planned: 'planned',
   running: 'on the bench',
   done: 'finished',
-  abandoned: 'given up',
+  abandoned: 'abandoned',
 };
 
 /** More than this many columns are not read side by side. */

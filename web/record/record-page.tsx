@@ -29,7 +29,7 @@ const STATUS = {
   planned: 'planned, not begun',
   running: 'on the bench',
   done: 'finished',
-  abandoned: 'given up',
+  abandoned: 'abandoned',
 } as const;
 
 /** One batch as a page: what went in, what came of it, and all that was entered. Prints fit for a binder. */
@@ -56,7 +56,7 @@ function Record({ run }: { run: Run }) {
       </p>
       {state.abandonedFor ? (
         <p className="caution">
-          <b>Given up.</b> {state.abandonedFor}
+          <b>Abandoned.</b> {state.abandonedFor}
         </p>
       ) : null}
       <Outcome run={run} />
@@ -154,7 +154,7 @@ function Record({ run }: { run: Run }) {
           <pre style={{ whiteSpace: 'pre-wrap', fontSize: '8.5pt' }}>{workingText(state.yield.yieldPct)}</pre>
         </section>
       ) : null}
-      <p className="quiet small">Way after: {sheet.route.source}. ± are 95 % bands.</p>
+      <p className="quiet small">Route after: {sheet.route.source}. ± are 95 % bands.</p>
     </article>
   );
 }

@@ -183,7 +183,7 @@ function Keeping({ bottle, tempC }: { bottle: BottleAnswer; tempC: number }) {
       >
         {light === 'dark' ? 'It stands in daylight' : 'It stands in the dark'}
       </button>
-      <p className="quiet small">After: {value.source}. The sheet and plans reckon with it as kept in the dark.</p>
+      <p className="quiet small">After: {value.source}. The sheet and plans compute with it as kept in the dark.</p>
     </>
   );
 }

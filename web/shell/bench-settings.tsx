@@ -8,7 +8,7 @@ import { useSaveBench } from '../api/queries.ts';
 import { Field } from '../kit/field.tsx';
 import { NumberField } from '../kit/number-field.tsx';
 
-/** The person's place and gear: what every sheet reckons with. */
+/** The person's place and gear: what every sheet computes with. */
 export function BenchSettings({ answer, onClose }: { answer: BenchAnswer; onClose: () => void }) {
   const { bench } = answer;
   const save = useSaveBench();

@@ -11,7 +11,7 @@ export function Crash() {
       <p className="quiet small">{detail}</p>
       <p>
         <Link to="/shelf" reloadDocument>
-          Load it anew
+          Load it again
         </Link>
       </p>
     </div>

@@ -3,7 +3,7 @@ import { Link } from 'react-router';
 export function Nowhere() {
   return (
     <>
-      <h1>Nothing stands here</h1>
+      <h1>Nothing here yet</h1>
       <p>
         The address names no station. <Link to="/shelf">To the shelf</Link>
       </p>

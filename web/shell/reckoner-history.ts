@@ -1,7 +1,7 @@
-const KEY = 'earnest-still:reckoned';
+const KEY = 'earnest-still:computed';
 const MOST = 30;
 
-/** Lines reckoned before on this device, newest first. */
+/** Lines computed before on this device, newest first. */
 export function readHistory(): readonly string[] {
   try {
     const stored: unknown = JSON.parse(localStorage.getItem(KEY) ?? '[]');

@@ -23,14 +23,14 @@ interface SaltOf {
   readonly source: string;
 }
 
-/** A metal’s salt of a weak acid: its basic carbonate dissolves in the acid, the solution is left open and gives crystals. */
+/** A metal’s salt of a weak acid: its basic carbonate dissolves in the acid, the solution is left to evaporate and gives crystals. */
 function saltOf(of: SaltOf): Route {
   const solid = substanceOf(of.solidId);
   const [nAcid, nSalt, nGas, nWater] = of.n;
   const [coldest, cold, warmest] = of.coldC;
   return {
     id: of.id,
-    title: `${of.carbonate} + ${of.acid}, left open`,
+    title: `${of.carbonate} + ${of.acid}, left to evaporate`,
     summary: `The carbonate dissolves in the acid; the solution is evaporated without cooking and gives crystals.`,
     source: of.source,
     makes: { kind: 'solid', substanceId: of.solidId, anhydrousId: of.anhydrousId },
@@ -51,7 +51,7 @@ function saltOf(of: SaltOf): Route {
         refuses: [],
         tolerates: 'Colour and scent stay in the liquor.',
         measure: 'volume',
-        dose: { by: 'extent', perExtent: nAcid, excessControl: 'acid-over' },
+        dose: { by: 'extent', perExtent: nAcid, excessControl: 'acid-excess' },
       },
     ],
     reactions: [
@@ -70,24 +70,24 @@ function saltOf(of: SaltOf): Route {
     ],
     controls: [
       {
-        id: 'acid-over',
-        name: 'acid over',
+        id: 'acid-excess',
+        name: 'acid in excess',
         unit: '%',
         min: 0,
         max: 40,
         step: 1,
         start: 8,
-        note: 'A little over keeps basic salt from coming down; much of it makes sticky crystals.',
+        note: 'A little over keeps basic salt from precipitating; much of it makes sticky crystals.',
       },
       {
         id: 'evaporate-to',
-        name: 'leave open to',
+        name: 'leave to evaporate to',
         unit: '% of water',
         min: 3,
         max: 100,
         step: 1,
         start: of.leaveTo,
-        note: 'Days in a wide dish; never cooked, or basic salt comes down.',
+        note: 'Days in a wide dish; never cooked, or basic salt precipitates.',
       },
       {
         id: 'cold',
@@ -103,7 +103,7 @@ function saltOf(of: SaltOf): Route {
     handling: { lossPct: 5, sdPct: 2.5 },
     foamShare: 0.3,
     drying: { ceilingC: of.ceilingC, short: 'loses acid and water above', why: of.ceilingWhy },
-    byProducts: [{ name: 'mother liquor', keep: 'Leave it open for a second crop; nothing of it to a drain.' }],
+    byProducts: [{ name: 'mother liquor', keep: 'Leave it to evaporate for a second crop; nothing of it to a drain.' }],
     identity: of.identity,
     storage: 'Closed jar. Harmful, kills water life: nothing of it to a drain.',
     steps: [
@@ -111,7 +111,7 @@ function saltOf(of: SaltOf): Route {
         id: 'acid',
         title: 'Measure {acid.volume} of {acid.name}',
         act: 'Measure {acid.volume} ({acid.mass}) into {vessel}.',
-        expect: 'Clear, sour.',
+        expect: 'Clear, acid.',
         why: 'It fixes how much carbonate can dissolve.',
         skipCosts: 'Nothing dissolves.',
         op: { do: 'add', role: 'acid' },
@@ -133,7 +133,7 @@ function saltOf(of: SaltOf): Route {
         until: 'No more fizzing, nothing left at the bottom.',
         expect: `Fizzing; the colour goes into the solution.`,
         trouble: 'Solid left and no fizz: the acid is weaker than its label. Weigh what is left and log it.',
-        why: 'Slowly, the gas has time to leave; hot, basic salt comes down.',
+        why: 'Slowly, the gas has time to leave; hot, basic salt precipitates.',
         skipCosts: 'Undissolved carbonate in the crystals.',
         op: { do: 'react', reaction: 'dissolve' },
         adding: { halfLifeMin: 5, foamPerGas: 0.25, endpoint: 'no more fizzing, nothing left', overshoot: '' },
@@ -155,12 +155,12 @@ function saltOf(of: SaltOf): Route {
       }),
       step({
         id: 'grow',
-        title: 'Leave open to {dish.volume}',
+        title: 'Leave to evaporate to {dish.volume}',
         act: 'In a wide dish, a paper over it, warm and airy, never cooked.',
         until: 'The liquor has shrunk to about {dish.volume}.',
         expect: 'Crystals from the rim inwards.',
         trouble: 'A pale crust or cloud: basic salt. A few drops of acid.',
-        why: 'Boiled, acid goes off with the steam and basic salt comes down.',
+        why: 'Boiled, acid goes off with the steam and basic salt precipitates.',
         skipCosts: 'Most of it stays dissolved.',
         op: { do: 'evaporate', control: 'evaporate-to' },
         timer: { name: 'look at the dish', minutes: 1440 },
@@ -169,14 +169,14 @@ function saltOf(of: SaltOf): Route {
         waitH: [48, 240],
       }),
       coolOvernight({
-        why: 'The last of it comes down in the cold.',
+        why: 'The last of it crystallises in the cold.',
         skipCosts: 'A tenth of the yield.',
         leave: { alone: true, lookEveryMin: 720, reason: 'covered, away from food' },
         handsOnMin: 5,
       }),
       collect({
         act: 'Drain, press, rinse with a spoon of cold water with a drop of acid in it.',
-        why: 'The liquor is sour and sticky.',
+        why: 'The liquor is acid and sticky.',
         skipCosts: 'Crystals that stick and smell.',
       }),
       dry({ ceilingC: of.ceilingC }),

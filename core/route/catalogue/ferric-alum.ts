@@ -7,7 +7,7 @@ export const ferricAlum: Route = {
   id: 'ferric-alum',
   title: 'moss iron + acid + peroxide, then ammonium sulfate, slow crystals',
   summary:
-    'Iron(II) sulfate in dilute sulfuric acid is oxidised with peroxide spoon by spoon, takes up ammonium sulfate, and is left open at room temperature: pale violet crystals over days, never warmed.',
+    'Iron(II) sulfate in dilute sulfuric acid is oxidised with peroxide spoon by spoon, takes up ammonium sulfate, and is left to evaporate at room temperature: pale violet crystals over days, never warmed.',
   source: 'Brauer, Handbook of Preparative Inorganic Chemistry; Linke-Seidell, Solubilities (one value, 25 °C)',
   makes: { kind: 'solid', substanceId: 'ferric-alum', anhydrousId: 'ferric-alum-dry' },
   roles: [
@@ -30,7 +30,7 @@ export const ferricAlum: Route = {
       refuses: [{ substanceId: 'hydrochloric-acid', why: 'Chloride makes a yellow complex and no alum.' }],
       tolerates: 'Battery-grade acid is clean enough.',
       measure: 'volume',
-      dose: { by: 'extent', perExtent: 0.5, excessControl: 'acid-over' },
+      dose: { by: 'extent', perExtent: 0.5, excessControl: 'acid-excess' },
     },
     {
       id: 'peroxide',
@@ -39,7 +39,7 @@ export const ferricAlum: Route = {
       refuses: [],
       tolerates: 'Stabiliser does no harm; perfumed cream does.',
       measure: 'volume',
-      dose: { by: 'contents', reactions: ['oxidise'], excessControl: 'peroxide-over' },
+      dose: { by: 'contents', reactions: ['oxidise'], excessControl: 'peroxide-excess' },
     },
     {
       id: 'ammonium',
@@ -48,7 +48,7 @@ export const ferricAlum: Route = {
       refuses: [{ substanceId: 'ammonium-nitrate', why: 'Ammonium nitrate is restricted and is not used here.' }],
       tolerates: 'Coating of lawn feed stays in the filter; no feed with iron or urea added.',
       measure: 'mass',
-      dose: { by: 'contents', reactions: ['alum'], excessControl: 'ammonium-over' },
+      dose: { by: 'contents', reactions: ['alum'], excessControl: 'ammonium-excess' },
     },
   ],
   reactions: [
@@ -85,18 +85,18 @@ export const ferricAlum: Route = {
       note: 'All of it that is over has to leave the open dish again.',
     },
     {
-      id: 'acid-over',
-      name: 'acid over',
+      id: 'acid-excess',
+      name: 'acid in excess',
       unit: '%',
       min: 5,
       max: 100,
       step: 1,
       start: 30,
-      note: 'Without acid to spare brown basic salt comes down; much of it stays in the liquor.',
+      note: 'Without acid to spare brown basic salt precipitates; much of it stays in the liquor.',
     },
     {
-      id: 'peroxide-over',
-      name: 'peroxide over',
+      id: 'peroxide-excess',
+      name: 'peroxide in excess',
       unit: '%',
       min: 0,
       max: 40,
@@ -105,8 +105,8 @@ export const ferricAlum: Route = {
       note: 'Some is always lost as oxygen over iron; the test with ferricyanide decides.',
     },
     {
-      id: 'ammonium-over',
-      name: 'ammonium sulfate over',
+      id: 'ammonium-excess',
+      name: 'ammonium sulfate in excess',
       unit: '%',
       min: 0,
       max: 30,
@@ -116,7 +116,7 @@ export const ferricAlum: Route = {
     },
     {
       id: 'evaporate-to',
-      name: 'leave open to',
+      name: 'leave to evaporate to',
       unit: '% of water',
       min: 10,
       max: 100,
@@ -143,7 +143,7 @@ export const ferricAlum: Route = {
     why: 'it melts in its own water near 40 °C and browns: room air only',
   },
   byProducts: [
-    { name: 'mother liquor', keep: 'Leave it open for a second crop, or keep it as an etching test solution.' },
+    { name: 'mother liquor', keep: 'Leave it to evaporate for a second crop, or keep it as an etching test solution.' },
   ],
   identity: [
     { test: 'thiocyanate', sight: 'blood red' },
@@ -200,7 +200,7 @@ export const ferricAlum: Route = {
         halfLifeMin: 0.5,
         foamPerGas: 0.2,
         endpoint: 'a drop with ferricyanide gives no blue, the colour stays clear amber',
-        signs: { notYet: 'still blue with ferricyanide', enough: 'no longer blue with ferricyanide' },
+        sights: { notYet: 'still blue with ferricyanide', enough: 'no longer blue with ferricyanide' },
         overshoot: 'Peroxide over goes off as oxygen in the open dish within hours; it only thins the liquor.',
       },
       where: 'ventilated',
@@ -232,7 +232,7 @@ export const ferricAlum: Route = {
     }),
     step({
       id: 'evaporate',
-      title: 'Leave it open in a wide dish to {dish.volume}',
+      title: 'Leave to evaporate in a wide dish to {dish.volume}',
       act: 'A paper over it against dust, airy, not in the sun, never on heat.',
       until: 'About {dish.volume} is left, first crystals show.',
       expect: 'Amber, then a violet sheen of octahedra.',

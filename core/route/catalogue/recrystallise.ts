@@ -72,13 +72,13 @@ function recrystallised(of: Recrystallised): Route {
       },
       {
         id: 'water-left',
-        name: 'leave open to',
+        name: 'leave to evaporate to',
         unit: '% of water',
         min: 30,
         max: 100,
         step: 1,
         start: 100,
-        note: '100 %: by cooling alone. Less: left open for days it gives large clear crystals; simmered down, more of them sooner, and less pure.',
+        note: '100 %: by cooling alone. Less: left to evaporate for days it gives large clear crystals; simmered down, more of them sooner, and less pure.',
       },
       {
         id: 'cold',
@@ -148,7 +148,7 @@ function recrystallised(of: Recrystallised): Route {
       }),
       step({
         id: 'open',
-        title: 'Leave it open until {dish.volume} is left',
+        title: 'Leave to evaporate until {dish.volume} is left',
         act: 'In a wide dish, a paper over it, undisturbed for days. Or simmer it down in an hour: smaller crystals that hold more liquor.',
         until: 'About {dish.volume} is left.',
         expect: 'A few clear crystals at the bottom, growing.',

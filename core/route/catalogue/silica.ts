@@ -60,7 +60,7 @@ export const silica: Route = {
       ],
       tolerates: 'Carbonate in it foams in the melt. Drain cleaner with aluminium in it: never.',
       measure: 'mass',
-      dose: { by: 'extent', perExtent: 2, excessControl: 'lye-over' },
+      dose: { by: 'extent', perExtent: 2, excessControl: 'lye-excess' },
     },
     plainWater({ by: 'per-gram', role: 'sand', control: 'water' }),
     {
@@ -70,7 +70,7 @@ export const silica: Route = {
       refuses: [{ substanceId: 'nitric-acid', why: 'It leaves sodium nitrate in the washings for no gain.' }],
       tolerates: 'Yellow acid leaves iron, which washes out.',
       measure: 'volume',
-      dose: { by: 'contents', reactions: GELS.map(({ id }) => id), excessControl: 'acid-over' },
+      dose: { by: 'contents', reactions: GELS.map(({ id }) => id), excessControl: 'acid-excess' },
     },
   ],
   reactions: [
@@ -89,8 +89,8 @@ export const silica: Route = {
   ],
   controls: [
     {
-      id: 'lye-over',
-      name: 'lye over',
+      id: 'lye-excess',
+      name: 'lye in excess',
       unit: '%',
       min: 0,
       max: 100,
@@ -119,8 +119,8 @@ export const silica: Route = {
       note: 'Thinner gels slower and washes better; below 400 it sets before it is stirred.',
     },
     {
-      id: 'acid-over',
-      name: 'acid over',
+      id: 'acid-excess',
+      name: 'acid in excess',
       unit: '%',
       min: 0,
       max: 20,
@@ -161,7 +161,7 @@ export const silica: Route = {
       id: 'clean',
       title: 'Clean the sand with acid',
       act: 'Cover the sand with 10 % hydrochloric acid, warm, a day; rinse until the water is neutral; dry hot; crush fine, wet or under a mask.',
-      until: 'The acid over it no longer turns yellow.',
+      until: 'The acid in excess it no longer turns yellow.',
       expect: 'White sand, no fizz.',
       trouble: 'Fizzing that goes on: lime, it is not quartz sand.',
       why: 'Iron and lime would go into the gel; dry, because water and molten lye spit.',
@@ -244,7 +244,7 @@ export const silica: Route = {
       expect: 'A haze, then it sets to a jelly, sometimes all at once.',
       trouble:
         'Set before pH 7: break it up, stir the rest of the acid in. Past pH 3 it gels only after hours: a little water glass back.',
-      why: 'Between pH 6 and 8 it gels in minutes; sour or alkaline it stays in solution.',
+      why: 'Between pH 6 and 8 it gels in minutes; acid or alkaline it stays in solution.',
       skipCosts: 'No gel.',
       op: { do: 'add', role: 'acid', reacts: GELS.map(({ id }) => id) },
       adding: {
@@ -252,8 +252,8 @@ export const silica: Route = {
         foamPerGas: 0,
         endpoint: 'paper at pH 6 to 7, it sets',
         pH: { at: 7, goes: 'down' },
-        signs: { notYet: 'still thin', enough: 'no longer thin: it sets' },
-        overshoot: 'Acid over keeps silica in solution and has to be washed out.',
+        sights: { notYet: 'still thin', enough: 'no longer thin: it sets' },
+        overshoot: 'Acid in excess keeps silica in solution and has to be washed out.',
       },
       where: 'ventilated',
       cautions: ['corrosive', 'heat'],

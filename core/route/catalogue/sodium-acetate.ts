@@ -16,7 +16,7 @@ export const sodiumAcetate: Route = {
       refuses: [],
       tolerates: 'Spirit vinegar only: malt and wine vinegar leave brown matter in the crystals.',
       measure: 'volume',
-      dose: { by: 'extent', perExtent: 2, excessControl: 'acid-over' },
+      dose: { by: 'extent', perExtent: 2, excessControl: 'acid-excess' },
     },
     {
       id: 'carbonate',
@@ -25,7 +25,7 @@ export const sodiumAcetate: Route = {
       refuses: [
         {
           substanceId: 'sodium-hydrogencarbonate',
-          why: 'Bicarbonate gives twice the gas for the same acetate; this route reckons carbonate.',
+          why: 'Bicarbonate gives twice the gas for the same acetate; this route computes carbonate.',
         },
       ],
       tolerates:
@@ -50,8 +50,8 @@ export const sodiumAcetate: Route = {
   ],
   controls: [
     {
-      id: 'acid-over',
-      name: 'vinegar over',
+      id: 'acid-excess',
+      name: 'vinegar in excess',
       unit: '%',
       min: 0,
       max: 20,
@@ -119,7 +119,7 @@ export const sodiumAcetate: Route = {
       until: 'All is in and the fizzing has stopped; paper shows pH 7 to 8.',
       expect: 'Brisk fizzing that gets slower; it cools rather than warms.',
       trouble:
-        'Foam climbs: stop and stir. Still fizzing at the end: carbonate was weaker than reckoned, go on in pinches. No fizz early: vinegar was weaker, stop there and enter what went in.',
+        'Foam climbs: stop and stir. Still fizzing at the end: carbonate was weaker than computed, go on in pinches. No fizz early: vinegar was weaker, stop there and enter what went in.',
       why: 'Turns the acid into acetate; carbonate leaves as gas.',
       skipCosts: 'The crystals would not be acetate.',
       op: { do: 'add', role: 'carbonate', reacts: ['neutralise'] },

@@ -14,9 +14,9 @@ export const sodiumNitrate: Route = {
     washingSoda({
       refuses: [],
       tolerates: 'Salt in the soda stays in the liquor.',
-      dose: { by: 'extent', perExtent: 5.5, excessControl: 'soda-over' },
+      dose: { by: 'extent', perExtent: 5.5, excessControl: 'soda-excess' },
     }),
-    plainWater({ by: 'per-gram', role: 'soda', control: 'water' }, 'Tap water will do: its lime comes down too.'),
+    plainWater({ by: 'per-gram', role: 'soda', control: 'water' }, 'Tap water will do: its lime precipitates too.'),
     {
       id: 'fertiliser',
       name: 'calcium nitrate fertiliser',
@@ -52,8 +52,8 @@ export const sodiumNitrate: Route = {
   ],
   controls: [
     {
-      id: 'soda-over',
-      name: 'soda over',
+      id: 'soda-excess',
+      name: 'soda in excess',
       unit: '%',
       min: 2,
       max: 25,
@@ -144,7 +144,7 @@ export const sodiumNitrate: Route = {
       until: 'All is in and the white mud is smooth.',
       expect: 'White mud at once, and the smell of ammonia.',
       trouble: 'Too thick to stir: a little water.',
-      why: 'Chalk comes down, nitrate goes to the sodium.',
+      why: 'Chalk precipitates, nitrate goes to the sodium.',
       skipCosts: 'No product.',
       op: { do: 'add', role: 'fertiliser', reacts: ['precipitate'] },
       adding: {
@@ -195,7 +195,7 @@ export const sodiumNitrate: Route = {
     }),
     coolOvernight({
       act: 'Cool slowly, then in the cold overnight.',
-      why: 'Half of it comes down.',
+      why: 'Half of it crystallises.',
       skipCosts: 'It stays in the liquor.',
       timer: { name: 'cold night', minutes: 480 },
       leave: { alone: true, lookEveryMin: 480, reason: 'cooling needs nobody' },

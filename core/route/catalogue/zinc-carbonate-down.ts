@@ -7,7 +7,7 @@ import { step } from './step.ts';
 
 // What the routes to basic zinc carbonate share: washing soda throws it down from any zinc salt in water.
 
-/** What is so of the product, whichever way it was made. */
+/** What is so of the product, however it was made. */
 export const zincCarbonateIs: Pick<
   Route,
   'makes' | 'handling' | 'foamShare' | 'drying' | 'byProducts' | 'identity' | 'storage'
@@ -60,12 +60,12 @@ export const sodaFor = (reactions: readonly string[]): Role =>
       },
     ],
     tolerates: 'Salt and sulfate in the soda wash out.',
-    dose: { by: 'contents', reactions, excessControl: 'soda-over' },
+    dose: { by: 'contents', reactions, excessControl: 'soda-excess' },
   });
 
 export const sodaOver: Control = {
-  id: 'soda-over',
-  name: 'soda over',
+  id: 'soda-excess',
+  name: 'soda in excess',
   unit: '%',
   min: 0,
   max: 30,
@@ -91,7 +91,7 @@ export function throwDown({
       act: 'Stirring well, portion by portion into {vessel}; let the foam fall before the next.',
       until: 'A portion no longer fizzes and the paper turns from red to green-blue (pH 7 to 8).',
       expect: sees,
-      trouble: 'Foam climbing: stop adding, stir, a few drops of spirit. Too thick to stir: a little water.',
+      trouble: 'Foam climbing: stop adding, stir, a few drops of ethanol. Too thick to stir: a little water.',
       why,
       skipCosts: 'No product.',
       op: { do: 'add', role: 'soda', reacts: reactions },
@@ -101,7 +101,7 @@ export function throwDown({
         endpoint: 'a portion no longer fizzes, paper at pH 7 to 8',
         pH: { at: 7, goes: 'down' },
         overshoot:
-          'Soda over stays in the filtrate as sodium carbonate and is washed out: one washing more for every 10 % over.',
+          'Soda in excess stays in the filtrate as sodium carbonate and is washed out: one washing more for every 10 % of excess.',
       },
       where: 'ventilated',
       cautions: ['foam', 'zinc-salt'],

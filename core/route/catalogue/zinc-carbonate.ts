@@ -5,7 +5,7 @@ import { batteryAcid, dilutingWater, zincDissolves, zincInAcid } from './zinc-in
 
 export const zincCarbonate: Route = {
   id: 'zinc-carbonate',
-  title: 'zinc + acid over, then washing soda',
+  title: 'zinc + acid in excess, then washing soda',
   summary:
     'Zinc dissolves in an excess of diluted sulfuric acid; washing soda first takes the acid left over, then throws down basic zinc carbonate, which is washed and dried.',
   source:
@@ -16,7 +16,7 @@ export const zincCarbonate: Route = {
       name: 'zinc',
       accepts: ['zinc'],
       refuses: [],
-      tolerates: 'Lead and copper stay behind as dark specks; iron would come down with the carbonate and tint it.',
+      tolerates: 'Lead and copper stay behind as dark specks; iron would precipitate with the carbonate and tint it.',
       measure: 'mass',
       dose: { by: 'extent', perExtent: 1 },
     },
@@ -42,8 +42,8 @@ export const zincCarbonate: Route = {
   ],
   controls: [
     {
-      id: 'acid-over',
-      name: 'acid over',
+      id: 'acid-excess',
+      name: 'acid in excess',
       unit: '%',
       min: 0,
       max: 60,
@@ -67,14 +67,14 @@ export const zincCarbonate: Route = {
   steps: [
     ...zincInAcid({
       gives: '1.7 g of basic carbonate',
-      acidOver: 'Acid over takes the last of the zinc in hours, not days.',
+      acidOver: 'Acid in excess takes the last of the zinc in hours, not days.',
       withoutIt: 'Zinc is left undissolved.',
     }),
     step({
       id: 'dissolve',
       title: 'Add the zinc in thirds and let it dissolve',
       act: 'A third of the zinc; when the fizzing has calmed, the next. Cover with a watch glass, not a lid.',
-      until: 'The fizzing has stopped, with acid still sour to paper.',
+      until: 'The fizzing has stopped, with acid still acid to indicator paper.',
       expect: 'Steady small bubbles for hours, dark specks left at the end.',
       trouble:
         'Stalled with zinc left: the acid is weaker than labelled. Weigh the zinc left and log it; too lively: a tray of water.',

@@ -4,7 +4,7 @@ import { dilutingWater, zincInAcid } from './zinc-in-acid.ts';
 
 export const zincChloride: Route = {
   id: 'zinc-chloride',
-  title: 'zinc over, in hydrochloric acid, kept as a solution',
+  title: 'zinc in excess, in hydrochloric acid, kept as a solution',
   summary:
     'Zinc in excess takes all of the diluted acid; foreign metals stay on it; the filtered liquor is brought to its volume with a drop of acid. Boiled dry it would give basic salt and hydrogen chloride, so it is kept dissolved.',
   source: 'Brauer, Handbook of Preparative Inorganic Chemistry; Vogel, Practical Organic Chemistry, reagents',
@@ -17,7 +17,7 @@ export const zincChloride: Route = {
       refuses: [],
       tolerates: 'Lead and copper stay on the zinc that is left; iron goes along, a faint green.',
       measure: 'mass',
-      dose: { by: 'extent', perExtent: 1, excessControl: 'zinc-over' },
+      dose: { by: 'extent', perExtent: 1, excessControl: 'zinc-excess' },
     },
     {
       id: 'acid',
@@ -45,8 +45,8 @@ export const zincChloride: Route = {
   ],
   controls: [
     {
-      id: 'zinc-over',
-      name: 'zinc over',
+      id: 'zinc-excess',
+      name: 'zinc in excess',
       unit: '%',
       min: 2,
       max: 50,
@@ -69,7 +69,7 @@ export const zincChloride: Route = {
   foamShare: 0.1,
   drying: null,
   byProducts: [
-    { name: 'zinc left over', keep: 'Rinse, dry, keep for the next batch.' },
+    { name: 'zinc left in excess', keep: 'Rinse, dry, keep for the next batch.' },
     { name: 'dark sludge', keep: 'Lead and copper: heavy-metal waste.' },
   ],
   identity: [
@@ -90,7 +90,7 @@ export const zincChloride: Route = {
       act: 'A fifth at a time, waiting for the fizz to calm; cover with a watch glass, not a lid.',
       until: 'No more bubbles, with zinc left over and paper no longer red.',
       expect: 'Lively, then slow for hours; a dark film on the zinc that is left.',
-      trouble: 'All zinc gone and still sour: add a few pieces more.',
+      trouble: 'All zinc gone and still acid: add a few pieces more.',
       why: 'Slowly, the heat and the {gas.hydrogen} of hydrogen have time to leave, and little acid fumes away.',
       skipCosts: 'All at once it could warm by {heat.rise}.',
       op: { do: 'react', reaction: 'dissolve' },
@@ -120,7 +120,7 @@ export const zincChloride: Route = {
       title: 'Bring it to {made.volume}',
       act: 'Boil it down gently or add water to {made.volume}; a drop of acid if it clouds. Log the density as a check.',
       until: 'It stands at {made.volume} when cool.',
-      expect: 'Clear; {made.strength} by reckoning.',
+      expect: 'Clear; {made.strength} by computing.',
       trouble: 'White crust at the edge: too far. Water and a drop of acid.',
       why: 'Strong enough to keep, never so far that it gives off hydrogen chloride.',
       skipCosts: 'A solution of unknown strength.',

@@ -16,7 +16,7 @@ export const batteryAcid: Role = {
   ],
   tolerates: 'Battery-grade acid is clean enough.',
   measure: 'volume',
-  dose: { by: 'extent', perExtent: 1, excessControl: 'acid-over' },
+  dose: { by: 'extent', perExtent: 1, excessControl: 'acid-excess' },
 };
 
 export const dilutingWater: Role = plainWater({ by: 'dilute-to', role: 'acid', control: 'acid-strength' });

@@ -7,7 +7,7 @@ export const zincSulfate: Route = {
   id: 'zinc-sulfate',
   title: 'zinc + battery acid, evaporate, cool',
   summary:
-    'Zinc dissolves in diluted sulfuric acid over hours; the solution is boiled down, left to evaporate and cooled.',
+    'Zinc dissolves in diluted sulfuric acid in excess hours; the solution is boiled down, left to evaporate and cooled.',
   source: 'Brauer, Handbook of Preparative Inorganic Chemistry, zinc sulfate; Linke-Seidell, Solubilities',
   makes: { kind: 'solid', substanceId: 'zinc-sulfate-heptahydrate', anhydrousId: 'zinc-sulfate' },
   roles: [
@@ -29,14 +29,14 @@ export const zincSulfate: Route = {
   reactions: [zincDissolves],
   controls: [
     {
-      id: 'acid-over',
-      name: 'acid over',
+      id: 'acid-excess',
+      name: 'acid in excess',
       unit: '%',
       min: 0,
       max: 30,
       step: 1,
       start: 5,
-      note: 'Acid over keeps basic salts away; it stays in the mother liquor and makes crystals damp.',
+      note: 'Acid in excess keeps basic salts away; it stays in the mother liquor and makes crystals damp.',
     },
     {
       id: 'acid-strength',
@@ -105,7 +105,7 @@ export const zincSulfate: Route = {
       id: 'dissolve',
       title: 'Add the zinc in thirds and let it dissolve',
       act: 'A third of the zinc; when the fizzing has calmed, the next. Cover with a watch glass, not a lid.',
-      until: 'The fizzing has stopped, with acid still sour to paper.',
+      until: 'The fizzing has stopped, with acid still acid to indicator paper.',
       expect: 'Steady small bubbles for hours, dark specks left at the end.',
       trouble:
         'Too lively and hot: set it in a tray of water. Stalled with zinc left: the acid is weaker than labelled, or cold; warm to 40 °C or note the zinc left.',
@@ -145,7 +145,7 @@ export const zincSulfate: Route = {
     }),
     step({
       id: 'grow',
-      title: 'Leave open below 39 °C to {dish.volume}',
+      title: 'Leave to evaporate below 39 °C to {dish.volume}',
       act: 'In a wide dish, a paper over it against dust, in a cool airy place.',
       until: 'The liquor has shrunk to about {dish.volume}.',
       expect: 'Clear prisms from the second day.',
@@ -163,7 +163,7 @@ export const zincSulfate: Route = {
     collect({
       act: 'Drain, press, rinse once with a spoon of ice-cold water. Keep the mother liquor.',
       why: 'The liquor holds the acid and the iron.',
-      skipCosts: 'Damp, sour crystals.',
+      skipCosts: 'Damp, acid crystals.',
       cautions: ['zinc-salt'],
     }),
     dry({

@@ -133,7 +133,7 @@ export const gasAndFume: readonly Cause[] = [
     'green-gas',
     'persulfate with chloride and acid: chlorine',
     'persulfate chloride',
-    'Only when warm and sour.',
+    'Only when warm and acid.',
     'Cool it, soda.',
     { via: 'K2S2O8 + 2 NaCl -> K2SO4 + Na2SO4 + Cl2', danger: 'stop', now: AWAY, source: BRETHERICK },
   ),

@@ -63,7 +63,7 @@ export const odds: readonly Cause[] = [
     'wet',
     'mother liquor in the crystals',
     'acid_strong|acid_weak',
-    'Paper pressed on it turns sour.',
+    'Paper pressed on it turns acid.',
     'Rinse once with ice-cold water, press, dry again.',
     { weight: 2, techniques: ['dry'], source: PRACTICE },
   ),

@@ -11,7 +11,7 @@ export const AWAY = 'Step back upwind, leave the room, let it air; do not cover 
 
 type More = Partial<Pick<Cause, 'via' | 'danger' | 'now' | 'weight' | 'overC' | 'techniques' | 'source'>>;
 
-/** One cause of a observation; the source is Vogel’s analysis unless it says otherwise. */
+/** One cause of an observation; the source is Vogel’s analysis unless it says otherwise. */
 export function pair(
   observation: Observation,
   cause: string,

@@ -84,7 +84,7 @@ export const smells: readonly Cause[] = [
     'vinegar-smell',
     'acetate with stronger acid',
     'acid_strong',
-    'The smell of vinegar, sour to paper.',
+    'The smell of vinegar, acid to indicator paper.',
     'Nothing, or a little soda.',
     { via: 'CH3COONa + HCl -> CH3COOH + NaCl', weight: 1 },
   ),

@@ -29,7 +29,7 @@ export interface AddAdvice {
   readonly next: PortionAdvice;
   readonly endpoint: string;
   /** What a look or a test tells: not yet, and enough. */
-  readonly signs: NonNullable<Adding['signs']>;
+  readonly sights: NonNullable<Adding['sights']>;
   /** Whether test paper and foam tell anything here. */
   readonly byPaper: boolean;
   readonly foams: boolean;
@@ -109,7 +109,7 @@ function addAdvice(view: StepView, addition: Addition): AddAdvice {
     stages: stretches,
     next,
     endpoint: adding.endpoint,
-    signs: adding.signs ?? FIZZ,
+    sights: adding.sights ?? FIZZ,
     byPaper: adding.pH !== undefined,
     foams: adding.foamPerGas > 0,
     gPerMl: densityOf(view, addition),

@@ -145,7 +145,7 @@ export function PortionPane({ run, step, onClose }: PaneProps) {
         </button>
       </div>
       <p className="quiet small">
-        What does not go back takes its share of everything with it, and the yield is reckoned on the rest.
+        What does not go back takes its share of everything with it, and the yield is computed on the rest.
       </p>
     </EntryForm>
   );

@@ -7,7 +7,7 @@ const WITNESS: Readonly<Record<ExtentReport['estimates'][number]['by'], string>>
   mass: 'mass',
   heat: 'temperature',
   pH: 'pH',
-  sign: 'seen',
+  sight: 'seen',
   current: 'current',
 };
 

@@ -34,10 +34,10 @@ export function Portionwise({ run, step, says }: Pick<PaneProps, 'run' | 'step'>
 }
 
 /** What a look tells here: not yet, or enough. */
-function sightsOf({ signs }: AddAdvice) {
+function sightsOf({ sights }: AddAdvice) {
   return [
-    { text: signs.notYet, enough: false },
-    { text: signs.enough, enough: true },
+    { text: sights.notYet, enough: false },
+    { text: sights.enough, enough: true },
   ];
 }
 

@@ -3,7 +3,7 @@ import type { DishPath } from '#core/dish';
 import { formulaText } from '#core/substance';
 import { formatPlain } from '#core/units';
 
-/** The solubility curve with its phases, and the batch’s way over it: what is dissolved in the liquor at each stage. */
+/** The solubility curve with its phases, and the batch’s path over it: what is dissolved in the liquor at each stage. */
 export function DishChart({ path, label }: { path: DishPath; label: string }) {
   const { curve, states } = path;
   const phases = [...new Set(curve.map(({ phase }) => phase))];

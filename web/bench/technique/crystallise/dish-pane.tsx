@@ -18,7 +18,7 @@ interface Set {
   readonly impurityPct: number;
 }
 
-/** The dish: the solubility curve, this batch’s way over it, live; methods and one more recrystallisation beside it. */
+/** The dish: the solubility curve, this batch’s path over it, live; methods and one more recrystallisation beside it. */
 export function DishPane({ run }: PaneProps) {
   const { plan } = run.batch;
   const { productId, sheet } = run.state;
