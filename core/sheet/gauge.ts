@@ -5,6 +5,7 @@ import type { PlanFacts } from '#core/plan';
 import { substanceOf } from '#core/substance';
 import { formatNumber, formatPlain } from '#core/units';
 import type { VesselFit } from '#core/vessel';
+import { dryingCeiling } from './drying-ceiling.ts';
 import type { StepHeat } from './walk.ts';
 
 export interface Gauge {
@@ -31,7 +32,8 @@ interface GaugeFacts {
 }
 
 /** What to keep an eye on before anything is lit, each against its mark. */
-export function gaugesOf({ plan, recipe, steps }: PlanFacts, facts: GaugeFacts): readonly Gauge[] {
+export function gaugesOf(of: PlanFacts, facts: GaugeFacts): readonly Gauge[] {
+  const { plan, recipe, steps } = of;
   const gauges: Gauge[] = [];
   const { worst, heatNotKnown, gases, vessel, hours } = facts;
   if (worst || heatNotKnown) gauges.push(heatGauge(worst?.rise, plan.bench.tempC, heatNotKnown));
@@ -59,14 +61,15 @@ export function gaugesOf({ plan, recipe, steps }: PlanFacts, facts: GaugeFacts):
   }
   const crust = crustGauge({ plan, recipe, steps });
   if (crust) gauges.push(crust);
-  if (recipe.drying) {
+  const ceilingC = dryingCeiling(of);
+  if (recipe.drying && ceilingC !== undefined) {
     gauges.push({
       id: 'ceiling',
       name: 'drying ceiling',
-      shown: `${recipe.drying.ceilingC} °C`,
+      shown: `${formatPlain(ceilingC)} °C`,
       note: recipe.drying.short,
-      level: plan.bench.tempC / recipe.drying.ceilingC,
-      state: plan.bench.tempC >= recipe.drying.ceilingC ? 'stop' : 'within',
+      level: ceilingC > 0 ? Math.min(1.2, Math.max(0, plan.bench.tempC / ceilingC)) : 1.2,
+      state: plan.bench.tempC > ceilingC ? 'stop' : 'within',
     });
   }
   gauges.push({

@@ -3,6 +3,7 @@ import type { PlanFacts } from '#core/plan';
 import { techniques } from '#core/technique';
 import { formatNumber, formatPlain } from '#core/units';
 import type { VesselFit } from '#core/vessel';
+import { dryingCeiling } from './drying-ceiling.ts';
 import type { Named, Names } from './sentence.ts';
 import type { SheetGas } from './sheet.ts';
 import type { StepHeat, Walk } from './walk.ts';
@@ -38,7 +39,8 @@ export function namesOf(facts: PlanFacts, walk: Walk, { gases, vessel, worst }: 
   const [gas] = gases;
   if (gas) names['gas.volume'] = rough(gas.volume, 2);
   for (const { id, volume } of gases) names[`gas.${id}`] = rough(volume, 2);
-  if (facts.recipe.drying) names['dry.ceiling'] = { shown: `${formatPlain(facts.recipe.drying.ceilingC)} °C` };
+  const ceilingC = dryingCeiling(facts);
+  if (ceilingC !== undefined) names['dry.ceiling'] = { shown: `${formatPlain(ceilingC)} °C` };
   return { ...names, ...shownOf(walk.end.figures) };
 }
 

@@ -6,8 +6,6 @@ import { Num, NumRow } from '../parts/num.tsx';
 import { AmountEntry } from '../run/amount-entry.tsx';
 import { useRun } from '../run/use-run.ts';
 import { WeighingChart } from './weighing-chart.tsx';
-import '../bench/bench.css';
-import '../record/record.css';
 
 /** The assay station: for now, weighing a product to constant mass. */
 export function AssayPage() {
@@ -30,7 +28,7 @@ function Products() {
           No crystals are made yet. <Link to="/plan">Plan some</Link>.
         </p>
       ) : null}
-      <ul className="bench-list">
+      <ul className="plain-list">
         {solid.map(({ id, number, title, status, got, finishedAt }) => (
           <li key={id}>
             <Link to={`/assay/${id}`}>

@@ -19,7 +19,7 @@ export function BenchList() {
           Nothing is running. <Link to="/plan">Plan something</Link>, then take it to the bench.
         </p>
       ) : null}
-      <ul className="bench-list">
+      <ul className="plain-list">
         {running.map(({ id, number, title, startedAt }) => (
           <li key={id}>
             <Link to={`/bench/${id}`}>
@@ -30,7 +30,7 @@ export function BenchList() {
         ))}
       </ul>
       {planned.length > 0 ? <h2>Planned</h2> : null}
-      <ul className="bench-list">
+      <ul className="plain-list">
         {planned.map(({ id, number, title }) => (
           <li key={id}>
             <Link to={`/bench/${id}`}>

@@ -32,13 +32,17 @@ export function WhenField({ onChange }: { onChange: (happened: (() => Happened) 
     onChange(() => happened);
   };
   return (
-    <div className="field">
-      <Segmented
-        aria-label="When it happened"
-        options={['now', 'earlier']}
-        value={late ? 'earlier' : 'now'}
-        onChange={(value) => read(value === 'earlier', ago, give)}
-      />
+    <div>
+      <Field label="When" problem={problem}>
+        {() => (
+          <Segmented
+            aria-label="When it happened"
+            options={['now', 'earlier']}
+            value={late ? 'earlier' : 'now'}
+            onChange={(value) => read(value === 'earlier', ago, give)}
+          />
+        )}
+      </Field>
       {late ? (
         <div className="pane-row">
           <Field label="how long ago">
@@ -63,7 +67,6 @@ export function WhenField({ onChange }: { onChange: (happened: (() => Happened) 
           </Field>
         </div>
       ) : null}
-      {problem ? <p className="problem small">{problem}</p> : null}
     </div>
   );
 }

@@ -13,7 +13,6 @@ import { useCompute } from '../worker/compute.ts';
 import { BatchSheet } from './batch-sheet.tsx';
 import { RoutesTable } from './routes-table.tsx';
 import { SavedPlans } from './saved-plans.tsx';
-import '../shelf/shelf.css';
 import './plan.css';
 
 const EXAMPLES = [

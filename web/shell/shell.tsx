@@ -1,6 +1,6 @@
 import { lazy, Suspense, useState } from 'react';
 import { useHotkeys } from 'react-hotkeys-hook';
-import { Outlet, useNavigate } from 'react-router';
+import { Outlet, useLocation, useNavigate } from 'react-router';
 import { Margin, MarginProvider } from '../parts/margin.tsx';
 import { Alarms } from './alarms.tsx';
 import { CheckIn } from './check-in.tsx';
@@ -16,6 +16,7 @@ const STATIONS = ['/shelf', '/plan', '/bench', '/assay', '/record'];
 /** The frame of every station: the line, the work surface, the margin, the clock strip. */
 export function Shell() {
   const navigate = useNavigate();
+  const station = useLocation().pathname.split('/')[1] || 'shelf';
   const [keys, setKeys] = useState(false);
   useHotkeys('1,2,3,4,5', (event) => void navigate(STATIONS[Number(event.key) - 1] ?? '/shelf'), { useKey: true }, [
     navigate,
@@ -23,10 +24,10 @@ export function Shell() {
   useHotkeys('shift+slash,?', () => setKeys(true), { useKey: true });
   return (
     <MarginProvider>
-      <div className="shell">
+      <div className="shell" data-station={station}>
         <Line />
         <main className="work" id="work" tabIndex={-1}>
-          <Suspense fallback={<p className="waiting-block">Setting out …</p>}>
+          <Suspense fallback={<p className="waiting-block">Loading …</p>}>
             <Outlet />
           </Suspense>
         </main>
