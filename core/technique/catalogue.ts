@@ -1,6 +1,7 @@
 import { add } from './add/index.ts';
 import { boilDown } from './boil-down/index.ts';
 import { crystalliseCold } from './crystallise/index.ts';
+import { decant } from './decant/index.ts';
 import { dissolveWarm } from './dissolve/index.ts';
 import { dry } from './dry/index.ts';
 import { evaporate } from './evaporate/index.ts';
@@ -29,6 +30,7 @@ export const techniques = {
   wash,
   dry,
   'make-up': makeUp,
+  decant,
   dissolve: dissolveWarm,
   redissolve,
   hold,

@@ -3,6 +3,7 @@ import type { TechniqueName } from '#core/technique';
 import { addView } from './add/index.ts';
 import { boilDownView } from './boil-down/index.ts';
 import { crystalliseView } from './crystallise/index.ts';
+import { decantView } from './decant/index.ts';
 import { dissolveView } from './dissolve/index.ts';
 import { dryView } from './dry/index.ts';
 import { evaporateView } from './evaporate/index.ts';
@@ -32,6 +33,7 @@ const views: { readonly [N in TechniqueName]: TechniqueView<N> } = {
   wash: washView,
   dry: dryView,
   'make-up': makeUpView,
+  decant: decantView,
   dissolve: dissolveView,
   redissolve: redissolveView,
   hold: holdView,
