@@ -9,7 +9,7 @@ import express, { type Express } from 'express';
 import { pino } from 'pino';
 import { createApp } from '#server/app';
 import { openDb } from '#server/db/open';
-import { testShelf } from '../core/testing/shelf.ts';
+import { testShelf } from '#testing/shelf';
 import { entry, longId, testPlan } from '../server/testing/notebook.ts';
 import { median, report } from './report.ts';
 

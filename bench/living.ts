@@ -2,7 +2,7 @@ import { type EventBody, exactReading } from '#core/log';
 import { finishOf } from '#core/rate';
 import { advise, runState } from '#core/state';
 import { causesOf, type Observation, observations } from '#core/surprise';
-import { eventsAt, planFor } from '../core/testing/shelf.ts';
+import { eventsAt, planFor } from '#testing/shelf';
 import { median, report } from './report.ts';
 
 const START = '2026-03-14T08:00:00.000Z';

@@ -1,6 +1,6 @@
 import { workingOf } from '#core/figure';
 import { sheetOf } from '#core/sheet';
-import { planFor } from '../core/testing/shelf.ts';
+import { planFor } from '#testing/shelf';
 import { median, report } from './report.ts';
 
 // One batch sheet with the working of its product, warm, median of many.

@@ -2,7 +2,7 @@ import { given, spreadOf } from '#core/figure';
 import { sheetOf } from '#core/sheet';
 import { massFraction, strengthsOf } from '#core/solution';
 import { parseFormula, substanceById } from '#core/substance';
-import { planFor } from '../core/testing/shelf.ts';
+import { planFor } from '#testing/shelf';
 import { median, report } from './report.ts';
 
 // Strengths there and back, formulas read, and ten thousand samples of a sheet.

@@ -3,8 +3,8 @@ import { describe, expect, it } from 'vitest';
 import { unwrap } from '#core/problem';
 import { catalogue } from '#core/route';
 import { sheetOf } from '#core/sheet';
-import { planForRoute } from '../core/testing/catalogue.ts';
-import { eventsAt, planFor } from '../core/testing/shelf.ts';
+import { planForRoute } from '#testing/catalogue';
+import { eventsAt, planFor } from '#testing/shelf';
 import { compute } from './compute.ts';
 import { verbs } from './verbs.ts';
 

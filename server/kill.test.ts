@@ -3,7 +3,7 @@ import { mkdtempSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { afterAll, describe, expect, it } from 'vitest';
-import { testShelf } from '../core/testing/shelf.ts';
+import { testShelf } from '#testing/shelf';
 import { entry, longId, testPlan } from './testing/notebook.ts';
 
 const children: ChildProcess[] = [];

@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { unwrap } from '#core/problem';
 import { runState } from '#core/state';
-import { testShelf } from '../core/testing/shelf.ts';
+import { testShelf } from '#testing/shelf';
 import { entry, longId, testNotebook } from './testing/notebook.ts';
 
 const card = testShelf[0]!.card;

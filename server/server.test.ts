@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { testShelf } from '../core/testing/shelf.ts';
+import { testShelf } from '#testing/shelf';
 import { entry, longId, testNotebook, testPlan } from './testing/notebook.ts';
 
 const card = testShelf[0]!.card;

@@ -1,7 +1,7 @@
 // Data: published facts, each with its source and grade, and the substances by their many names.
 // Tables stand in tables/, one a file, unchanged from their sources; accessors with units live in the rooms that use them.
 // Grade A is good to the last figure, B to a few of it, C is an estimate and shows as “about”.
-export type { DensitySeries, DensityTable } from './density-table.ts';
+
 export type { Form } from './form.ts';
 export type {
   AcidRow,
@@ -23,21 +23,13 @@ export type {
   ThermochemRow,
   TransitionRow,
 } from './rows.ts';
-export type {
-  AcidBase,
-  ClassEntry,
-  HydrateFacts,
-  SpeciesFacts,
-  SubstanceFacts,
-  Tint,
-  WaterKind,
-} from './substance-row.ts';
 export { acids } from './tables/acids.ts';
 export { antisolvents } from './tables/antisolvent.ts';
 export { atomicWeights } from './tables/atomic-weights.ts';
 export { ceilings } from './tables/ceilings.ts';
 export { classMembers } from './tables/class-members.ts';
 export { densityTables, waterDensity } from './tables/density/index.ts';
+export type { DensitySeries, DensityTable } from './tables/density-table.ts';
 export { electrons } from './tables/electrons.ts';
 export { hazards } from './tables/hazards.ts';
 export { heatsOfSolution } from './tables/heats-of-solution.ts';
@@ -48,6 +40,15 @@ export { mixedSalts } from './tables/mixed-salts.ts';
 export { regulated } from './tables/regulated.ts';
 export { solubility, solubilityMore } from './tables/solubility.ts';
 export { sparing } from './tables/sparing.ts';
+export type {
+  AcidBase,
+  ClassEntry,
+  HydrateFacts,
+  SpeciesFacts,
+  SubstanceFacts,
+  Tint,
+  WaterKind,
+} from './tables/substance-row.ts';
 export { type SubstanceId, substances } from './tables/substances/index.ts';
 export { thermochem } from './tables/thermochem.ts';
 export { transitions, transitionsMore } from './tables/transitions.ts';

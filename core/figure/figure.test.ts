@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { uncertain } from '#core/units';
-import { recompute } from '../testing/recompute.ts';
+import { recompute } from '#testing/recompute';
 import { datum, derive, given, isAbout, pack, sdOf, unpack, workingOf, workingText } from './index.ts';
 
 const m = given(

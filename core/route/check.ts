@@ -36,6 +36,16 @@ export function routeProblems(route: Route): readonly string[] {
       ),
       reactions: 'reactions' in dose ? dose.reactions : [],
     });
+  // Water has no label to be dosed by: a role that takes no bottle is measured by what others need.
+  const water = new Set(route.roles.filter(({ accepts }) => accepts.length === 0).map(({ id }) => id));
+  for (const { id, dose } of route.roles) {
+    if (water.has(id) && (dose.by === 'extent' || dose.by === 'contents'))
+      found.push(`The role “${id}” is dosed by what is in its bottle and accepts none.`);
+    if ('role' in dose && dose.by !== 'per-gram' && water.has(dose.role))
+      found.push(`The role “${id}” is dosed by “${dose.role}”, which comes from no bottle.`);
+  }
+  if (route.makes.kind === 'solution' && water.has(route.makes.role))
+    found.push(`It makes a solution of “${route.makes.role}”, which comes from no bottle.`);
   for (const { id, min, max, start } of route.controls)
     if (!(min <= start && start <= max)) found.push(`The control “${id}” starts outside its range.`);
   for (const reaction of route.reactions)

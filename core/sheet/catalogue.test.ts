@@ -4,8 +4,8 @@ import { unwrap } from '#core/problem';
 import { catalogue } from '#core/route';
 import { sheetOf } from '#core/sheet';
 import { runState } from '#core/state';
-import { planForRoute } from '../testing/catalogue.ts';
-import { figuresIn, recompute } from '../testing/recompute.ts';
+import { planForRoute } from '#testing/catalogue';
+import { figuresIn, recompute } from '#testing/recompute';
 
 describe.each(catalogue.map((route) => [route.id, route] as const))('the route %s', (_, route) => {
   const plan = planForRoute(route);

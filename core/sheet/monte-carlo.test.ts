@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest';
 import { type Figure, type Spread, sdOf, spreadOf } from '#core/figure';
 import { unwrap } from '#core/problem';
 import { sheetOf } from '#core/sheet';
-import { planFor } from '../testing/shelf.ts';
+import { planFor } from '#testing/shelf';
 
 function run(figure: Figure, samples = 10_000, seed = 7): Spread {
   const samplesRun = spreadOf(figure, samples, seed);

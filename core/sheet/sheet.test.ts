@@ -4,8 +4,8 @@ import { sdOf } from '#core/figure';
 import { unwrap } from '#core/problem';
 import { type Sheet, sheetOf } from '#core/sheet';
 import { molarMass } from '#core/substance';
-import { figuresIn, recompute } from '../testing/recompute.ts';
-import { planFor } from '../testing/shelf.ts';
+import { figuresIn, recompute } from '#testing/recompute';
+import { planFor } from '#testing/shelf';
 
 const sheet = (target: string, change?: Parameters<typeof planFor>[1]): Sheet =>
   unwrap(sheetOf(planFor(target, change)));

@@ -4,9 +4,9 @@ import { unwrap } from '#core/problem';
 import { runState, usedFurther } from '#core/state';
 import { molarMass } from '#core/substance';
 import { massOverAll } from '#core/vessel';
-import { gramsIn, molIn } from '../testing/asking.ts';
-import { done, insert, on, read, START } from '../testing/on-route.ts';
-import { eventsAt } from '../testing/shelf.ts';
+import { gramsIn, molIn } from '#testing/asking';
+import { done, insert, on, read, START } from '#testing/on-route';
+import { eventsAt } from '#testing/shelf';
 
 describe('zinc chloride, a solution that the reaction makes', () => {
   const { plan, added, run } = on('zinc-chloride', '500 mL of 1 mol/L zinc chloride', {

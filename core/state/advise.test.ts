@@ -2,9 +2,9 @@ import { describe, expect, it } from 'vitest';
 import type { EventBody } from '#core/log';
 import { unwrap } from '#core/problem';
 import { advise } from '#core/state';
-import { own } from '../testing/asking.ts';
-import { done, on, read, START } from '../testing/on-route.ts';
-import { eventsAt } from '../testing/shelf.ts';
+import { own } from '#testing/asking';
+import { done, on, read, START } from '#testing/on-route';
+import { eventsAt } from '#testing/shelf';
 
 const adviceOn = (of: ReturnType<typeof on>, step: string, ...bodies: EventBody[]) =>
   unwrap(advise(of.plan, eventsAt(START, ...bodies), step, START));

@@ -5,10 +5,10 @@ import { unwrap } from '#core/problem';
 import { catalogue, type Route } from '#core/route';
 import { advise, clockOf, runState } from '#core/state';
 import { massOverAll } from '#core/vessel';
-import { molIn, own } from '../testing/asking.ts';
-import { planForRoute } from '../testing/catalogue.ts';
-import { figuresIn } from '../testing/recompute.ts';
-import { eventsAt, testShelf } from '../testing/shelf.ts';
+import { molIn, own } from '#testing/asking';
+import { planForRoute } from '#testing/catalogue';
+import { figuresIn } from '#testing/recompute';
+import { eventsAt, testShelf } from '#testing/shelf';
 
 const START = '2026-03-14T08:00:00.000Z';
 const amount = fc.oneof(fc.double({ min: 0, max: 500, noNaN: true }), fc.constantFrom(0, 1e-9, 1e5));

@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest';
 import { type EventBody, exactReading } from '#core/log';
 import { unwrap } from '#core/problem';
 import { compareRuns } from '#core/state';
-import { eventsAt, planFor } from '../testing/shelf.ts';
+import { eventsAt, planFor } from '#testing/shelf';
 
 const START = '2026-03-14T08:00:00.000Z';
 const charged = (step: string, role: string, bottleId: string | null, value: number): EventBody => ({

@@ -7,9 +7,9 @@ import { catalogue } from '#core/route';
 import { sheetOf } from '#core/sheet';
 import { advise, runState } from '#core/state';
 import { molarMass } from '#core/substance';
-import { molIn, own } from '../testing/asking.ts';
-import { planForRoute } from '../testing/catalogue.ts';
-import { eventsAt, planFor, testShelf } from '../testing/shelf.ts';
+import { molIn, own } from '#testing/asking';
+import { planForRoute } from '#testing/catalogue';
+import { eventsAt, planFor, testShelf } from '#testing/shelf';
 
 const START = '2026-03-14T08:00:00.000Z';
 const plan = planFor('20 g basic zinc carbonate');

@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest';
 import { exactReading, type Quantity, quantities, readingProblem } from '#core/log';
 import { unwrap } from '#core/problem';
 import { portionProblem, runState } from '#core/state';
-import { eventsAt, planFor } from '../testing/shelf.ts';
+import { eventsAt, planFor } from '#testing/shelf';
 
 describe('a reading', () => {
   it.each((Object.keys(quantities) as Quantity[]).filter((each) => !quantities[each].signed))(

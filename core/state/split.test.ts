@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest';
 import { type EventBody, exactReading } from '#core/log';
 import { unwrap } from '#core/problem';
 import { joinRuns, runState, type Standing, splitRun } from '#core/state';
-import { eventsAt, planFor } from '../testing/shelf.ts';
+import { eventsAt, planFor } from '#testing/shelf';
 
 const START = '2026-03-14T08:00:00.000Z';
 const plan = planFor('20 g basic zinc carbonate');

@@ -4,7 +4,7 @@ import { unwrap } from '#core/problem';
 import { catalogue } from '#core/route';
 import { fillTemplate } from '#core/sheet';
 import { clockOf, farOff, runState } from '#core/state';
-import { eventsAt, planFor } from '../testing/shelf.ts';
+import { eventsAt, planFor } from '#testing/shelf';
 
 const START = '2026-03-14T08:00:00.000Z';
 const plan = planFor('60 g zinc sulfate');

@@ -5,7 +5,7 @@ import { parseTarget, routeById, type ShelfBottle } from '#core/route';
 import { runState } from '#core/state';
 import { parseLabel } from '#core/stock';
 import { BenchDefaults } from '#core/vessel';
-import { eventsAt } from './shelf.ts';
+import { eventsAt } from '#testing/shelf';
 
 export const START = '2026-03-14T08:00:00.000Z';
 

@@ -3,7 +3,7 @@ import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { pino } from 'pino';
 import request from 'supertest';
-import { planFor, testShelf } from '../../core/testing/shelf.ts';
+import { planFor, testShelf } from '#testing/shelf';
 import { createApp } from '../app.ts';
 import { openDb } from '../db/open.ts';
 

@@ -2,9 +2,9 @@ import { cleanup, fireEvent, screen, waitFor, within } from '@testing-library/re
 import { afterEach, describe, expect, it, vi } from 'vitest';
 import { unwrap } from '#core/problem';
 import { advise } from '#core/state';
-import { own } from '../../core/testing/asking.ts';
-import { done, on, read, START } from '../../core/testing/on-route.ts';
-import { eventsAt } from '../../core/testing/shelf.ts';
+import { own } from '#testing/asking';
+import { done, on, read, START } from '#testing/on-route';
+import { eventsAt } from '#testing/shelf';
 import { benchAt, computeHere, draw } from '../testing/bench.tsx';
 
 vi.mock('../worker/compute.ts', () => ({ useCompute: computeHere }));

@@ -7,8 +7,8 @@ import { type VerbInput, type VerbName, type VerbOutput, verbs } from '#contract
 import type { EventBody } from '#core/log';
 import { unwrap } from '#core/problem';
 import { runState } from '#core/state';
-import { type on, START } from '../../core/testing/on-route.ts';
-import { eventsAt } from '../../core/testing/shelf.ts';
+import { type on, START } from '#testing/on-route';
+import { eventsAt } from '#testing/shelf';
 import type { Run } from '../run/use-run.ts';
 import type { Computed } from '../worker/use-latest.ts';
 

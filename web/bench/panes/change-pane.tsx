@@ -1,11 +1,11 @@
 import { Checkbox, Input, Segmented } from 'antd';
 import { useState } from 'react';
-import { newId } from '../../api/ids.ts';
-import { EntryForm } from '../../kit/entry-form.tsx';
-import { Field } from '../../kit/field.tsx';
-import { NumberField } from '../../kit/number-field.tsx';
-import { plainText } from '../../parts/sentence.tsx';
-import type { PaneProps } from '../../run/pane-props.ts';
+import { newId } from '#web/api/ids.ts';
+import { EntryForm } from '#web/kit/entry-form.tsx';
+import { Field } from '#web/kit/field.tsx';
+import { NumberField } from '#web/kit/number-field.tsx';
+import { plainText } from '#web/parts/sentence.tsx';
+import type { PaneProps } from '#web/run/pane-props.ts';
 import { JoinForm, SplitForm } from './part-pane.tsx';
 import { RedissolveForm } from './redissolve-form.tsx';
 import { UseFurtherForm } from './use-further-form.tsx';

@@ -1,13 +1,13 @@
 import { Select } from 'antd';
 import { useState } from 'react';
 import { useNavigate } from 'react-router';
-import { sentenceOf } from '../../api/client.ts';
-import { newId } from '../../api/ids.ts';
-import { useJoinBatch, useSplitBatch } from '../../api/parting.ts';
-import { useBatches } from '../../api/queries.ts';
-import { Field } from '../../kit/field.tsx';
-import { NumberField } from '../../kit/number-field.tsx';
-import type { PaneProps } from '../../run/pane-props.ts';
+import { sentenceOf } from '#web/api/client.ts';
+import { newId } from '#web/api/ids.ts';
+import { useJoinBatch, useSplitBatch } from '#web/api/parting.ts';
+import { useBatches } from '#web/api/queries.ts';
+import { Field } from '#web/kit/field.tsx';
+import { NumberField } from '#web/kit/number-field.tsx';
+import type { PaneProps } from '#web/run/pane-props.ts';
 
 /** Part of the batch becomes one of its own; both keep their lineage. */
 export function SplitForm({ run, why }: { run: PaneProps['run']; why: string }) {

@@ -1,11 +1,11 @@
 import { Input, type InputRef, Select } from 'antd';
 import { useEffect, useRef, useState } from 'react';
 import { type Happened, parseReading, type Quantity, readingProblem } from '#core/log';
-import { EntryForm } from '../../kit/entry-form.tsx';
-import { Field } from '../../kit/field.tsx';
-import { ReadingField } from '../../kit/reading-field.tsx';
-import { WhenField } from '../../kit/when-field.tsx';
-import type { PaneProps } from '../../run/pane-props.ts';
+import { EntryForm } from '#web/kit/entry-form.tsx';
+import { Field } from '#web/kit/field.tsx';
+import { ReadingField } from '#web/kit/reading-field.tsx';
+import { WhenField } from '#web/kit/when-field.tsx';
+import type { PaneProps } from '#web/run/pane-props.ts';
 
 const QUANTITIES: readonly { value: Quantity; label: string; unit: string; hint: string }[] = [
   { value: 'temperature', label: 'temperature', unit: '°C', hint: '58.2 or over 60' },

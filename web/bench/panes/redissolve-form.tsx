@@ -1,10 +1,10 @@
 import { useMemo, useState } from 'react';
 import { redissolveEntries, redissolveProblem } from '#core/state';
 import { formatNumber } from '#core/units';
-import { newId } from '../../api/ids.ts';
-import { NumberField } from '../../kit/number-field.tsx';
-import type { PaneProps } from '../../run/pane-props.ts';
-import { useCompute } from '../../worker/compute.ts';
+import { newId } from '#web/api/ids.ts';
+import { NumberField } from '#web/kit/number-field.tsx';
+import type { PaneProps } from '#web/run/pane-props.ts';
+import { useCompute } from '#web/worker/compute.ts';
 
 const SPARE = 1.1;
 

@@ -4,13 +4,13 @@ import { useEffect, useRef, useState } from 'react';
 import { parseReading } from '#core/log';
 import { portionProblem } from '#core/state';
 import { parseQuantity } from '#core/units';
-import { sentenceOf } from '../../api/client.ts';
-import { newId } from '../../api/ids.ts';
-import { putPhoto } from '../../api/photo.ts';
-import { EntryForm } from '../../kit/entry-form.tsx';
-import { Field } from '../../kit/field.tsx';
-import { ReadingField } from '../../kit/reading-field.tsx';
-import type { PaneProps } from '../../run/pane-props.ts';
+import { sentenceOf } from '#web/api/client.ts';
+import { newId } from '#web/api/ids.ts';
+import { putPhoto } from '#web/api/photo.ts';
+import { EntryForm } from '#web/kit/entry-form.tsx';
+import { Field } from '#web/kit/field.tsx';
+import { ReadingField } from '#web/kit/reading-field.tsx';
+import type { PaneProps } from '#web/run/pane-props.ts';
 import { ColourPick } from './colour-pick.tsx';
 
 export function TimerPane({ run, step, onClose }: PaneProps) {

@@ -1,7 +1,7 @@
 import { useMemo, useState } from 'react';
 import { type Observation, observations, type Ranked } from '#core/surprise';
-import type { PaneProps } from '../../run/pane-props.ts';
-import { useCompute } from '../../worker/compute.ts';
+import type { PaneProps } from '#web/run/pane-props.ts';
+import { useCompute } from '#web/worker/compute.ts';
 
 const SHOWN = 4;
 

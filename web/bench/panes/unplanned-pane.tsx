@@ -1,12 +1,12 @@
 import { Input, type InputRef, Select } from 'antd';
 import { useEffect, useMemo, useRef, useState } from 'react';
-import { useBottles } from '../../api/queries.ts';
-import { AmountField, readAmount, refusedAmount } from '../../kit/amount-field.tsx';
-import { EntryForm } from '../../kit/entry-form.tsx';
-import { Field } from '../../kit/field.tsx';
-import { today } from '../../parts/day.ts';
-import type { PaneProps } from '../../run/pane-props.ts';
-import { useCompute } from '../../worker/compute.ts';
+import { useBottles } from '#web/api/queries.ts';
+import { AmountField, readAmount, refusedAmount } from '#web/kit/amount-field.tsx';
+import { EntryForm } from '#web/kit/entry-form.tsx';
+import { Field } from '#web/kit/field.tsx';
+import { today } from '#web/parts/day.ts';
+import type { PaneProps } from '#web/run/pane-props.ts';
+import { useCompute } from '#web/worker/compute.ts';
 
 const WATER = 'water';
 

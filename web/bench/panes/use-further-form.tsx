@@ -2,12 +2,12 @@ import { useState } from 'react';
 import { furtherUse, usedFurther } from '#core/state';
 import { substanceById } from '#core/substance';
 import { formatNumber } from '#core/units';
-import { sentenceOf } from '../../api/client.ts';
-import { newId } from '../../api/ids.ts';
-import { usePutBottle } from '../../api/queries.ts';
-import { NumberField } from '../../kit/number-field.tsx';
-import { today } from '../../parts/day.ts';
-import type { PaneProps } from '../../run/pane-props.ts';
+import { sentenceOf } from '#web/api/client.ts';
+import { newId } from '#web/api/ids.ts';
+import { usePutBottle } from '#web/api/queries.ts';
+import { NumberField } from '#web/kit/number-field.tsx';
+import { today } from '#web/parts/day.ts';
+import type { PaneProps } from '#web/run/pane-props.ts';
 
 /** The product, or a part of it, is used further before it is dry: an intermediate bottle with what is expected in it, and its uncertainty. */
 export function UseFurtherForm({ run, step, why, onClose }: PaneProps & { why: string }) {

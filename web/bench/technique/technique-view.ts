@@ -1,8 +1,8 @@
 import type { ComponentType } from 'react';
 import type { StepState } from '#core/state';
 import type { AdviceOf, TechniqueName } from '#core/technique';
-import type { PaneProps } from '../../run/pane-props.ts';
-import type { Run } from '../../run/use-run.ts';
+import type { PaneProps } from '#web/run/pane-props.ts';
+import type { Run } from '#web/run/use-run.ts';
 
 /** A pane that a kind of step has besides those of every step. */
 export interface TechniquePane {

@@ -1,4 +1,4 @@
-import type { DensityTable } from '../../density-table.ts';
+import type { DensityTable } from '../density-table.ts';
 
 /** copper(II) sulfate in water: [mass %, g/mL] at each temperature. */
 export const CuSO4: DensityTable = {

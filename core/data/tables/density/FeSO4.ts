@@ -1,4 +1,4 @@
-import type { DensityTable } from '../../density-table.ts';
+import type { DensityTable } from '../density-table.ts';
 
 /** iron(II) sulfate in water: [mass %, g/mL] at each temperature. */
 export const FeSO4: DensityTable = {

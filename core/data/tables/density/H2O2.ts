@@ -1,4 +1,4 @@
-import type { DensityTable } from '../../density-table.ts';
+import type { DensityTable } from '../density-table.ts';
 
 /** hydrogen peroxide in water: [mass %, g/mL] at each temperature. */
 export const H2O2: DensityTable = {

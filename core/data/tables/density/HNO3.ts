@@ -1,4 +1,4 @@
-import type { DensityTable } from '../../density-table.ts';
+import type { DensityTable } from '../density-table.ts';
 
 /** nitric acid in water: [mass %, g/mL] at each temperature. */
 export const HNO3: DensityTable = {

@@ -1,4 +1,4 @@
-import type { DensityTable } from '../../density-table.ts';
+import type { DensityTable } from '../density-table.ts';
 
 /** potassium carbonate in water: [mass %, g/mL] at each temperature. */
 export const K2CO3: DensityTable = {

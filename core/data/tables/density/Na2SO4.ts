@@ -1,4 +1,4 @@
-import type { DensityTable } from '../../density-table.ts';
+import type { DensityTable } from '../density-table.ts';
 
 /** sodium sulfate in water: [mass %, g/mL] at each temperature. */
 export const Na2SO4: DensityTable = {

@@ -1,4 +1,4 @@
-import type { DensityTable } from '../../density-table.ts';
+import type { DensityTable } from '../density-table.ts';
 
 /** sodium nitrate in water: [mass %, g/mL] at each temperature. */
 export const NaNO3: DensityTable = {

@@ -1,4 +1,4 @@
-import type { DensityTable } from '../../density-table.ts';
+import type { DensityTable } from '../density-table.ts';
 
 /** sodium hypochlorite (as sold, with equimolar NaCl) in water: [mass %, g/mL] at each temperature. */
 export const NaOCl: DensityTable = {

@@ -1,4 +1,4 @@
-import type { DensityTable } from '../../density-table.ts';
+import type { DensityTable } from '../density-table.ts';
 
 /** acetic acid in water: [mass %, g/mL] at each temperature. */
 export const acetic_acid: DensityTable = {

@@ -1,4 +1,4 @@
-import type { DensityTable } from '../../density-table.ts';
+import type { DensityTable } from '../density-table.ts';
 
 /** citric acid (anhydrous basis) in water: [mass %, g/mL] at each temperature. */
 export const citric_acid: DensityTable = {

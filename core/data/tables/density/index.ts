@@ -33,7 +33,7 @@ import { citric_acid } from './citric_acid.ts';
 import { ethanol } from './ethanol.ts';
 import { formic_acid } from './formic_acid.ts';
 import { isopropanol } from './isopropanol.ts';
-import type { DensityTable } from '../../density-table.ts';
+import type { DensityTable } from '../density-table.ts';
 
 export { waterDensity } from './water.ts';
 

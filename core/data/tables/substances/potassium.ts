@@ -1,4 +1,4 @@
-import { none, type SubstanceFacts } from '../../substance-row.ts';
+import { none, type SubstanceFacts } from '../substance-row.ts';
 
 export const potassium = {
   'potassium-hydroxide': {

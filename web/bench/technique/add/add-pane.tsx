@@ -3,9 +3,9 @@ import { useEffect, useRef, useState } from 'react';
 import { exactReading, type Quantity, type Reading } from '#core/log';
 import type { AddAdvice, Adds } from '#core/technique';
 import { formatNumber, formatPlain } from '#core/units';
-import { AmountField, readAmount, refusedAmount } from '../../../kit/amount-field.tsx';
-import { EntryForm } from '../../../kit/entry-form.tsx';
-import type { PaneProps } from '../../../run/pane-props.ts';
+import { AmountField, readAmount, refusedAmount } from '#web/kit/amount-field.tsx';
+import { EntryForm } from '#web/kit/entry-form.tsx';
+import type { PaneProps } from '#web/run/pane-props.ts';
 import { DoseBar } from './dose-bar.tsx';
 import { amountText, poured } from './poured.ts';
 

@@ -1,8 +1,8 @@
 import { useState } from 'react';
 import { farOff } from '#core/state';
 import { formatPlain } from '#core/units';
-import { AmountEntry } from '../../../run/amount-entry.tsx';
-import type { PaneProps } from '../../../run/pane-props.ts';
+import { AmountEntry } from '#web/run/amount-entry.tsx';
+import type { PaneProps } from '#web/run/pane-props.ts';
 
 /** What really went in. Far from the plan it asks why, and takes it all the same. */
 export function WeighAddition({ run, step }: PaneProps) {

@@ -1,9 +1,9 @@
 import { useMemo, useState } from 'react';
 import { hoursSaid, hoursSpan } from '#core/rate';
 import { formatNumber } from '#core/units';
-import { LiveSlider } from '../../../kit/live-slider.tsx';
-import type { PaneProps } from '../../../run/pane-props.ts';
-import { useCompute } from '../../../worker/compute.ts';
+import { LiveSlider } from '#web/kit/live-slider.tsx';
+import type { PaneProps } from '#web/run/pane-props.ts';
+import { useCompute } from '#web/worker/compute.ts';
 
 /** Getting water off: hours on the plate or in an open dish, the vessels on the way, and what to mind at its end. */
 export function EvaporatePane({ run, step }: PaneProps) {

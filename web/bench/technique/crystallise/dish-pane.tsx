@@ -3,9 +3,9 @@ import { dryShare, type Method } from '#core/dish';
 import { hoursSpan } from '#core/rate';
 import { formulaText, substanceById } from '#core/substance';
 import { formatNumber } from '#core/units';
-import { LiveSlider } from '../../../kit/live-slider.tsx';
-import type { PaneProps } from '../../../run/pane-props.ts';
-import { useCompute } from '../../../worker/compute.ts';
+import { LiveSlider } from '#web/kit/live-slider.tsx';
+import type { PaneProps } from '#web/run/pane-props.ts';
+import { useCompute } from '#web/worker/compute.ts';
 
 const DishChart = lazy(async () => ({ default: (await import('./dish-chart.tsx')).DishChart }));
 

@@ -3,9 +3,9 @@ import type { DryingMethod } from '#core/dry';
 import { grainOf } from '#core/precipitate';
 import { hoursSpan } from '#core/rate';
 import { formatNumber, formatPlain } from '#core/units';
-import { LiveSlider } from '../../../kit/live-slider.tsx';
-import type { PaneProps } from '../../../run/pane-props.ts';
-import { useCompute } from '../../../worker/compute.ts';
+import { LiveSlider } from '#web/kit/live-slider.tsx';
+import type { PaneProps } from '#web/run/pane-props.ts';
+import { useCompute } from '#web/worker/compute.ts';
 
 /** Drying: the methods side by side under the ceiling, for this cake on this plate in this air; the weighings stand above. */
 export function DryPane({ run }: PaneProps) {

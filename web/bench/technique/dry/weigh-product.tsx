@@ -1,5 +1,5 @@
-import { AmountEntry } from '../../../run/amount-entry.tsx';
-import type { PaneProps } from '../../../run/pane-props.ts';
+import { AmountEntry } from '#web/run/amount-entry.tsx';
+import type { PaneProps } from '#web/run/pane-props.ts';
 
 /** What the product weighs on its way to constant mass. */
 export function WeighProduct({ run, step }: PaneProps) {

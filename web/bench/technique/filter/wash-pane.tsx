@@ -3,9 +3,9 @@ import { useMemo, useState } from 'react';
 import { exactReading, liveOf } from '#core/log';
 import { grainOf } from '#core/precipitate';
 import { formatNumber } from '#core/units';
-import { NumberField } from '../../../kit/number-field.tsx';
-import type { PaneProps } from '../../../run/pane-props.ts';
-import { useCompute } from '../../../worker/compute.ts';
+import { NumberField } from '#web/kit/number-field.tsx';
+import type { PaneProps } from '#web/run/pane-props.ts';
+import { useCompute } from '#web/worker/compute.ts';
 
 /** What the washings are read in, and where they usually count as clean. */
 const READ = {

@@ -1,5 +1,5 @@
-import { AmountEntry } from '../../../run/amount-entry.tsx';
-import type { PaneProps } from '../../../run/pane-props.ts';
+import { AmountEntry } from '#web/run/amount-entry.tsx';
+import type { PaneProps } from '#web/run/pane-props.ts';
 
 /** The volume it was really filled to. */
 export function MadeUpTo({ run, step }: PaneProps) {

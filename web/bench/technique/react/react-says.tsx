@@ -1,10 +1,10 @@
 import { stallAssay } from '#core/state';
 import type { Reacts, StallAdvice } from '#core/technique';
-import { sentenceOf } from '../../../api/client.ts';
-import { useBottleEvent, useBottles } from '../../../api/queries.ts';
-import { today } from '../../../parts/day.ts';
-import { Num } from '../../../parts/num.tsx';
-import type { PaneProps } from '../../../run/pane-props.ts';
+import { sentenceOf } from '#web/api/client.ts';
+import { useBottleEvent, useBottles } from '#web/api/queries.ts';
+import { today } from '#web/parts/day.ts';
+import { Num } from '#web/parts/num.tsx';
+import type { PaneProps } from '#web/run/pane-props.ts';
 import { Extent } from '../extent.tsx';
 
 /** How far it has come, and what it tells of the bottle when it has stopped too early. */

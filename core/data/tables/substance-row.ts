@@ -1,5 +1,5 @@
-import type { Form } from './form.ts';
-import type { GrainId } from './rows.ts';
+import type { Form } from '../form.ts';
+import type { GrainId } from '../rows.ts';
 
 /** Expressly no such fact held here: every fact of a substance is given or is this. Silence does not compile. */
 export const none = null;
