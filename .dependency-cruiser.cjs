@@ -1,12 +1,44 @@
+const { coreOrder } = require('./scripts/lib/room-order.cjs');
+
+/** A room of the core reaches no room of its own height or above. */
+const upwards = coreOrder.map((rooms, i) => ({
+  name: `core-order-${rooms.join('-')}`,
+  severity: 'error',
+  from: { path: `^core/(${rooms.join('|')})/` },
+  to: { path: `^core/(${coreOrder.slice(i).flat().join('|')})/`, pathNot: '^core/$1/' },
+}));
+/** Web: what stations share lies below them, and a station reaches no other. */
+const STATIONS = 'shelf|plan|bench|assay|record';
+
 /** The rooms and the arrows between them: core <- contract <- server, core <- contract <- web. */
 module.exports = {
   forbidden: [
+    ...upwards,
+    {
+      name: 'no-station-to-station',
+      severity: 'error',
+      from: { path: `^web/(${STATIONS})/` },
+      to: { path: `^web/(${STATIONS}|shell)/`, pathNot: '^web/$1/' },
+    },
+    {
+      name: 'shared-below-stations',
+      severity: 'error',
+      from: { path: '^web/(kit|parts|run|worker|api|theme)/' },
+      to: { path: `^web/(${STATIONS}|shell)/` },
+    },
+    {
+      name: 'kit-alone',
+      comment: 'Fields and forms know no run and no server.',
+      severity: 'error',
+      from: { path: '^web/kit/' },
+      to: { path: '^web/(?!kit/)' },
+    },
     { name: 'no-circles', severity: 'error', from: {}, to: { circular: true } },
     {
       name: 'core-alone',
       severity: 'error',
       from: { path: '^core/' },
-      to: { pathNot: '^core/' },
+      to: { pathNot: '^core/|\\.json$' },
     },
     {
       name: 'contract-on-core',

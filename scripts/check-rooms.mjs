@@ -8,6 +8,7 @@ import { dirname, join } from 'node:path';
 import { transformSync } from '@swc/core';
 import { root } from './lib/run.mjs';
 
+const MOST_LINES = 2500;
 const ROOMS = ['core', 'contract', 'server', 'web', 'demo'];
 const copy = mkdtempSync(join(tmpdir(), 'still-rooms-'));
 let files = 0;
@@ -24,6 +25,8 @@ for (const room of ROOMS) {
 const manifest = readFileSync(join(root, 'package.json'), 'utf8').replace(/(": "\.\/[\w*/]+)\.ts"/g, '$1.js"');
 writeFileSync(join(copy, 'package.json'), manifest);
 cpSync(join(root, '.dependency-cruiser.cjs'), join(copy, '.dependency-cruiser.cjs'));
+mkdirSync(join(copy, 'scripts/lib'), { recursive: true });
+cpSync(join(root, 'scripts/lib/room-order.cjs'), join(copy, 'scripts/lib/room-order.cjs'));
 symlinkSync(join(root, 'node_modules'), join(copy, 'node_modules'));
 
 const args = ['--config', '.dependency-cruiser.cjs', '--output-type', 'json', ...ROOMS];
@@ -42,9 +45,11 @@ for (const { rule, from, to, cycle } of summary.violations) {
   console.error(`${rule.severity}: ${rule.name}: ${from} → ${cycle ? cycle.map((each) => each.name).join(' → ') : to}`);
 }
 console.log(`${files} files, ${summary.totalDependenciesCruised} arrows, ${summary.violations.length} violations`);
+const crowded = tooLarge();
+for (const each of crowded) console.error(each);
 const sawAll = summary.totalCruised >= files && summary.totalDependenciesCruised > 3 * files;
 if (!sawAll) console.error('Too little was seen: the check cannot be trusted.');
-process.exit(summary.error > 0 || !sawAll ? 1 : 0);
+process.exit(summary.error > 0 || crowded.length > 0 || !sawAll ? 1 : 0);
 
 /** The file as JavaScript, with its type imports turned into plain ones so that their arrows are seen. */
 function plain(source, tsx) {
@@ -57,4 +62,26 @@ function plain(source, tsx) {
     },
   });
   return code.replace(/(from|import\()\s*(['"][.#][^'"]*)\.tsx?(['"])/g, '$1 $2.js$3');
+}
+
+/** Rooms with more lines than one keeps in mind, tests apart. Data, catalogue and techniques have a folder for each of theirs. */
+function tooLarge() {
+  const lines = new Map();
+  for (const room of ['core', 'contract', 'server', 'web', 'demo']) {
+    for (const name of readdirSync(join(root, room), { recursive: true })) {
+      if (!/\.(tsx?|css)$/.test(name) || /\.test\.tsx?$/.test(name)) continue;
+      const at = join(room, dirname(name));
+      const own = /^core\/(data|route\/catalogue)\b/.test(at) ? null : at.split('/').slice(0, depthOf(at)).join('/');
+      if (own === null) continue;
+      const count = readFileSync(join(root, room, name), 'utf8').split('\n').length;
+      lines.set(own, (lines.get(own) ?? 0) + count);
+    }
+  }
+  return [...lines]
+    .filter(([, count]) => count > MOST_LINES)
+    .map(([at, count]) => `error: ${at} has ${count} lines; a room has at most ${MOST_LINES}`);
+}
+
+function depthOf(at) {
+  return /^(core\/technique|web\/bench\/technique)\//.test(at) ? 4 : 2;
 }

@@ -60,7 +60,7 @@ function lookedUp(plan: Plan): Result<PlanFacts> {
     target: { substance: substanceOf(plan.target.substanceId), pct: pct.value },
     steps: stepsAt(route, plan.controls),
     contentThen: (bottleId, { card, usedG }) => {
-      const content = contentOf(bottleId, card, usedG, bench.tempC, plan.day);
+      const content = contentOf({ id: bottleId, card, usedG }, bench.tempC, plan.day);
       return content.ok ? content.value : undefined;
     },
   });
@@ -74,7 +74,7 @@ function bottleContent(plan: Plan, role: Role): Result<{ content: Content; name:
     const names = role.accepts.map((each) => substanceOf(each).name).join(' or ');
     return fail('no-bottle', `No bottle for ${role.name}: put ${names} on the shelf, then choose it here.`, { field });
   }
-  const content = contentOf(id, bottle.card, bottle.usedG, plan.bench.tempC, plan.day);
+  const content = contentOf({ id, ...bottle }, plan.bench.tempC, plan.day);
   if (!content.ok) return content;
   const { substance } = content.value;
   if (!role.accepts.includes(substance.id)) {

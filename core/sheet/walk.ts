@@ -79,16 +79,16 @@ export function walk(facts: PlanFacts, course: Course): Result<Walk> {
   for (const { key, op } of course.steps) {
     before.set(key, standing.vessels);
     const here = entries.at(key);
-    const step = { key, entries: here, going };
+    const step = { facts, key, entries: here, going };
     const acts = !here.skipped && (!onlyDone || here.finished);
     const place = placeOf(op);
     let doing: Doing = begin(standing);
     if (acts || techniques[op.do].counts === 'when entered') {
-      const done = actOf(op, standing, facts, step);
+      const done = actOf(op, standing, step);
       if (!done.ok) return done;
       doing = goingOn(done.value);
     }
-    addUnplanned(doing, facts, step, { role: 'role' in op ? op.role : null, place });
+    addUnplanned(doing, step, { role: 'role' in op ? op.role : null, place });
     passOn(doing, standing, place, entries.passed(key));
     outcomes.set(key, doing);
     for (const gas of doing.gases) gases.push({ step: key, ...gas });

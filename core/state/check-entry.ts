@@ -8,7 +8,7 @@ import { contentOf } from '#core/stock';
 export function checkEntry(plan: Plan, events: readonly RunEvent[], { body }: RunEvent): Result<true> {
   if (body.kind === 'added' && body.stock && body.bottleId !== null) {
     const { card, usedG } = body.stock;
-    const content = contentOf(body.bottleId, card, usedG, plan.bench.tempC, plan.day);
+    const content = contentOf({ id: body.bottleId, card, usedG }, plan.bench.tempC, plan.day);
     if (!content.ok) return { ok: false, problem: { ...content.problem, field: 'body.stock' } };
   }
   if (body.kind === 'enlarged') {

@@ -16,7 +16,7 @@ export interface AboutToAdd {
  * active that it holds. A bottle whose strength is not known is refused as everywhere, never taken as some percent.
  */
 export function clashOnAdding({ present, bottle, tempC, today }: AboutToAdd): Result<readonly Clash[]> {
-  const content = contentOf(bottle.id, bottle.card, bottle.usedG, tempC, today);
+  const content = contentOf(bottle, tempC, today);
   // Without a strength it may be as strong as it comes: the worst is told.
   const pct = content.ok ? content.value.w.value : 100;
   const own = clashesOf(present, { substanceId: bottle.card.substanceId, pct });

@@ -4,7 +4,7 @@ import { agedFigure, daysBetween } from '#core/rate';
 import { densityFigure, hasDensity, massFractionFigure } from '#core/solution';
 import { molarMassFigure, type Substance, substanceById } from '#core/substance';
 import { uncertain } from '#core/units';
-import type { BottleCard } from './bottle.ts';
+import type { BottleCard, Shelved } from './bottle.ts';
 import { labelUncertainty, UNSTATED_PURITY_BAND } from './label-uncertainty.ts';
 
 /** A bottle in figures, at one temperature. */
@@ -30,9 +30,7 @@ export interface Content {
  * share its label's uncertainty. Refused when the strength is missing where one is needed, or cannot exist.
  */
 export function contentOf(
-  bottleId: string,
-  card: BottleCard,
-  usedG: number,
+  { id: bottleId, card, usedG }: Shelved,
   tempC: number,
   day: string | null = null,
 ): Result<Content> {

@@ -40,7 +40,7 @@ export interface LabelAnswer {
 }
 
 export function viewOf({ id, card, usedG }: Shelved, { tempC, today }: KeptWhere): Result<BottleView> {
-  const content = contentOf(id, card, usedG, tempC, today);
+  const content = contentOf({ id, card, usedG }, tempC, today);
   if (!content.ok) return content;
   const { w, substance, dissolved } = content.value;
   return ok({
@@ -59,7 +59,7 @@ export function labelView(text: string, where: KeptWhere): LabelAnswer {
 }
 
 export function faceOf(bottle: Shelved, where: KeptWhere): BottleFace {
-  const content = contentOf(bottle.id, bottle.card, bottle.usedG, where.tempC, where.today);
+  const content = contentOf(bottle, where.tempC, where.today);
   const nothing = { strength: null, level: null, left: null, moles: null, stale: false };
   if (!content.ok) return { id: bottle.id, formula: '', ...nothing, problem: content.problem };
   const { w, substance, level, leftG, leftMol } = content.value;
@@ -82,7 +82,7 @@ export function ageingOfBottle(
   light: 'dark' | 'daylight',
 ): Result<Ageing | null> {
   // Not aged: the curve starts from the label.
-  const content = contentOf(id, card, 0, tempC, null);
+  const content = contentOf({ id, card, usedG: 0 }, tempC, null);
   if (!content.ok) return content;
   const { substance, w } = content.value;
   const start = { pct: w.value, band: 2 * sdOf(w) };

@@ -130,7 +130,7 @@ describe('parseLabel', () => {
         ),
         (text) => {
           const { card, problems } = read(text);
-          if (card && problems.length === 0) expect(contentOf('b', card, 0, 20).ok).toBe(true);
+          if (card && problems.length === 0) expect(contentOf({ id: 'b', card: card, usedG: 0 }, 20).ok).toBe(true);
         },
       ),
       { numRuns: 600 },
@@ -151,7 +151,7 @@ describe('contentOf', () => {
   const card = (text: string) => read(text).card!;
 
   it('computes price per mole and what is left', () => {
-    const content = unwrap(contentOf('b', card('hydrochloric acid 28% 5 L 11.50'), 1139.2, 20));
+    const content = unwrap(contentOf({ id: 'b', card: card('hydrochloric acid 28% 5 L 11.50'), usedG: 1139.2 }, 20));
     // 5 L × 1.1392 g/mL = 5696 g, 43.74 mol by hand
     expect(content.leftG?.value).toBeCloseTo(5696 - 1139.2, 0);
     expect(content.pricePerMol?.value).toBeCloseTo(11.5 / 43.74, 3);
@@ -159,13 +159,13 @@ describe('contentOf', () => {
   });
 
   it('counts a hydrate as itself', () => {
-    const content = unwrap(contentOf('b', card('washing soda 1kg'), 0, 20));
+    const content = unwrap(contentOf({ id: 'b', card: card('washing soda 1kg'), usedG: 0 }, 20));
     expect(content.leftMol?.value).toBeCloseTo(1000 / 286.14, 2);
   });
 
   it('ages what does not keep, by the curve of its sheet and with a wider band, and leaves the rest alone', () => {
     const bleach = card('bleach sodium hypochlorite 12 % 5 L');
-    const at = (day: string | null) => unwrap(contentOf('b', bleach, 0, 20, day)).w;
+    const at = (day: string | null) => unwrap(contentOf({ id: 'b', card: bleach, usedG: 0 }, 20, day)).w;
     const dark = { tempC: 20, light: 'dark' } as const;
     const curve = ageingOf(substanceById('sodium-hypochlorite')!, { pct: 12, band: 0 }, 365, 0, dark)!;
     expect(at('2027-06-15').value).toBeCloseTo(curve.now.mid, 6);
@@ -173,13 +173,15 @@ describe('contentOf', () => {
     expect(at('2025-12-01')).toEqual(at(null));
     expect(() => structuredClone(at('2027-06-15'))).not.toThrow();
     const acid = card('hydrochloric acid 28% 5 L');
-    expect(unwrap(contentOf('b', acid, 0, 20, '2036-01-01')).w).toEqual(unwrap(contentOf('b', acid, 0, 20)).w);
+    expect(unwrap(contentOf({ id: 'b', card: acid, usedG: 0 }, 20, '2036-01-01')).w).toEqual(
+      unwrap(contentOf({ id: 'b', card: acid, usedG: 0 }, 20)).w,
+    );
   });
 
   it('takes an assayed strength as tighter than a label', () => {
     const plain = card('vinegar 8% 5 L');
-    const label = unwrap(contentOf('b', plain, 0, 20));
-    const assayed = unwrap(contentOf('b', { ...plain, strengthBand: 0.06, assayed: true }, 0, 20));
+    const label = unwrap(contentOf({ id: 'b', card: plain, usedG: 0 }, 20));
+    const assayed = unwrap(contentOf({ id: 'b', card: { ...plain, strengthBand: 0.06, assayed: true }, usedG: 0 }, 20));
     expect(sdOf(assayed.w)).toBeLessThan(sdOf(label.w) / 5);
   });
 });

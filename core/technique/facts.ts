@@ -55,6 +55,7 @@ export interface Going {
 
 /** A step as it is gone through. */
 export interface At {
+  readonly facts: Facts;
   readonly key: string;
   readonly entries: StepEntries;
   readonly going: Going;

@@ -30,7 +30,7 @@ export const opShape: Shape<Op> = tagged(
 
 // One look-up for each thing that is asked of a kind of step, typed so that its own op is what it gets.
 const acts: {
-  readonly [N in TechniqueName]: { act: (s: Standing, op: OpOf<N>, f: Facts, at: At) => Result<Outcome> };
+  readonly [N in TechniqueName]: { act: (s: Standing, op: OpOf<N>, at: At) => Result<Outcome> };
 } = techniques;
 const named: { readonly [N in TechniqueName]: { names: (op: OpOf<N>) => References } } = techniques;
 const advising: {
@@ -38,13 +38,8 @@ const advising: {
 } = techniques;
 
 /** Does what a step does. */
-export function actOf<N extends TechniqueName>(
-  op: OpOf<N>,
-  standing: Standing,
-  facts: Facts,
-  step: At,
-): Result<Outcome> {
-  return acts[op.do as N].act(standing, op, facts, step);
+export function actOf<N extends TechniqueName>(op: OpOf<N>, standing: Standing, step: At): Result<Outcome> {
+  return acts[op.do as N].act(standing, op, step);
 }
 
 const cooling: {

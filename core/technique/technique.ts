@@ -34,7 +34,7 @@ export interface Technique<F extends Fields, A> {
   readonly fields: F;
   /** Whether it counts only when it is done, or as soon as something is entered at it. */
   readonly counts: 'when done' | 'when entered';
-  readonly act: (standing: Standing, op: FieldsOf<F>, facts: Facts, step: At) => Result<Outcome>;
+  readonly act: (standing: Standing, op: FieldsOf<F>, step: At) => Result<Outcome>;
   /** What to do next at it, from readings; null where there is nothing of its own to say. */
   readonly advice: ((view: StepView, op: FieldsOf<F>) => A | null) | null;
   /** Figures it gives, by the names that sentences use, with the figures they are shown to. */

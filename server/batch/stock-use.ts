@@ -68,7 +68,7 @@ function gramsOf(plan: Plan, body: Extract<EventBody, { kind: 'added' }>): numbe
       ? undefined
       : (body.stock ?? (Object.hasOwn(plan.stock, body.bottleId) ? plan.stock[body.bottleId] : undefined));
   if (!bottle || body.bottleId === null) return undefined;
-  const content = contentOf(body.bottleId, bottle.card, bottle.usedG, plan.bench.tempC, plan.day);
+  const content = contentOf({ id: body.bottleId, ...bottle }, plan.bench.tempC, plan.day);
   if (!content.ok) return undefined;
   const mass = massOfReading(body.reading, {
     name: bottle.card.name,

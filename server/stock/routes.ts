@@ -2,7 +2,7 @@ import { Router } from 'express';
 import { bottleEventBody, newBottleBody } from '#contract/bodies';
 import { check } from '#contract/check';
 import { fail } from '#core/problem';
-import { type BottleEvent, contentOf } from '#core/stock';
+import { type BottleCard, type BottleEvent, contentOf } from '#core/stock';
 import { substanceById } from '#core/substance';
 import { answer, sendProblem } from '../http/problem.ts';
 import type { StockStore } from './store.ts';
@@ -47,11 +47,11 @@ export function stockRoutes(stock: StockStore, now: () => string): Router {
 }
 
 /** A card whose substance is known and whose strength can exist; 20 °C is as good as any for that. */
-function soundCard(id: string, card: Parameters<typeof contentOf>[1]) {
+function soundCard(id: string, card: BottleCard) {
   if (!substanceById(card.substanceId)) {
     return fail('unknown-substance', `“${card.substanceId}” is not a substance known here.`, {
       field: 'card.substanceId',
     });
   }
-  return contentOf(id, card, 0, 20);
+  return contentOf({ id, card, usedG: 0 }, 20);
 }

@@ -17,7 +17,8 @@ import type { fields } from './op.ts';
 import { plannedMass } from './planned.ts';
 
 /** Puts a role in: what was weighed, or what is planned; then what reacts as it goes in. */
-export function act(standing: Standing, op: FieldsOf<typeof fields>, facts: Facts, step: At): Result<Outcome> {
+export function act(standing: Standing, op: FieldsOf<typeof fields>, step: At): Result<Outcome> {
+  const { facts } = step;
   const place = placeOf(op);
   const doing = begin(standing);
   const role = roleOf(facts, op.role);
@@ -117,7 +118,8 @@ export function enoughFor(facts: Facts, additions: readonly ActualAddition[]): R
 const EMPTY = at({}, 'pot');
 
 /** What went in besides the step's own role: from any bottle, in the order it went in. Then what can react does. */
-export function addUnplanned(doing: Doing, facts: Facts, step: At, own: { role: string | null; place: Place }): void {
+export function addUnplanned(doing: Doing, step: At, own: { role: string | null; place: Place }): void {
+  const { facts } = step;
   for (const each of step.entries.additions) {
     if (each.role !== null && each.role === own.role) continue;
     const content = contentFor(facts, each);

@@ -13,13 +13,13 @@ import {
   speciesAmount,
   waterWhenDissolved,
 } from '#core/vessel';
-import { type Facts, settingOf, solidMade } from '../facts.ts';
+import { type At, settingOf, solidMade } from '../facts.ts';
 import { begin, type Outcome, type Standing } from '../outcome.ts';
 import { aboutMl, anhydrousProduct } from '../product.ts';
 import { placeOf } from '../where.ts';
 import type { fields } from './op.ts';
 
-export function act(standing: Standing, op: FieldsOf<typeof fields>, facts: Facts): Result<Outcome> {
+export function act(standing: Standing, op: FieldsOf<typeof fields>, { facts }: At): Result<Outcome> {
   const place = placeOf(op);
   const doing = begin(standing);
   const before = at(standing.vessels, place);

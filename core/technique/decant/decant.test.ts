@@ -25,7 +25,7 @@ describe('decanting', () => {
           const water = add(emptyContents, product('water'), figure(200)).contents;
           const pot = add(water, product('calcium-carbonate'), figure(grams)).contents;
           const standing = { ...emptyStanding, vessels: { pot } };
-          const { vessels, figures } = unwrap(decant.act(standing, { leavesPct }, {} as never, {} as never));
+          const { vessels, figures } = unwrap(decant.act(standing, { leavesPct }, {} as never));
           expect(massOverAll(vessels)).toBeCloseTo(200 + grams, 9);
           expect(phaseG(at(vessels, 'pot').solid)).toBeCloseTo(grams, 9);
           expect(at(vessels, 'pot').waterG.value).toBeCloseTo(2 * leavesPct, 9);
@@ -37,7 +37,7 @@ describe('decanting', () => {
   });
 
   it('takes nothing from a vessel that is empty', () => {
-    const { vessels } = unwrap(decant.act(emptyStanding, { leavesPct: 10 }, {} as never, {} as never));
+    const { vessels } = unwrap(decant.act(emptyStanding, { leavesPct: 10 }, {} as never));
     expect(massOverAll(vessels)).toBe(0);
   });
 });

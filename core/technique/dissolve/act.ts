@@ -1,12 +1,12 @@
 import { ok, type Result } from '#core/problem';
 import type { FieldsOf } from '#core/shape';
-import { type Facts, settingOf } from '../facts.ts';
+import { type At, type Facts, settingOf } from '../facts.ts';
 import { begin, type Outcome, type Standing } from '../outcome.ts';
 import { letDissolve } from '../solving.ts';
 import { placeOf } from '../where.ts';
 import type { fields } from './op.ts';
 
-export function act(standing: Standing, op: FieldsOf<typeof fields>, facts: Facts): Result<Outcome> {
+export function act(standing: Standing, op: FieldsOf<typeof fields>, { facts }: At): Result<Outcome> {
   const doing = begin(standing);
   letDissolve(doing, facts, placeOf(op), dissolvingAt(op, facts));
   return ok(doing);

@@ -2,13 +2,13 @@ import { derive } from '#core/figure';
 import { ok, type Result } from '#core/problem';
 import type { FieldsOf } from '#core/shape';
 import { at, holding, slurryVolume, steamedOff } from '#core/vessel';
-import { controlFigure, type Facts } from '../facts.ts';
+import { type At, controlFigure } from '../facts.ts';
 import { begin, type Outcome, type Standing } from '../outcome.ts';
 import { aboutMl } from '../product.ts';
 import { placeOf } from '../where.ts';
 import type { fields } from './op.ts';
 
-export function act(standing: Standing, op: FieldsOf<typeof fields>, facts: Facts): Result<Outcome> {
+export function act(standing: Standing, op: FieldsOf<typeof fields>, { facts }: At): Result<Outcome> {
   const place = placeOf(op);
   const doing = begin(standing);
   const before = at(standing.vessels, place);

@@ -2,13 +2,13 @@ import { datum, derive } from '#core/figure';
 import { ok, type Result } from '#core/problem';
 import type { FieldsOf } from '#core/shape';
 import { at, type Contents, emptyContents, holding, parted, poured } from '#core/vessel';
-import type { Facts } from '../facts.ts';
+import type { At } from '../facts.ts';
 import { begin, type Outcome, type Standing } from '../outcome.ts';
 import { productName } from '../product.ts';
 import { placeOf } from '../where.ts';
 import type { fields } from './op.ts';
 
-export function act(standing: Standing, op: FieldsOf<typeof fields>, facts: Facts): Result<Outcome> {
+export function act(standing: Standing, op: FieldsOf<typeof fields>, { facts }: At): Result<Outcome> {
   const doing = begin(standing);
   const place = placeOf(op);
   const contents = at(standing.vessels, place);

@@ -15,7 +15,8 @@ type Op = FieldsOf<typeof fields>;
 /** How far a melt goes is a guess until what was left is weighed: half-width of it, % (95 %). */
 const GUESS_PCT = 20;
 
-export function act(standing: Standing, op: Op, facts: Facts, step: At): Result<Outcome> {
+export function act(standing: Standing, op: Op, step: At): Result<Outcome> {
+  const { facts } = step;
   const place = placeOf(op);
   const doing = begin(standing);
   const id = solidReactant(reactionOf(facts, op.reaction));

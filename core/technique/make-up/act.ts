@@ -6,12 +6,13 @@ import { densityFigure } from '#core/solution';
 import { molarMassFigure } from '#core/substance';
 import { amountOf, at, contentsMass, holding } from '#core/vessel';
 import { finalMass } from '../add/planned.ts';
-import { type At, type Facts, wantedFigure } from '../facts.ts';
+import { type At, wantedFigure } from '../facts.ts';
 import { begin, type Outcome, type Standing } from '../outcome.ts';
 import { placeOf } from '../where.ts';
 import type { fields } from './op.ts';
 
-export function act(standing: Standing, op: FieldsOf<typeof fields>, facts: Facts, step: At): Result<Outcome> {
+export function act(standing: Standing, op: FieldsOf<typeof fields>, step: At): Result<Outcome> {
+  const { facts } = step;
   const doing = begin(standing);
   const place = placeOf(op);
   const contents = at(standing.vessels, place);

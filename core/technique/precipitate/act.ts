@@ -3,14 +3,14 @@ import { ok, type Result } from '#core/problem';
 import type { FieldsOf } from '#core/shape';
 import { molarMassFigure } from '#core/substance';
 import { at, slurryVolume, UNDISSOLVED_ML_PER_G } from '#core/vessel';
-import { type Facts, solidMade } from '../facts.ts';
+import { type At, solidMade } from '../facts.ts';
 import { begin, type Outcome, type Standing } from '../outcome.ts';
 import { aboutMl } from '../product.ts';
 import { placeOf } from '../where.ts';
 import type { fields } from './op.ts';
 
 /** What an insoluble product has come to. */
-export function act(standing: Standing, op: FieldsOf<typeof fields>, facts: Facts): Result<Outcome> {
+export function act(standing: Standing, op: FieldsOf<typeof fields>, { facts }: At): Result<Outcome> {
   const doing = begin(standing);
   const contents = at(standing.vessels, placeOf(op));
   const made = solidMade(facts);

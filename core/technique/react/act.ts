@@ -11,7 +11,8 @@ import { letReact, solidReactant, spendOther } from '../reacting.ts';
 import { placeOf } from '../where.ts';
 import type { fields } from './op.ts';
 
-export function act(standing: Standing, op: FieldsOf<typeof fields>, facts: Facts, step: At): Result<Outcome> {
+export function act(standing: Standing, op: FieldsOf<typeof fields>, step: At): Result<Outcome> {
+  const { facts } = step;
   const place = placeOf(op);
   const doing = begin(standing);
   const reaction = reactionOf(facts, op.reaction);

@@ -14,7 +14,7 @@ import {
   speciesAmount,
   waterWhenDissolved,
 } from '#core/vessel';
-import { controlFigure, type Facts } from '../facts.ts';
+import { type At, controlFigure } from '../facts.ts';
 import { begin, type Outcome, type Standing } from '../outcome.ts';
 import { aboutMl } from '../product.ts';
 import { placeOf } from '../where.ts';
@@ -28,7 +28,7 @@ const LAW = {
 };
 
 /** Lets a reciprocal salt pair come to rest at a temperature: what crystallises is filtered off, or is the crop. */
-export function act(standing: Standing, op: Op, facts: Facts): Result<Outcome> {
+export function act(standing: Standing, op: Op, { facts }: At): Result<Outcome> {
   const doing = begin(standing);
   const place = placeOf(op);
   const before = at(standing.vessels, place);

@@ -1,0 +1,17 @@
+/** Rooms of the core from the lowest to the highest: a room leans only on rooms before it. */
+exports.coreOrder = [
+  ['problem'],
+  ['units'],
+  ['figure'],
+  ['data'],
+  ['substance'],
+  ['account', 'add', 'assay', 'cell', 'reaction', 'shape', 'solution'],
+  ['dish', 'precipitate', 'rate', 'vessel', 'wash'],
+  ['guard', 'stock'],
+  ['dry', 'log'],
+  ['reckon', 'technique'],
+  ['route', 'surprise'],
+  ['plan'],
+  ['kept', 'sheet'],
+  ['state'],
+];
