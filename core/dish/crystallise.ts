@@ -11,6 +11,22 @@ export interface CrystalStep {
   readonly solubility: Figure;
 }
 
+/** The formula that holds: between the ends, all the salt, all the water, or nothing. What is shown is what was done. */
+const FORMULA = {
+  between: '(A − s × W ÷ 100) ÷ (r − s × (1 − r) ÷ 100)',
+  salt: 'A ÷ r',
+  water: 'W ÷ (1 − r)',
+  none: 'max(0; A − s × W ÷ 100) × 0',
+} as const;
+
+/** At which end the balance of salt and water stands. */
+function ended({ A, W, s, r }: { A: number; W: number; s: number; r: number }): keyof typeof FORMULA {
+  const m = crystalMass(A, W, s, r);
+  if (m <= 0) return 'none';
+  if (r < 1 && m === W / (1 - r)) return 'water';
+  return m === A / r ? 'salt' : 'between';
+}
+
 /**
  * Crystals of `solid` (a hydrate or not) from A g of anhydrous substance in W g of water, left to equilibrium at T.
  * A − r·m = s·(W − (1 − r)·m)/100, r being the anhydrous part of the crystal. Other salts and acid in the liquor are
@@ -36,7 +52,7 @@ export function crystallise(
   );
   const crystals = derive(
     { symbol: 'm(crystals)', name: `${solid.name} crystallised`, unit: 'g' },
-    '(A − s × W ÷ 100) ÷ (r − s × (1 − r) ÷ 100)',
+    FORMULA[ended({ A: amount.dissolved.value, W: amount.water.value, s: s.value, r: r.value })],
     { A: amount.dissolved, W: amount.water, s, r },
     (x) => crystalMass(x.A, x.W, x.s, x.r),
   );

@@ -11,5 +11,5 @@ export { type SaltDown, type SaltPair, saltsDown } from './salt-pair.ts';
 export { type SaltOutAnswer, saltedOut, saltedOutShape } from './salted-out.ts';
 export { type DrivesOut, type SaltedOut, saltBeside, saltOut } from './salting-out.ts';
 export { NEWEST_TABLES, SOLUBILITY_SD, type SolubilityAnswer, solubilityOf, solubilityRange } from './solubility.ts';
-export { dryFormula, dryShare } from './solute.ts';
+export { dryShare } from './solute.ts';
 export { type DishAnswer, type DishInput, dishShape, wholeDish } from './whole-dish.ts';

@@ -5,7 +5,6 @@
 export type { EntryKind, LogNames } from './entry-kind.ts';
 export {
   type BodyOf,
-  bodyText,
   type CorrectedBody,
   EVENT_VERSION,
   type EventBody,
@@ -14,7 +13,6 @@ export {
   type Happened,
   newEventShape,
   type PlainBody,
-  plainBodyShape,
   type RunEvent,
   runEventShape,
 } from './event.ts';
@@ -23,13 +21,11 @@ export { readingProblem } from './kinds/read.ts';
 export { type LogLine, logOf } from './lines.ts';
 export { type Live, type LiveEvent, liveOf } from './live.ts';
 export { parseReading } from './parse-reading.ts';
-export { type Quantity, quantities, type Readable, readables } from './quantity.ts';
+export { type Quantity, quantities, type Readable } from './quantity.ts';
 export {
-  amountShape,
   exactReading,
   type Reading,
   readingLeast,
-  readingShape,
   readingText,
   readingValue,
   type ValueWithSd,

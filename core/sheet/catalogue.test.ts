@@ -1,3 +1,4 @@
+import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { type Figure, workingOf } from '#core/figure';
 import { unwrap } from '#core/problem';
@@ -29,6 +30,54 @@ describe.each(catalogue.map((route) => [route.id, route] as const))('the route %
     for (const step of run.steps)
       for (const parts of [step.title, step.act, step.until, step.expect, step.trouble, step.why, step.skipCosts])
         for (const part of parts) expect(part.is === 'text' ? part.text : part.shown).not.toMatch(/[{}]|NaN|undefined/);
+  });
+});
+
+describe.each(catalogue.map((route) => [route.id, route] as const))('the route %s at any setting', (_, route) => {
+  const plan = planForRoute(route);
+  const settings = fc.record(
+    Object.fromEntries(
+      route.controls.map(({ id, min, max, step }) => [
+        id,
+        fc.integer({ min: 0, max: Math.round((max - min) / step) }).map((at) => Math.min(max, min + at * step)),
+      ]),
+    ),
+  );
+  const asked = fc.constantFrom(5, 50, 500);
+
+  it('shows formulas that give its numbers, at the clamps too, and never more than all', () => {
+    fc.assert(
+      fc.property(settings, asked, (controls, value) => {
+        const target = { ...plan.target, amount: { ...plan.target.amount, value } };
+        const sheet = sheetOf({ ...plan, target, controls });
+        if (!sheet.ok) {
+          expect(sheet.problem.message).toMatch(/[.!]$/);
+          return;
+        }
+        for (const figure of figuresIn(sheet.value)) check(figure);
+        const { product, theory } = sheet.value;
+        if (product && theory) expect(product.value).toBeLessThanOrEqual(theory.value * 1.0001);
+      }),
+      { numRuns: 12 },
+    );
+  });
+
+  it('doses in proportion to what is asked for', () => {
+    fc.assert(
+      fc.property(settings, (controls) => {
+        const of = (value: number) =>
+          sheetOf({ ...plan, target: { ...plan.target, amount: { ...plan.target.amount, value } }, controls });
+        const [one, two] = [of(40), of(80)];
+        if (!one.ok || !two.ok) return;
+        // What is measured at an instrument's steps, a later dose takes into account.
+        for (const [i, line] of one.value.additions.entries()) {
+          if (line.dose.mass.value === 0) continue;
+          expect(
+            Math.abs(two.value.additions[i]!.dose.mass.value / (2 * line.dose.mass.value) - 1),
+            line.role,
+          ).toBeLessThan(0.03);
+      }),numRuns: 6 ,
+    );
   });
 });
 

@@ -4,7 +4,7 @@
 export { assemble, sheetOf } from './assemble.ts';
 export { type Asking, choicesFor, type PlanChoice, type TargetAnswer } from './choices.ts';
 export { type Entries, entriesOf } from './entries.ts';
-export { durationText, type Gauge, hoursText } from './gauge.ts';
+export { type Gauge, hoursText } from './gauge.ts';
 export { type GoneThrough, goThrough } from './gone-through.ts';
 export { fillTemplate, type Named, type Names, type TextPart } from './sentence.ts';
 export type { Made, Now, Sheet, SheetGas } from './sheet.ts';

@@ -1,10 +1,11 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { type EventBody, exactReading, type Quantity, quantities } from '#core/log';
+import { type EventBody, eventBodyShape, exactReading, type Quantity, quantities } from '#core/log';
 import { unwrap } from '#core/problem';
 import { catalogue, type Route } from '#core/route';
 import { advise, clockOf, runState } from '#core/state';
 import { massOverAll } from '#core/vessel';
+import { arbitraryOf } from '#testing/arbitrary';
 import { molIn, own } from '#testing/asking';
 import { planForRoute } from '#testing/catalogue';
 import { figuresIn } from '#testing/recompute';
@@ -148,6 +149,37 @@ describe.each(catalogue.map((route) => [route.id, route] as const))('any run of 
         const add = advice.ok ? own(advice.value, 'add')?.add : null;
         if (add) expect(Number.isFinite(add.next.grams)).toBe(true);
         expect(() => clockOf('batch_x', 'x', run.value, '2026-03-14T12:00:00.000Z')).not.toThrow();
+      }),
+      { numRuns: 60 },
+    );
+  });
+
+  it('folds entries of every kind in any order, and keeps its mass through each', () => {
+    const known = {
+      step: fc.constantFrom(...route.steps.map(({ id }) => id), 'step_extra1'),
+      after: fc.constantFrom(...route.steps.map(({ id }) => id)),
+      repeats: fc.constantFrom(null, ...route.steps.map(({ id }) => id)),
+      role: fc.constantFrom(null, ...route.roles.map(({ id }) => id)),
+      bottleId: fc.constantFrom(null, ...Object.keys(plan.stock)),
+      of: fc.integer({ min: 0, max: 9 }).map((n) => `ev_test000${n}`),
+    };
+    const any = fc.oneof(
+      { weight: 2, arbitrary: arbitraryOf(eventBodyShape, known) },
+      { weight: 1, arbitrary: known.step.map((step): EventBody => ({ kind: 'finished', step })) },
+    );
+    fc.assert(
+      fc.property(fc.array(any, { maxLength: 10 }), (bodies) => {
+        const events = eventsAt(START, ...bodies);
+        const run = runState(plan, events);
+        if (!run.ok) {
+          expect(run.problem.message).toMatch(/[.!]$/);
+          return;
+        }
+        expect(run.value.steps.length).toBeGreaterThan(0);
+        for (const figure of figuresIn(run.value)) expect(Number.isFinite(figure.value), figure.name).toBe(true);
+        for (const { title, act } of run.value.steps)
+          for (const part of [...title, ...act])
+            expect(part.is === 'text' ? part.text : part.shown).not.toMatch(/[{}]|undefined|NaN/);
       }),
       { numRuns: 60 },
     );

@@ -16,5 +16,4 @@ export { joinRuns, type Standing, splitRun } from './split.ts';
 export { stallAssay } from './stall-assay.ts';
 export { type RunState, runState, type TimerState } from './state.ts';
 export type { StepState } from './step-state.ts';
-export { titleText } from './title.ts';
 export { furtherUse, usedFurther } from './used-further.ts';

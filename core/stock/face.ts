@@ -5,6 +5,7 @@ import { strengthsOf } from '#core/solution';
 import { formulaText } from '#core/substance';
 import type { BottleCard, Shelved } from './bottle.ts';
 import { type Content, contentOf } from './content.ts';
+import { type Kept, keepingOf } from './keeping.ts';
 import { type LabelReading, parseLabel } from './label.ts';
 
 /** Where a bottle stands: °C, and on which ISO day it is looked at. */
@@ -18,6 +19,8 @@ export interface BottleView {
   readonly content: Content;
   readonly strengths: readonly Figure[];
   readonly formula: string;
+  /** How it keeps, in practice. */
+  readonly keeping: readonly Kept[];
 }
 
 /** What a drawn bottle shows. */
@@ -47,6 +50,7 @@ export function viewOf({ id, card, usedG }: Shelved, { tempC, today }: KeptWhere
     content: content.value,
     strengths: strengthsOf(w, substance, tempC, dissolved),
     formula: formulaText(substance.formula),
+    keeping: keepingOf(substance, { dissolved, pct: w.value }),
   });
 }
 

@@ -2,7 +2,7 @@
 // advises from a view of its step, the figures it gives to sentences, the readings it takes. catalogue.ts has a line for
 // each; the Op type, its shape and the checks of routes are derived from it. They lie wholly below plan, sheet and state.
 
-export { addUnplanned, contentFor, enoughFor, nameFor } from './add/act.ts';
+export { addUnplanned, enoughFor } from './add/act.ts';
 export type { AddAdvice, Adds } from './add/advice.ts';
 export { type Dose, extentOf, extentRoles } from './add/dose.ts';
 export { massOfReading, weighingSd } from './add/mass.ts';
@@ -16,7 +16,6 @@ export {
   type Facts,
   type Going,
   type StepEntries,
-  settingOf,
   solidMade,
   speciesMade,
   wantedFigure,
@@ -57,7 +56,6 @@ export {
   type Makes,
   type Recipe,
   type Role,
-  reactionShape,
   recipeShape,
 } from './recipe.ts';
 export type { Followed, References, Technique } from './technique.ts';

@@ -44,7 +44,6 @@ export { type Reacted, react } from './react.ts';
 export { subscript, total } from './total.ts';
 export {
   at,
-  awayNames,
   holding,
   ledOff,
   massOverAll,

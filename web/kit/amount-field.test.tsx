@@ -1,6 +1,7 @@
 import { render, screen } from '@testing-library/react';
 import { describe, expect, it } from 'vitest';
-import { AmountField, readAmount, refusedAmount } from './amount-field.tsx';
+import { amountProblem } from '#core/state';
+import { AmountField, readAmount } from './amount-field.tsx';
 
 const scoop = { name: 'tea scoop', of: 'washing soda', gramsEach: 5.2, sdG: 0.3 };
 
@@ -18,7 +19,7 @@ describe('an amount', () => {
   it('is refused with a sentence when it cannot be', () => {
     const said = (text: string) => {
       const read = readAmount(text, 'g', []);
-      return read.ok ? refusedAmount(read.value) : read.problem.message;
+      return read.ok ? amountProblem(read.value) : read.problem.message;
     };
     expect(said('-3')).toContain('below zero');
     expect(said('some')).toContain('An amount is needed');

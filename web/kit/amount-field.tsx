@@ -1,6 +1,6 @@
 import { type InputRef, Segmented } from 'antd';
 import type { Ref } from 'react';
-import { parseReading, type Reading, readingLeast, readingText } from '#core/log';
+import { parseReading, type Reading } from '#core/log';
 import { ok, type Result } from '#core/problem';
 import { formatPlain, parseNumber } from '#core/units';
 import type { OwnMeasure } from '#core/vessel';
@@ -47,12 +47,4 @@ export function readAmount(text: string, unit: string, measures: readonly OwnMea
   if (!count.ok) return count;
   const { name, gramsEach, sdG } = measure;
   return ok({ is: 'counted', count: count.value, measure: name, each: gramsEach, sd: sdG, unit: 'g' });
-}
-
-/** Why an amount cannot be; empty when it can. */
-export function refusedAmount(reading: Reading): string {
-  if (reading.is === 'word') return 'An amount is needed here, such as 17.3; words go into a note.';
-  const least = readingLeast(reading) ?? 0;
-  if (least < 0) return `${readingText(reading)} is below zero; an amount is 0 or more.`;
-  return least > 1e6 ? 'That is more than a tonne; check the number and its unit.' : '';
 }

@@ -1,8 +1,9 @@
 import { Input, type InputRef } from 'antd';
 import { type ReactNode, useEffect, useRef, useState } from 'react';
 import type { Happened, Reading } from '#core/log';
+import { amountProblem } from '#core/state';
 import type { OwnMeasure } from '#core/vessel';
-import { AmountField, readAmount, refusedAmount } from '../kit/amount-field.tsx';
+import { AmountField, readAmount } from '../kit/amount-field.tsx';
 import { EntryForm } from '../kit/entry-form.tsx';
 import { Field } from '../kit/field.tsx';
 import { nowHappened, WhenField } from '../kit/when-field.tsx';
@@ -33,7 +34,7 @@ export function AmountEntry({ label, units, start, measures, says, why = null, o
     if (when === null) return;
     const read = readAmount(text, unit, measures);
     if (!read.ok) return setProblem(read.problem.message);
-    const refused = refusedAmount(read.value);
+    const refused = amountProblem(read.value);
     if (refused) return setProblem(refused);
     setProblem('');
     if (onEnter(read.value, when())) setText('');

@@ -3,7 +3,7 @@ import { lazy, Suspense, useMemo, useState } from 'react';
 import { Link } from 'react-router';
 import type { BottleAnswer } from '#contract/api';
 import { strengthUnits } from '#core/solution';
-import { type BottleCard, type BottleEventBody, onlyWaterBesides } from '#core/stock';
+import { type BottleCard, type BottleEventBody, type BottleView, onlyWaterBesides } from '#core/stock';
 import { formatNumber } from '#core/units';
 import { sentenceOf } from '../api/client.ts';
 import { useBatches, useBottleEvent } from '../api/queries.ts';
@@ -103,6 +103,7 @@ export function BottleSheet({ bottle, tempC }: { bottle: BottleAnswer; tempC: nu
       ) : null}
       {change.isError ? <p className="problem">{sentenceOf(change.error)}</p> : null}
       <Keeping bottle={bottle} tempC={tempC} />
+      <InPractice keeping={view.value?.keeping ?? []} />
       <Lineage bottle={bottle} />
       <Suspense fallback={null}>
         <Lessons
@@ -188,6 +189,23 @@ function Keeping({ bottle, tempC }: { bottle: BottleAnswer; tempC: number }) {
   );
 }
 
+/** How it keeps in practice: container, what it does on the shelf, what to look at. */
+function InPractice({ keeping }: { keeping: BottleView['keeping'] }) {
+  const [first] = keeping;
+  if (!first) return null;
+  const usual = first.months[1];
+  return (
+    <>
+      <h3>Keeping</h3>
+      <p className="small">
+        {usual === null ? '' : `About ${usual} months closed. `}
+        {first.sentences.join(' ')}
+      </p>
+      <p className="quiet small">After: {first.source}.</p>
+    </>
+  );
+}
+
 /** Where it came from and where it went. */
 function Lineage({ bottle }: { bottle: BottleAnswer }) {
   const batches = useBatches();
@@ -224,5 +242,5 @@ function Besides({ card }: { card: BottleCard }) {
     ({ substanceId, strength }) =>
       `${substanceId.replaceAll('-', ' ')} ${strength.value} ${strengthUnits[strength.unit]}`,
   );
-  return <p className="watch small">Also holds {said.join(', ')}. Plans reckon with the first only.</p>;
+  return <p className="watch small">Also holds {said.join(', ')}. Plans compute with the first only.</p>;
 }

@@ -1,7 +1,8 @@
 import { Input, type InputRef, Select } from 'antd';
 import { useEffect, useMemo, useRef, useState } from 'react';
+import { amountProblem } from '#core/state';
 import { useBottles } from '#web/api/queries.ts';
-import { AmountField, readAmount, refusedAmount } from '#web/kit/amount-field.tsx';
+import { AmountField, readAmount } from '#web/kit/amount-field.tsx';
 import { EntryForm } from '#web/kit/entry-form.tsx';
 import { Field } from '#web/kit/field.tsx';
 import { today } from '#web/parts/day.ts';
@@ -36,7 +37,7 @@ export function UnplannedPane({ run, step, onClose }: PaneProps) {
   const enter = () => {
     const amount = readAmount(text, unit, run.batch.plan.bench.measures);
     if (!amount.ok) return setProblem(amount.problem.message);
-    const refused = refusedAmount(amount.value);
+    const refused = amountProblem(amount.value);
     if (refused) return setProblem(refused);
     run.enter({
       kind: 'added',

@@ -1,9 +1,10 @@
 import type { InputRef } from 'antd';
 import { useEffect, useRef, useState } from 'react';
 import { exactReading, type Quantity, type Reading } from '#core/log';
+import { amountProblem } from '#core/state';
 import type { AddAdvice, Adds } from '#core/technique';
 import { formatNumber, formatPlain } from '#core/units';
-import { AmountField, readAmount, refusedAmount } from '#web/kit/amount-field.tsx';
+import { AmountField, readAmount } from '#web/kit/amount-field.tsx';
 import { EntryForm } from '#web/kit/entry-form.tsx';
 import type { PaneProps } from '#web/run/pane-props.ts';
 import { DoseBar } from './dose-bar.tsx';
@@ -58,7 +59,7 @@ export function AddPane({ run, step, add }: Pick<PaneProps, 'run' | 'step'> & { 
   const enter = () => {
     const amount = readAmount(text, unit, plan.bench.measures);
     if (!amount.ok) return setProblem(amount.problem.message);
-    const refused = refusedAmount(amount.value);
+    const refused = amountProblem(amount.value);
     if (refused) return setProblem(refused);
     putIn(amount.value);
     setText('');
