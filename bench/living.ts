@@ -56,6 +56,34 @@ const advised = timed(() => {
 });
 report('the next portion and how far it has come, median', `${advised.toFixed(2)} ms`, '< 16 ms');
 
+// A long run: 300 entries, then one more, as the worker has it: the list grows, and state and advice read one fold.
+const many: EventBody[] = [
+  ...bodies(12.66).slice(0, 9),
+  ...Array.from(
+    { length: 291 },
+    (_, i): EventBody => ({
+      kind: 'read',
+      step: 'soda',
+      quantity: i % 2 === 0 ? 'temperature' : 'pH',
+      reading: exactReading(20 + (i % 9), i % 2 === 0 ? '°C' : ''),
+      place: '',
+    }),
+  ),
+];
+const long = eventsAt(START, ...many);
+const shown = timed((i) => {
+  const grown = [...long, { ...long.at(-1)!, id: `ev_next${String(i).padStart(6, '0')}` }];
+  const run = runState(plan, grown);
+  const advice = advise(plan, grown, 'soda', '2026-03-14T14:00:00.000Z');
+  if (!run.ok || !advice.ok || run.value.log.length < 300) throw new Error('no run');
+  structuredClone(run.value);
+}, 60);
+report(
+  'a run of 300 entries and one more: state, advice, copied to the page, median',
+  `${shown.toFixed(1)} ms`,
+  '< 30 ms',
+);
+
 const present = ['zinc-sulfate', 'sulfuric-acid', 'sodium-carbonate', 'zinc', 'sodium-sulfate'].map((substanceId) => ({
   substanceId,
   pct: 10,

@@ -1,7 +1,6 @@
 import { ok } from '#core/problem';
-import { shelfShape } from '#core/route';
 import { day, fields, number } from '#core/shape';
-import { faceOf } from '#core/stock';
+import { faceOf, shelfShape } from '#core/stock';
 import { verb } from '../verb.ts';
 
 export const shelf = verb({

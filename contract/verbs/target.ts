@@ -1,6 +1,6 @@
-import { shelfShape } from '#core/route';
 import { day, fields, note } from '#core/shape';
 import { choicesFor } from '#core/sheet';
+import { shelfShape } from '#core/stock';
 import { benchShape } from '#core/vessel';
 import { verb } from '../verb.ts';
 

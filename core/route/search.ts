@@ -1,14 +1,9 @@
 import { fail, ok, type Result } from '#core/problem';
-import { fields, flag, list, type Of } from '#core/shape';
-import { shelvedShape } from '#core/stock';
+import type { ShelfBottle } from '#core/stock';
 import { type SubstanceId, substanceOf } from '#core/substance';
 import type { Role } from '#core/technique';
 import { catalogue } from './catalogue/index.ts';
 import type { Route } from './route.ts';
-
-/** A shelf as a search takes it. */
-export const shelfShape = list(fields({ ...shelvedShape.fields, archived: flag() }), 5000);
-export type ShelfBottle = Of<typeof shelfShape>[number];
 
 export interface RouteChoice {
   readonly route: Route;

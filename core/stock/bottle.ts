@@ -61,6 +61,10 @@ export type BottleEventBody = Of<typeof bottleEventBodyShape>;
 export const shelvedShape = fields({ id: text(60), card: cardShape, usedG: number({ min: 0 }) });
 export type Shelved = Of<typeof shelvedShape>;
 
+/** A whole shelf. */
+export const shelfShape = list(fields({ ...shelvedShape.fields, archived: flag() }), 5000);
+export type ShelfBottle = Of<typeof shelfShape>[number];
+
 export interface BottleEvent {
   readonly id: string;
   /** When it happened and when it was written, ISO instants. */

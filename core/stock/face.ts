@@ -2,7 +2,7 @@ import { type Figure, sdOf } from '#core/figure';
 import { ok, type Problem, type Result } from '#core/problem';
 import { type Ageing, ageingOf, daysBetween } from '#core/rate';
 import { strengthsOf } from '#core/solution';
-import { formulaText } from '#core/substance';
+import { formulaText, type Substance } from '#core/substance';
 import type { BottleCard, Shelved } from './bottle.ts';
 import { type Content, contentOf } from './content.ts';
 import { type Kept, keepingOf } from './keeping.ts';
@@ -27,6 +27,8 @@ export interface BottleView {
 export interface BottleFace {
   readonly id: string;
   readonly formula: string;
+  /** Colour of its content, as a word of the palette. */
+  readonly tint: Substance['tint'];
   readonly strength: Figure | null;
   readonly level: number | null;
   readonly left: Figure | null;
@@ -65,11 +67,12 @@ export function labelView(text: string, where: KeptWhere): LabelAnswer {
 export function faceOf(bottle: Shelved, where: KeptWhere): BottleFace {
   const content = contentOf(bottle, where.tempC, where.today);
   const nothing = { strength: null, level: null, left: null, moles: null, stale: false };
-  if (!content.ok) return { id: bottle.id, formula: '', ...nothing, problem: content.problem };
+  if (!content.ok) return { id: bottle.id, formula: '', tint: 'clear', ...nothing, problem: content.problem };
   const { w, substance, level, leftG, leftMol } = content.value;
   return {
     id: bottle.id,
     formula: formulaText(substance.formula),
+    tint: substance.tint,
     strength: w,
     level: level ?? null,
     left: leftG ?? null,

@@ -16,7 +16,9 @@ export {
   containers,
   groups,
   reduceBottle,
+  type ShelfBottle,
   type Shelved,
+  shelfShape,
   shelvedShape,
   strengthShape,
 } from './bottle.ts';

@@ -6,7 +6,7 @@ const key = () => text(40);
 
 /** How much of a role goes in. Water is found from what it dilutes; the rest from the extent of reaction. */
 export const doseShape = tagged('by', {
-  extent: { perExtent: number({ moreThan: 0, max: 100 }), excessControl: optional(key()) },
+  extent: { perExtent: number({ min: 0.001, max: 1000 }), excessControl: optional(key()) },
   'dilute-to': { role: key(), control: key() },
   'share-of-water': { control: key() },
   /** Water that dissolves a role at a temperature, with some to spare; the water that is in already counts. */

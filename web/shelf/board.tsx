@@ -2,7 +2,6 @@ import { useId } from 'react';
 import { Link } from 'react-router';
 import type { BottleAnswer } from '#contract/api';
 import type { BottleFace } from '#core/stock';
-import { substanceById } from '#core/substance';
 import { BottleDrawing } from './bottle-drawing.tsx';
 import { labelStrength, leftText } from './face-text.ts';
 
@@ -38,7 +37,7 @@ export function Board({ name, bottles, faces, search, chosen, end }: BoardProps)
                 <BottleDrawing
                   container={card.container}
                   level={face?.level ?? null}
-                  tint={substanceById(card.substanceId)?.tint ?? 'clear'}
+                  tint={face?.tint ?? 'clear'}
                   strength={labelStrength(card)}
                   formula={face?.formula ?? ''}
                   assayed={card.assayed}
