@@ -29,7 +29,7 @@ const router = createBrowserRouter([
   {
     element: <Shell />,
     errorElement: <Crash />,
-    hydrateFallbackElement: <p className="waiting-block">Setting out …</p>,
+    hydrateFallbackElement: <p className="waiting-block">Loading …</p>,
     children: [
       { index: true, element: <Navigate to="/shelf" replace /> },
       { path: 'shelf/:bottleId?', element: <ShelfPage /> },

@@ -16,7 +16,7 @@ export function AssayPage() {
 /** Products of solid routes that can be weighed. */
 function Products() {
   const batches = useBatches();
-  if (batches.isPending) return <p className="waiting-block">Looking for products …</p>;
+  if (batches.isPending) return <p className="waiting-block">Loading the products …</p>;
   if (batches.isError) return <p className="problem">{sentenceOf(batches.error)}</p>;
   const solid = batches.data.filter(({ weighs, status }) => weighs && (status === 'running' || status === 'done'));
   return (

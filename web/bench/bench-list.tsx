@@ -7,7 +7,7 @@ import './bench.css';
 /** What is on the bench, and what is planned for it. */
 export function BenchList() {
   const batches = useBatches();
-  if (batches.isPending) return <p className="waiting-block">Looking over the bench …</p>;
+  if (batches.isPending) return <p className="waiting-block">Loading the bench …</p>;
   if (batches.isError) return <p className="problem">{sentenceOf(batches.error)}</p>;
   const running = batches.data.filter((each) => each.status === 'running');
   const planned = batches.data.filter((each) => each.status === 'planned');

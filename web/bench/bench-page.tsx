@@ -11,5 +11,5 @@ export function BenchPage() {
   if (run) return <Bench key={run.batch.id} run={run} />;
   if (error) return <p className="problem">{sentenceOf(error)}</p>;
   if (problem) return <p className="problem">{problem}</p>;
-  return <p className="waiting-block">Setting the bench …</p>;
+  return <p className="waiting-block">Loading the run …</p>;
 }

@@ -27,7 +27,7 @@ export function PlanPage() {
   const { batchId } = useParams();
   const batch = useBatch(batchId);
   if (batchId === undefined) return <Planning key="new" kept={null} />;
-  if (batch.isPending) return <p className="waiting-block">Looking the plan up …</p>;
+  if (batch.isPending) return <p className="waiting-block">Loading the plan …</p>;
   if (batch.isError) return <p className="problem">{sentenceOf(batch.error)}</p>;
   return <Planning key={batchId} kept={batch.data} />;
 }

@@ -19,7 +19,7 @@ export function RecordPage() {
   if (!run)
     return (
       <p className={error || problem ? 'problem' : 'waiting-block'}>
-        {error ? sentenceOf(error) : problem || 'Opening the record …'}
+        {error ? sentenceOf(error) : problem || 'Loading the record …'}
       </p>
     );
   return <Record run={run} />;

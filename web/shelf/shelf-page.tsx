@@ -82,7 +82,7 @@ export function ShelfPage() {
       <h1 className="sr">Shelf</h1>
       <LabelLine tempC={tempC} />
       {bottles.isError ? <p className="problem">{sentenceOf(bottles.error)}</p> : null}
-      {bottles.isPending ? <p className="waiting-block">Taking the bottles out …</p> : null}
+      {bottles.isPending ? <p className="waiting-block">Loading the shelf …</p> : null}
       {bottles.data?.length === 0 ? <Empty /> : null}
       {view === 'table' && standing.length > 0 ? (
         <div className="shelf-head">
@@ -91,7 +91,7 @@ export function ShelfPage() {
         </div>
       ) : null}
       {view === 'table' ? (
-        <Suspense fallback={<p className="waiting-block">Laying out the table …</p>}>
+        <Suspense fallback={<p className="waiting-block">Loading the table …</p>}>
           <BottleTable bottles={sorted} faces={faces} groupNames={GROUP_NAMES} />
         </Suspense>
       ) : (

@@ -6,10 +6,11 @@ import type { Verb } from '#contract/verb';
 import { type VerbInput, type VerbName, type VerbOutput, verbs } from '#contract/verbs';
 import type { EventBody } from '#core/log';
 import { unwrap } from '#core/problem';
-import { runState } from '#core/state';
+import { type RunState, runState } from '#core/state';
 import { type on, START } from '#testing/on-route';
 import { eventsAt } from '#testing/shelf';
 import type { Run } from '../run/use-run.ts';
+import type { OpenRun } from '../worker/run-session.ts';
 import type { Computed } from '../worker/use-latest.ts';
 
 const here: { readonly [V in VerbName]: Verb<string, VerbInput<V>, VerbOutput<V>> } = verbs;
@@ -21,6 +22,11 @@ export function computeHere<V extends VerbName>(verb: V, input: VerbInput<V> | u
   return answer.ok
     ? { value: answer.value, problem: undefined, busy: false }
     : { value: undefined, problem: answer.problem, busy: false };
+}
+
+/** The state of a run, folded in this thread. */
+export function runHere(run: OpenRun | undefined): Computed<RunState> {
+  return computeHere('run', run && { plan: run.plan, events: run.events });
 }
 
 /** A run at a step as the panes are given it; what they enter is kept in `entered`. */
