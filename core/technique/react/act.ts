@@ -4,8 +4,8 @@ import { ok, type Result } from '#core/problem';
 import type { Reaction } from '#core/reaction';
 import type { FieldsOf } from '#core/shape';
 import { type SubstanceId, substanceOf } from '#core/substance';
-import { at, holding } from '#core/vessel';
-import { type At, type Facts, reactionOf } from '../facts.ts';
+import { at, holding, type Place } from '#core/vessel';
+import { type At, reactionOf } from '../facts.ts';
 import { begin, type Outcome, type Standing } from '../outcome.ts';
 import { letReact, solidReactant, spendOther } from '../reacting.ts';
 import { placeOf } from '../where.ts';
@@ -16,7 +16,7 @@ export function act(standing: Standing, op: FieldsOf<typeof fields>, step: At): 
   const place = placeOf(op);
   const doing = begin(standing);
   const reaction = reactionOf(facts, op.reaction);
-  const stuck = step.entries.finished ? stuckSolid(standing, facts, step, reaction) : undefined;
+  const stuck = step.entries.finished ? stuckSolid(standing, step, { reaction, place }) : undefined;
   const contents = at(doing.vessels, place);
   if (stuck)
     doing.vessels = holding(doing.vessels, place, {
@@ -34,11 +34,15 @@ export function act(standing: Standing, op: FieldsOf<typeof fields>, step: At): 
 }
 
 /** Solid that was weighed back when the step was done: it took no part, and goes out with the filter. */
-function stuckSolid(standing: Standing, facts: Facts, step: At, reaction: Reaction) {
-  const read = step.entries.readings.left;
+function stuckSolid(
+  standing: Standing,
+  { facts, entries }: At,
+  { reaction, place }: { reaction: Reaction; place: Place },
+) {
+  const read = entries.readings.left;
   const left = read && readingValue(read);
   const id = solidReactant(reaction);
-  const there = id && at(standing.vessels, 'pot').solid[id];
+  const there = id && at(standing.vessels, place).solid[id];
   if (!left || !(left.value > 0) || !id || !there) return undefined;
   const line = standing.additions.find(({ role }) => facts.contents[role]?.substance.id === id);
   const mass = line && (line.actual ?? line.dose.mass);

@@ -1,0 +1,49 @@
+import { given } from '#core/figure';
+import { factsOf, type Plan } from '#core/plan';
+import { unwrap } from '#core/problem';
+import { type SubstanceId, substanceOf } from '#core/substance';
+import { type At, emptyStanding, type Standing, type StepEntries } from '#core/technique';
+import { add, type Contents, emptyContents } from '#core/vessel';
+
+export const figure = (value: number, unit = 'g') => given({ symbol: 'x', name: 'x', unit }, value, 'test');
+
+/** A vessel with so much of each thing, g: solids as they lie, `dissolved` in its water. */
+export function vesselOf(
+  waterG: number,
+  grams: Readonly<Partial<Record<SubstanceId, number>>>,
+  dissolved = true,
+): Contents {
+  const product = (id: SubstanceId) => ({ substance: substanceOf(id), w: figure(100, '%'), name: id });
+  const water = add(emptyContents, { ...product('water'), dissolved: true }, figure(waterG)).contents;
+  return Object.entries(grams).reduce(
+    (now, [id, mass]) => add(now, { ...product(id as SubstanceId), dissolved }, figure(mass ?? 0)).contents,
+    water,
+  );
+}
+
+export const standingWith = (pot: Contents, figures: Standing['figures'] = {}): Standing => ({
+  ...emptyStanding,
+  vessels: { pot },
+  figures,
+});
+
+const NOTHING: StepEntries = { additions: [], readings: {}, finished: false, skipped: false };
+
+/** A step of a plan with what was entered at it, as a technique is given it. */
+export function atStep(plan: Plan, entries: Partial<StepEntries> = {}, controls: Plan['controls'] = {}): At {
+  const facts = unwrap(factsOf({ ...plan, controls: { ...plan.controls, ...controls } }));
+  const here = { ...NOTHING, ...entries };
+  return {
+    facts,
+    key: 'step',
+    entries: here,
+    going: {
+      wanted: figure(0.2, 'mol'),
+      enoughFor: new Map(),
+      enlarged: false,
+      exact: false,
+      onlyDone: false,
+      entriesAt: () => here,
+    },
+  };
+}
