@@ -30,7 +30,7 @@ export function usedFurther({ product }: Sheet, wetG: number, takenG: number): R
 }
 
 interface Taking {
-  readonly batchId: string;
+  readonly batch: { readonly id: string; readonly number: number };
   readonly step: string;
   readonly wetG: number;
   readonly takenG: number;
@@ -43,14 +43,14 @@ interface Taking {
 /** The intermediate's bottle, and what is entered in the run for it: both, or neither. */
 export function furtherUse(
   state: RunState,
-  { batchId, step, wetG, takenG, bottleId, today, why }: Taking,
+  { batch, step, wetG, takenG, bottleId, today, why }: Taking,
 ): Result<{ readonly card: BottleCard; readonly entries: readonly EventBody[] }> {
   const found = usedFurther(state.sheet, wetG, takenG);
   if (!found.ok) return found;
   const { pct, bandPct, share } = found.value;
   const { name } = substanceOf(state.productId);
   const card: BottleCard = {
-    name: `${name}, wet`,
+    name: `${name}, wet, batch ${batch.number}`,
     substanceId: state.productId,
     strength: { value: Number(pct.toPrecision(4)), unit: 'w/w' },
     others: [{ substanceId: 'water', strength: { value: Number((100 - pct).toPrecision(4)), unit: 'w/w' } }],
@@ -62,7 +62,7 @@ export function furtherUse(
     group: 'intermediate',
     since: today,
     labelText: '',
-    fromBatch: batchId,
+    fromBatch: batch.id,
     note: `Wet: ${formatNumber(pct, 3)} ± ${formatNumber(bandPct, 2)} % of it is ${name}, by what was expected.`,
   };
   const reason = why || 'used further, wet';

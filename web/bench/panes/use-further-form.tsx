@@ -25,7 +25,7 @@ export function UseFurtherForm({ run, step, why, onClose }: PaneProps & { why: s
     if (wetG === null) return setProblem('Weigh all of it as it is, wet.');
     const id = newId('bottle');
     const on = furtherUse(run.state, {
-      batchId: run.batch.id,
+      batch: run.batch,
       step: step.key,
       wetG,
       takenG: takenG ?? wetG,
