@@ -222,6 +222,29 @@ describe('crystals redissolved without leaving the run', () => {
   });
 });
 
+describe('water added while it is dissolving hot', () => {
+  const { added, run } = on('alum-recrystallised', '35 g alum', { crude: 'alum 99 % 1 kg' });
+  const until = (...more: EventBody[]) =>
+    run(
+      added('crude', 'crude', 61.3),
+      ...done('crude'),
+      added('water', 'water', 40, 'mL'),
+      ...done('water'),
+      ...more,
+      ...done('heat', 'filter'),
+    ).sheet;
+
+  it('dissolves there, and is not left in the filter', () => {
+    // 61.3 g of 99 %: 0.1279 mol. 33.0 g dry and 27.6 g of water; with 100 mL poured on it holds 0.28 g for each g at 65 °C.
+    const short = until();
+    const enough = until(added('heat', null, 60, 'mL'));
+    expect(enough.product!.value).toBeGreaterThan(short.product!.value + 5);
+    // At 6 °C about 3.6 g dry stay in 100 g: (33.0 − 4.6) ÷ (0.544 − 0.016) = 53.7 g, less 6 % in paper and rinse.
+    expect(Math.abs(enough.product!.value - 50.5)).toBeLessThan(2);
+    expect(Object.keys(enough.now!.contents.solid)).toEqual([]);
+  });
+});
+
 describe('a part used further wet', () => {
   it('leaves the rest its share of product and of theory', () => {
     const { run, added } = on('zinc-carbonate-from-salt', '20 g zinc carbonate', {

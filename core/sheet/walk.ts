@@ -17,6 +17,7 @@ import {
   placeOf,
   riseOf,
   type Standing,
+  takeIn,
   techniques,
 } from '#core/technique';
 import { at, slurryVolume, total, type Vessels } from '#core/vessel';
@@ -89,6 +90,7 @@ export function walk(facts: PlanFacts, course: Course): Result<Walk> {
       doing = goingOn(done.value);
     }
     addUnplanned(doing, step, { role: 'role' in op ? op.role : null, place });
+    if (acts && here.additions.length > 0) takeIn(op, doing, step);
     passOn(doing, standing, place, entries.passed(key));
     outcomes.set(key, doing);
     for (const gas of doing.gases) gases.push({ step: key, ...gas });

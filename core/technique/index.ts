@@ -33,6 +33,7 @@ export {
   opShape,
   referencesOf,
   type TechniqueName,
+  takeIn,
   techniqueNames,
 } from './op.ts';
 export {

@@ -2,7 +2,7 @@ import type { Result } from '#core/problem';
 import { type FieldsOf, type Shape, tagged } from '#core/shape';
 import { techniques } from './catalogue.ts';
 import type { At, Facts } from './facts.ts';
-import type { Outcome, Standing } from './outcome.ts';
+import type { Doing, Outcome, Standing } from './outcome.ts';
 import type { References } from './technique.ts';
 import type { StepView } from './view.ts';
 
@@ -49,6 +49,15 @@ const cooling: {
 /** °C that a hot vessel is put into at a step; null where none is cooled. */
 export function coolsTo<N extends TechniqueName>(op: OpOf<N>, facts: Facts): number | null {
   return cooling[op.do as N].coolsTo?.(op, facts) ?? null;
+}
+
+const taking: {
+  readonly [N in TechniqueName]: { takesIn: ((doing: Doing, op: OpOf<N>, step: At) => void) | null };
+} = techniques;
+
+/** Lets what went in besides at a step become what it becomes there. */
+export function takeIn<N extends TechniqueName>(op: OpOf<N>, doing: Doing, step: At): void {
+  taking[op.do as N].takesIn?.(doing, op, step);
 }
 
 /** What an op names of its recipe. */

@@ -3,7 +3,7 @@ import type { Result } from '#core/problem';
 import type { Course } from '#core/rate';
 import type { Fields, FieldsOf } from '#core/shape';
 import type { At, Facts } from './facts.ts';
-import type { Outcome, Standing } from './outcome.ts';
+import type { Doing, Outcome, Standing } from './outcome.ts';
 import type { StepView } from './view.ts';
 
 /** A quantity whose course tells when a step is done. */
@@ -44,6 +44,8 @@ export interface Technique<F extends Fields, A> {
   readonly follows: readonly Followed[];
   /** Hours it waits, least and most, where they follow from what it does; null where its template says. */
   readonly hours: ((outcome: Outcome, facts: Facts) => readonly [number, number] | null) | null;
+  /** What becomes of things that go in besides while it goes on: water poured on a hot vessel dissolves hot. Null: as at the bench. */
+  readonly takesIn: ((doing: Doing, op: FieldsOf<F>, step: At) => void) | null;
   /** °C that a hot vessel is put into at it; null where none is cooled. */
   readonly coolsTo: ((op: FieldsOf<F>, facts: Facts) => number | null) | null;
   readonly names: (op: FieldsOf<F>) => References;

@@ -14,6 +14,7 @@ export const add = technique({
   takes: [],
   follows: [],
   hours: null,
+  takesIn: null,
   coolsTo: null,
   names: ({ role, reacts = [] }) => ({ roles: [role], reactions: reacts }),
 });

@@ -17,6 +17,7 @@ export const boilDown = technique({
     const hours = (figures['boil.away']?.value ?? 0) / bench.evaporationGPerH;
     return figures['boil.away'] ? [hours * 0.67, hours * 1.5] : null;
   },
+  takesIn: null,
   coolsTo: null,
   names: ({ control }) => ({ controls: [control] }),
 });

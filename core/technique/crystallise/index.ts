@@ -14,6 +14,7 @@ export const crystalliseCold = technique({
   takes: ['temperature'],
   follows: [{ quantity: 'mass', course: 'levelling', of: 'the crystals' }],
   hours: null,
+  takesIn: null,
   coolsTo: ({ control }, facts) => settingOf(facts, control),
   names: ({ control }) => ({ controls: [control] }),
 });

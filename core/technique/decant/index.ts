@@ -14,6 +14,7 @@ export const decant = technique({
   takes: [],
   follows: [],
   hours: null,
+  takesIn: null,
   coolsTo: null,
   names: () => ({}),
 });

@@ -1,7 +1,7 @@
 import { ok, type Result } from '#core/problem';
 import type { FieldsOf } from '#core/shape';
 import { type At, type Facts, settingOf } from '../facts.ts';
-import { begin, type Outcome, type Standing } from '../outcome.ts';
+import { begin, type Doing, type Outcome, type Standing } from '../outcome.ts';
 import { letDissolve } from '../solving.ts';
 import { placeOf } from '../where.ts';
 import type { fields } from './op.ts';
@@ -10,6 +10,11 @@ export function act(standing: Standing, op: FieldsOf<typeof fields>, { facts }: 
   const doing = begin(standing);
   letDissolve(doing, facts, placeOf(op), dissolvingAt(op, facts));
   return ok(doing);
+}
+
+/** Water poured on while it is hot dissolves hot. */
+export function takesIn(doing: Doing, op: FieldsOf<typeof fields>, { facts }: At): void {
+  letDissolve(doing, facts, placeOf(op), dissolvingAt(op, facts));
 }
 
 /** °C that a step dissolves at: its own control, the one its water was dosed for, else the bench. */

@@ -1,5 +1,5 @@
 import { technique } from '../technique.ts';
-import { act } from './act.ts';
+import { act, takesIn } from './act.ts';
 import { advice } from './advice.ts';
 import { fields } from './op.ts';
 
@@ -14,6 +14,7 @@ export const dissolveWarm = technique({
   takes: [],
   follows: [{ quantity: 'left', course: 'dissolving', of: 'what is left' }],
   hours: null,
+  takesIn,
   coolsTo: null,
   names: ({ control }) => ({ controls: control === undefined ? [] : [control] }),
 });

@@ -13,6 +13,7 @@ export const dry = technique({
   takes: ['mass'],
   follows: [{ quantity: 'mass', course: 'levelling', of: 'the mass' }],
   hours: null,
+  takesIn: null,
   coolsTo: null,
   names: ({ waterControl }) => ({ controls: waterControl === undefined ? [] : [waterControl] }),
 });

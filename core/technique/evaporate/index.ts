@@ -13,6 +13,7 @@ export const evaporate = technique({
   takes: ['volume'],
   follows: [{ quantity: 'volume', course: 'steady', of: 'the volume', goal: 'dish.volume' }],
   hours: null,
+  takesIn: null,
   coolsTo: null,
   names: ({ control }) => ({ controls: [control] }),
 });

@@ -14,6 +14,7 @@ export const filter = technique({
   takes: [],
   follows: [],
   hours: null,
+  takesIn: null,
   coolsTo: null,
   names: () => ({}),
 });

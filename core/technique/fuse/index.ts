@@ -13,6 +13,7 @@ export const fuse = technique({
   takes: [],
   follows: [],
   hours: null,
+  takesIn: null,
   coolsTo: null,
   names: ({ reaction, control, weighedAt }) => ({ reactions: [reaction], controls: [control], steps: [weighedAt] }),
 });

@@ -16,6 +16,7 @@ export const hold = technique({
     { quantity: 'current', course: 'decay', of: 'the current' },
   ],
   hours: null,
+  takesIn: null,
   coolsTo: null,
   names: () => ({}),
 });

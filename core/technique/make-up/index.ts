@@ -13,6 +13,7 @@ export const makeUp = technique({
   takes: ['volume', 'density'],
   follows: [],
   hours: null,
+  takesIn: null,
   coolsTo: null,
   names: () => ({}),
 });

@@ -16,6 +16,7 @@ export const plain = technique({
     { quantity: 'current', course: 'decay', of: 'the current' },
   ],
   hours: null,
+  takesIn: null,
   coolsTo: null,
   names: () => ({}),
 });

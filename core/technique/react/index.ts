@@ -17,6 +17,7 @@ export const react = technique({
     { quantity: 'gas', course: 'levelling', of: 'the gas' },
   ],
   hours: null,
+  takesIn: null,
   coolsTo: null,
   names: ({ reaction }) => ({ reactions: [reaction] }),
 });

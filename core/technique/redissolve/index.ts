@@ -1,5 +1,5 @@
 import { technique } from '../technique.ts';
-import { act } from './act.ts';
+import { act, takesIn } from './act.ts';
 import { fields } from './op.ts';
 
 /** What was caught goes back into solution. */
@@ -13,6 +13,7 @@ export const redissolve = technique({
   takes: [],
   follows: [],
   hours: null,
+  takesIn,
   coolsTo: null,
   names: () => ({}),
 });

@@ -14,6 +14,7 @@ export const saltPair = technique({
   takes: ['temperature'],
   follows: [{ quantity: 'mass', course: 'levelling', of: 'the crystals' }],
   hours: null,
+  takesIn: null,
   coolsTo: ({ control, crop }, facts) => (crop ? settingOf(facts, control) : null),
   names: ({ control }) => ({ controls: [control] }),
 });

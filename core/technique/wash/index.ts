@@ -14,6 +14,7 @@ export const wash = technique({
   takes: ['conductivity', 'pH'],
   follows: [],
   hours: null,
+  takesIn: null,
   coolsTo: null,
   names: () => ({}),
 });
