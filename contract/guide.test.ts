@@ -39,3 +39,37 @@ describe('every room and every technique', () => {
     for (const kind of Object.keys(entryKinds)) expect(existsSync(at(`core/log/kinds/${kind}.ts`)), kind).toBe(true);
   });
 });
+
+describe('the interface', () => {
+  const files = readdirSync(at('web'), { recursive: true })
+    .map(String)
+    .filter((name) => /\.(css|tsx?)$/.test(name) && !name.startsWith('theme/') && !/\.test\.tsx?$/.test(name));
+
+  it('takes every colour from the theme', () => {
+    for (const name of files) {
+      const text = readFileSync(at(`web/${name}`), 'utf8');
+      expect(text.match(/#[0-9a-f]{6}\b|\brgba?\(|\bhsla?\(/i)?.[0], name).toBeUndefined();
+    }
+  });
+
+  it('binds a label to its control in one place', () => {
+    // The four lines one types into at once are forms of their own.
+    const lines = [
+      'kit/field.tsx',
+      'plan/plan-page.tsx',
+      'plan/uncertainty.tsx',
+      'shell/reckoner.tsx',
+      'shelf/label-line.tsx',
+    ];
+    for (const name of files)
+      if (readFileSync(at(`web/${name}`), 'utf8').includes('htmlFor')) expect(lines).toContain(name);
+  });
+
+  it('styles each station within itself', () => {
+    for (const station of ['shelf', 'plan', 'bench', 'record']) {
+      const css = readFileSync(at(`web/${station}/${station}.css`), 'utf8').replace(/\/\*[\s\S]*?\*\//g, '');
+      expect(css.trim().startsWith(`[data-station="${station}"] {`), station).toBe(true);
+      expect(css.trim().endsWith('}')).toBe(true);
+    }
+  });
+});

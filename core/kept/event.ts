@@ -1,4 +1,4 @@
-import type { CorrectedBody, EventBody, PlainBody, Reading } from '#core/log';
+import type { CorrectedBody, EventBody, PlainBody, Reading, RunEvent } from '#core/log';
 import type { BottleEventBody, BottleThen } from '#core/stock';
 import { cardFrom } from './card.ts';
 import { read, type Stored } from './stored.ts';
@@ -32,6 +32,11 @@ export function eventBodyFrom(stored: Stored, version: number): EventBody {
   }
   if (body.does === undefined) delete body.does;
   return read<PlainBody>(body);
+}
+
+/** An entry that waited on a device since a version. */
+export function eventFrom(event: RunEvent, version: number): RunEvent {
+  return version >= 2 ? event : { ...event, body: eventBodyFrom(read<Stored>(event.body), version) };
 }
 
 export function bottleThenFrom(stored: Stored, version: number): BottleThen {

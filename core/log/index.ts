@@ -5,6 +5,7 @@
 export type { EntryKind, LogNames } from './entry-kind.ts';
 export {
   type BodyOf,
+  bodyText,
   type CorrectedBody,
   EVENT_VERSION,
   type EventBody,

@@ -1,5 +1,6 @@
 import { useSyncExternalStore } from 'react';
-import type { RunEvent } from '#core/log';
+import { eventFrom } from '#core/kept';
+import { EVENT_VERSION, type RunEvent } from '#core/log';
 import { Away, Refused, request } from './client.ts';
 
 /** A bench entry on its way to the server. It stays here, and on this device, until the server has said it is written. */
@@ -27,8 +28,10 @@ const onWritten = new Set<Written>();
 
 function readStored(): Pick<OutboxState, 'waiting' | 'refused'> {
   try {
-    const stored = JSON.parse(localStorage.getItem(KEY) ?? '{}') as Partial<OutboxState>;
-    return { waiting: stored.waiting ?? [], refused: stored.refused ?? [] };
+    const stored = JSON.parse(localStorage.getItem(KEY) ?? '{}') as Partial<OutboxState> & { version?: number };
+    // What an earlier page left here is brought up to today's entries before it is sent.
+    const today = <T extends Outgoing>(each: T): T => ({ ...each, event: eventFrom(each.event, stored.version ?? 1) });
+    return { waiting: (stored.waiting ?? []).map(today), refused: (stored.refused ?? []).map(today) };
   } catch {
     return { waiting: [], refused: [] };
   }
@@ -37,7 +40,8 @@ function readStored(): Pick<OutboxState, 'waiting' | 'refused'> {
 function set(next: Partial<OutboxState>): void {
   state = { ...state, ...next };
   try {
-    localStorage.setItem(KEY, JSON.stringify({ waiting: state.waiting, refused: state.refused }));
+    const { waiting, refused } = state;
+    localStorage.setItem(KEY, JSON.stringify({ version: EVENT_VERSION, waiting, refused }));
   } catch {
     // A full or forbidden store: the entry still goes out from memory.
   }

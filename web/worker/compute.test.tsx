@@ -25,7 +25,7 @@ const { useCompute } = await import('./compute.ts');
 
 function Line({ text }: { text: string | undefined }) {
   const { value, problem, busy } = useCompute('reckon', text === undefined ? undefined : { text });
-  return <p>{`${(value as unknown as string) ?? 'none'}|${problem?.message ?? ''}|${busy}`}</p>;
+  return <p>{`${String(value ?? 'none')}|${problem?.message ?? ''}|${busy}`}</p>;
 }
 const shown = () => screen.getByText(/\|/).textContent;
 const good = (value: string): Result<unknown> => ({ ok: true, value });

@@ -74,7 +74,7 @@ export const zincCarbonate: Route = {
       id: 'dissolve',
       title: 'Add the zinc in thirds and let it dissolve',
       act: 'A third of the zinc; when the fizzing has calmed, the next. Cover with a watch glass, not a lid.',
-      until: 'The fizzing has stopped, with acid still acid to indicator paper.',
+      until: 'The fizzing has stopped, and the liquid is still acid to indicator paper.',
       expect: 'Steady small bubbles for hours, dark specks left at the end.',
       trouble:
         'Stalled with zinc left: the acid is weaker than labelled. Weigh the zinc left and log it; too lively: a tray of water.',

@@ -105,13 +105,19 @@ export const zincSulfate: Route = {
       id: 'dissolve',
       title: 'Add the zinc in thirds and let it dissolve',
       act: 'A third of the zinc; when the fizzing has calmed, the next. Cover with a watch glass, not a lid.',
-      until: 'The fizzing has stopped, with acid still acid to indicator paper.',
+      until: 'The fizzing has stopped, and the liquid is still acid to indicator paper.',
       expect: 'Steady small bubbles for hours, dark specks left at the end.',
       trouble:
         'Too lively and hot: set it in a tray of water. Stalled with zinc left: the acid is weaker than labelled, or cold; warm to 40 °C or note the zinc left.',
       why: 'Slowly, the heat and the {gas.volume} of hydrogen have time to leave.',
       skipCosts: 'All at once it could warm by {heat.rise}.',
       op: { do: 'react', reaction: 'dissolve' },
+      adding: {
+        halfLifeMin: 60,
+        foamPerGas: 0,
+        endpoint: 'no more fizzing, no metal left',
+        overshoot: '',
+      },
       timer: { name: 'look at the zinc', minutes: 60 },
       leave: {
         alone: true,

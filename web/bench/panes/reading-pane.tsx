@@ -1,28 +1,30 @@
 import { Input, type InputRef, Select } from 'antd';
 import { useEffect, useRef, useState } from 'react';
-import { type Happened, parseReading, type Quantity, readingProblem } from '#core/log';
+import { type Happened, parseReading, type Quantity, quantities, readingProblem } from '#core/log';
 import { EntryForm } from '#web/kit/entry-form.tsx';
 import { Field } from '#web/kit/field.tsx';
 import { ReadingField } from '#web/kit/reading-field.tsx';
 import { WhenField } from '#web/kit/when-field.tsx';
 import type { PaneProps } from '#web/run/pane-props.ts';
 
-const QUANTITIES: readonly { value: Quantity; label: string; unit: string; hint: string }[] = [
-  { value: 'temperature', label: 'temperature', unit: '°C', hint: '58.2 or over 60' },
-  { value: 'pH', label: 'pH', unit: '', hint: '7-8' },
-  { value: 'mass', label: 'mass', unit: 'g', hint: '58.2' },
-  { value: 'volume', label: 'volume', unit: 'mL', hint: 'about 90' },
-  { value: 'left', label: 'solid left', unit: 'g', hint: '2.2' },
-  { value: 'gas', label: 'gas, in all', unit: 'L', hint: '1.6' },
-  { value: 'gain', label: 'mass gained', unit: 'g', hint: '3.1' },
-  { value: 'loss', label: 'mass lost as gas', unit: 'g', hint: '2.4' },
-  { value: 'foam', label: 'foam', unit: 'mL', hint: '100' },
-  { value: 'density', label: 'density', unit: 'g/mL', hint: '1.162' },
-  { value: 'conductivity', label: 'conductivity', unit: 'µS/cm', hint: '850' },
-  { value: 'time', label: 'time', unit: 'min', hint: '12' },
-  { value: 'current', label: 'current', unit: 'A', hint: '1.8' },
-  { value: 'sight', label: 'what is seen', unit: '', hint: 'still blue' },
-];
+/** How each quantity is asked for, and what a reading of it may look like. One that the core knows and this does not, compiles nowhere. */
+const ASKED: Readonly<Record<Quantity, { readonly label: string; readonly hint: string }>> = {
+  temperature: { label: 'temperature', hint: '58.2 or over 60' },
+  pH: { label: 'pH', hint: '7-8' },
+  mass: { label: 'mass', hint: '58.2' },
+  volume: { label: 'volume', hint: 'about 90' },
+  left: { label: 'solid left', hint: '2.2' },
+  gas: { label: 'gas, in all', hint: '1.6' },
+  gain: { label: 'mass gained', hint: '3.1' },
+  loss: { label: 'mass lost as gas', hint: '2.4' },
+  foam: { label: 'foam', hint: '100' },
+  density: { label: 'density', hint: '1.162' },
+  conductivity: { label: 'conductivity', hint: '850' },
+  time: { label: 'time', hint: '12' },
+  current: { label: 'current', hint: '1.8' },
+  sight: { label: 'what is seen', hint: 'still blue' },
+};
+const NAMES = Object.keys(ASKED) as Quantity[];
 
 /** A reading: exact, a band, one-sided or a word; now or earlier. */
 export function ReadingPane({ run, step }: PaneProps) {
@@ -35,13 +37,13 @@ export function ReadingPane({ run, step }: PaneProps) {
     at: new Date().toISOString(),
     giveOrTakeMin: 0,
   }));
-  const kind = QUANTITIES.find((each) => each.value === quantity)!;
+  const { unit } = quantities[quantity];
   useEffect(() => first.current?.focus(), []);
   const enter = () => {
     const read =
       quantity === 'sight' && text.trim() !== ''
         ? ({ ok: true, value: { is: 'word', text: text.trim() } } as const)
-        : parseReading(text, kind.unit);
+        : parseReading(text, unit);
     if (!read.ok) return setProblem(read.problem.message);
     const senseless = readingProblem(quantity, read.value);
     if (senseless) return setProblem(senseless);
@@ -60,7 +62,7 @@ export function ReadingPane({ run, step }: PaneProps) {
               size="large"
               style={{ width: '100%' }}
               value={quantity}
-              options={QUANTITIES.map(({ value, label }) => ({ value, label }))}
+              options={NAMES.map((value) => ({ value, label: ASKED[value].label }))}
               onChange={(value) => {
                 setQuantity(value);
                 setProblem('');
@@ -70,9 +72,9 @@ export function ReadingPane({ run, step }: PaneProps) {
         </Field>
         <ReadingField
           label="Reading"
-          unit={kind.unit}
+          unit={unit}
           text={text}
-          placeholder={kind.hint}
+          placeholder={ASKED[quantity].hint}
           onText={(next) => {
             setText(next);
             setProblem('');

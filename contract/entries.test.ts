@@ -1,9 +1,8 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
+import { bodyText, entryKinds, eventBodyShape, liveOf, logOf, newEventShape, type RunEvent } from '#core/log';
 import { arbitraryOf } from '#testing/arbitrary';
-import { check } from '../../contract/check.ts';
-import { bodyText, eventBodyShape } from './event.ts';
-import { entryKinds, liveOf, logOf, newEventShape, type RunEvent } from './index.ts';
+import { check } from './check.ts';
 
 const kinds = Object.keys(entryKinds) as (keyof typeof entryKinds)[];
 const names = { bottle: () => 'Battery acid', role: () => 'acid' };
