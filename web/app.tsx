@@ -66,7 +66,7 @@ function Themed() {
   const [theme] = useChoice('theme');
   useKeepWritten();
   return (
-    <ConfigProvider theme={antdTheme(theme === 'night')} getPopupContainer={landmarkOf}>
+    <ConfigProvider theme={antdTheme(theme === 'night')} getPopupContainer={landmarkOf} virtual={false}>
       <QueryClientProvider client={client}>
         <RouterProvider router={router} />
       </QueryClientProvider>

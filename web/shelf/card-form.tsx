@@ -55,6 +55,7 @@ export function CardForm({ card, title, okText, busy, problem, onSave, onClose }
         {(bound) => (
           <Select
             {...bound}
+            virtual
             showSearch={{ optionFilterProp: 'label' }}
             value={draft.substanceId}
             options={substanceNamesForChoice()}
