@@ -1,6 +1,7 @@
 import { day, fields, number } from '#core/shape';
 import { shelvedShape, viewOf } from '#core/stock';
 import { verb } from '../verb.ts';
+import { exampleCard } from './example-card.ts';
 
 export const bottle = verb({
   name: 'bottle',
@@ -11,21 +12,6 @@ export const bottle = verb({
     usedG: 250,
     tempC: 16,
     today: '2026-03-14',
-    card: {
-      name: 'Patio acid',
-      substanceId: 'hydrochloric-acid',
-      strength: { value: 28, unit: 'w/w' },
-      others: [],
-      strengthBand: null,
-      assayed: false,
-      size: { value: 5000, unit: 'mL' },
-      price: 11.5,
-      container: 'jug',
-      group: 'bought',
-      since: '2026-01-10',
-      labelText: '',
-      fromBatch: null,
-      note: '',
-    },
+    card: exampleCard,
   },
 });

@@ -3,6 +3,7 @@ import { day, fields, list, number } from '#core/shape';
 import { clashOnAdding } from '#core/state';
 import { shelvedShape } from '#core/stock';
 import { verb } from '../verb.ts';
+import { exampleCard } from './example-card.ts';
 
 export const clash = verb({
   name: 'clash',
@@ -18,22 +19,7 @@ export const clash = verb({
     bottle: {
       id: 'b1',
       usedG: 0,
-      card: {
-        name: 'Patio acid',
-        substanceId: 'hydrochloric-acid',
-        strength: { value: 28, unit: 'w/w' },
-        others: [],
-        strengthBand: null,
-        assayed: false,
-        size: { value: 5000, unit: 'mL' },
-        price: 11.5,
-        container: 'jug',
-        group: 'bought',
-        since: '2026-01-10',
-        labelText: '',
-        fromBatch: null,
-        note: '',
-      },
+      card: exampleCard,
     },
     tempC: 16,
     today: '2026-03-14',

@@ -3,8 +3,8 @@ import { sentenceOf } from '../api/client.ts';
 import { useBatches } from '../api/queries.ts';
 import { dayText, instantText } from '../parts/day.ts';
 import { Num, NumRow } from '../parts/num.tsx';
-import { AmountEntry } from '../run/amount-entry.tsx';
 import { useRun } from '../run/use-run.ts';
+import { WeighProduct } from '../run/weigh-product.tsx';
 import { WeighingChart } from './weighing-chart.tsx';
 
 /** The assay station: for now, weighing a product to constant mass. */
@@ -70,16 +70,7 @@ function Weighings({ batchId }: { batchId: string }) {
         {weighing.sentence}
       </p>
       <div className="pane">
-        <AmountEntry
-          label="Product weighs, without its dish"
-          units={['g']}
-          start="g"
-          measures={[]}
-          onEnter={(reading, happened) => {
-            run.enter({ kind: 'read', step: step.key, quantity: 'mass', reading, place: '' }, happened);
-            return true;
-          }}
-        />
+        <WeighProduct run={run} step={step} />
       </div>
       {weighing.weighings.length > 1 ? <WeighingChart weighings={weighing.weighings} /> : null}
       {weighing.weighings.length > 0 ? (

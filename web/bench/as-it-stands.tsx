@@ -15,7 +15,7 @@ function NowList({ run }: { run: Run }) {
         {partsOf(now.contents).map(({ id, phase, n }) => (
           <NumRow
             key={`${phase} ${id}`}
-            label={`${substanceOf(id).name}${phase === 'solid' && substanceOf(id).water !== 'insoluble' ? ', undissolved' : ''}`}
+            label={`${substanceOf(id).name}${phase === 'solid' && substanceOf(id).water !== 'insoluble' ? ', solid' : ''}`}
           >
             <Num figure={n} />
           </NumRow>

@@ -1,6 +1,6 @@
+import { WeighProduct } from '#web/run/weigh-product.tsx';
 import type { TechniqueView } from '../technique-view.ts';
 import { DryPane } from './dry-pane.tsx';
-import { WeighProduct } from './weigh-product.tsx';
 
 /** Drying to constant mass: the methods, and the weighings. */
 export const dryView: TechniqueView<'dry'> = {

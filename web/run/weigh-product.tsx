@@ -1,8 +1,8 @@
-import { AmountEntry } from '#web/run/amount-entry.tsx';
-import type { PaneProps } from '#web/run/pane-props.ts';
+import { AmountEntry } from './amount-entry.tsx';
+import type { PaneProps } from './pane-props.ts';
 
 /** What the product weighs on its way to constant mass. */
-export function WeighProduct({ run, step }: PaneProps) {
+export function WeighProduct({ run, step }: Pick<PaneProps, 'run' | 'step'>) {
   return (
     <AmountEntry
       label="Product weighs, without its dish"
