@@ -16,7 +16,7 @@ interface FieldProps {
   readonly tone?: 'watch';
   /** What is wrong with it, and what would be right; empty for nothing. */
   readonly problem?: string;
-  /** Said below it while nothing is wrong. */
+  /** Said below it while nothing is wrong; a field that has one, if empty for now, keeps its line, so that nothing below moves. */
   readonly hint?: ReactNode;
   readonly grows?: boolean;
   readonly children: (bound: Bound) => ReactNode;
@@ -25,7 +25,7 @@ interface FieldProps {
 /** A control with its label above and what is wrong with it, or a hint, below: the one way a field is bound here. */
 export function Field({ label, hideLabel = false, tone, problem = '', hint, grows = false, children }: FieldProps) {
   const id = useId();
-  const told = problem !== '' || (hint !== undefined && hint !== '');
+  const told = problem !== '' || hint !== undefined;
   return (
     <Form.Item
       className={grows ? 'field field-grows' : 'field'}
@@ -40,7 +40,7 @@ export function Field({ label, hideLabel = false, tone, problem = '', hint, grow
             className={problem ? 'problem small' : 'quiet small'}
             role={problem ? 'alert' : undefined}
           >
-            {problem || hint}
+            {problem || hint || '\u00a0'}
           </span>
         ) : undefined
       }
