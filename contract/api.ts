@@ -1,6 +1,6 @@
 import type { RunEvent } from '#core/log';
 import type { Plan } from '#core/plan';
-import type { ClockItem, RunState } from '#core/state';
+import type { ClockItem, OnBoard, RunState } from '#core/state';
 import type { BottleState } from '#core/stock';
 import type { Bench } from '#core/vessel';
 import type { NewLesson } from './bodies.ts';
@@ -45,6 +45,21 @@ export interface BatchAnswer {
 export interface ClockAnswer {
   readonly now: string;
   readonly items: readonly (ClockItem & { readonly number: number })[];
+}
+
+/** A plan that is kept: whether what it takes is on the shelf. */
+export interface KeptOnBoard {
+  readonly batchId: string;
+  readonly number: number;
+  readonly title: string;
+  /** What is short, one sentence each; empty when all is there. */
+  readonly short: readonly string[];
+}
+
+export interface BoardAnswer {
+  readonly now: string;
+  readonly running: readonly (OnBoard & { readonly number: number })[];
+  readonly kept: readonly KeptOnBoard[];
 }
 
 export interface LessonAnswer extends NewLesson {

@@ -131,7 +131,7 @@ describe('schemas', () => {
 
 describe('the compute door', () => {
   it('answers a verb with packed figures', () => {
-    const answer = compute('label', { text: 'washing soda 1kg', today: '2026-01-01', tempC: 20 });
+    const answer = compute('label', { text: 'washing soda crystals 1kg', today: '2026-01-01', tempC: 20 });
     expect(answer).toMatchObject({
       ok: true,
       value: { result: { reading: { card: { substanceId: 'sodium-carbonate-decahydrate' } } } },
@@ -176,7 +176,7 @@ describe('the compute door', () => {
       bench: BenchDefaults,
       today: '2026-01-01',
     });
-    expect(stronger.ok && stronger.value.choices[0]?.missing[0]).toContain('cannot make it stronger');
+    expect(stronger.ok && stronger.value.choices[0]?.problem?.message).toContain('cannot make it stronger');
   });
 });
 

@@ -4,6 +4,7 @@ import { unwrap } from '#core/problem';
 import { type RunState, runState, type StepState } from '#core/state';
 import type { TechniqueName } from '#core/technique';
 import { roundTo } from '#core/vessel';
+import { whenFree } from './evenings.ts';
 import { normal } from './random.ts';
 import type { DemoBatch } from './scenario.ts';
 
@@ -31,6 +32,7 @@ export function live(
   };
   for (const { key } of state(plan, events).steps) {
     const step = state(plan, events).steps.find((each) => each.key === key)!;
+    if (batch.hours === undefined) now = whenFree(now);
     enter({ kind: 'started', step: key });
     for (const caution of step.cautions)
       if (caution.severity === 'stop') enter({ kind: 'acknowledged', caution: `${key}:${caution.id}` });
@@ -58,6 +60,7 @@ export function live(
         reading: { is: 'exact', value: roundTo(plan.bench.tempC + 4 * random(), 0.1), unit: '°C' },
         place: '',
       });
+    if (batch.hours === undefined) now = whenFree(now);
     enter({ kind: 'finished', step: key });
   }
   return events;
@@ -123,7 +126,7 @@ function dry(
         [16, 0.004],
         [22, 0.001],
       ] as const)) {
-    at = start + hours * HOUR;
+    at = whenFree(start + hours * HOUR);
     const grams = roundTo(dryMass * (1 + wet), plan.bench.balanceG);
     enter(
       { kind: 'read', step: step.key, quantity: 'mass', reading: { is: 'exact', value: grams, unit: 'g' }, place: '' },
@@ -131,6 +134,14 @@ function dry(
     );
   }
   return at;
+}
+
+/** When somebody last looked in after work: at seven in the evening, yesterday or today. */
+function lastEvening(present: number): number {
+  const evening = new Date(present);
+  evening.setHours(19, 0, 0, 0);
+  if (evening.getTime() > present - 0.1 * HOUR) evening.setDate(evening.getDate() - 1);
+  return evening.getTime();
 }
 
 /** A step still under way: its timer, and a few looks at it. */
@@ -174,7 +185,7 @@ function wait(step: StepState, enter: Enter, begun: number, id: (prefix: string)
     return;
   }
   const minutes = step.timer?.minutes ?? 60;
-  const since = GROWS.has(step.technique) ? present - 6 * HOUR : begun;
+  const since = GROWS.has(step.technique) ? lastEvening(present) : begun;
   enter(
     { kind: 'timer-set', step: step.key, timer: id('timer'), name: step.timer?.name ?? 'look again', minutes },
     since,

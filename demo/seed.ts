@@ -12,6 +12,7 @@ import { BenchDefaults } from '#core/vessel';
 import { createApp } from '#server/app';
 import { type Db, openDb } from '#server/db/open';
 import { notebookHome } from '#server/home';
+import { whenFree } from './evenings.ts';
 import { live } from './live.ts';
 import { seeded } from './random.ts';
 import { type DemoBatch, demoBatches, demoBottles, demoLessons } from './scenario.ts';
@@ -56,17 +57,33 @@ async function seed(db: Db, home: string): Promise<void> {
         `${batch.target}: ${JSON.stringify(found.problems)} ${found.choices.map((choice) => choice.missing.join(' ')).join(' ')}`,
       );
     const plan: Plan = { ...first.plan, controls: { ...first.plan.controls, ...batch.controls } };
-    const begun = start - batch.daysAgo * DAY - (batch.hours ?? 0) * 3_600_000;
+    const asked = start - batch.daysAgo * DAY - (batch.hours ?? 0) * 3_600_000;
+    const { begun, events } = batch.hours === undefined ? before(plan, batch, asked) : at(plan, batch, asked);
     clock = begun - 3_600_000;
     const batchId = id('batch');
     await send('POST', '/batches', { id: batchId, plan });
     if (batch.stopsAt === 'planned') return;
-    const events = live(plan, batch, begun, random, id);
     for (const { writtenAt, ...event } of events) {
       clock = Date.parse(writtenAt);
       await send('POST', `/batches/${batchId}/events`, { events: [event] });
     }
     if (batch.bottled) await bottle(batchId, plan, events);
+  };
+
+  const at = (plan: Plan, batch: DemoBatch, begun: number) => ({
+    begun,
+    events: batch.stopsAt === 'planned' ? [] : live(plan, batch, begun, random, id),
+  });
+
+  // Evenings stretch a batch: it began so many days sooner that nothing of it lies ahead.
+  const before = (plan: Plan, batch: DemoBatch, asked: number) => {
+    let found = at(plan, batch, whenFree(asked));
+    for (let days = 1; days < 60; days++) {
+      const last = Math.max(found.begun, ...found.events.map(({ happened }) => Date.parse(happened.at)));
+      if (last < start - 300_000) return found;
+      found = at(plan, batch, whenFree(asked - days * DAY));
+    }
+    return found;
   };
 
   const bottle = async (batchId: string, plan: Plan, events: ReturnType<typeof live>) => {

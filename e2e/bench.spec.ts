@@ -1,5 +1,5 @@
 import type { Page } from '@playwright/test';
-import { title } from './hand.ts';
+import { choose, title } from './hand.ts';
 import { expect, expectAccessible, putBottle, test } from './notebook.ts';
 
 async function enterAmount(page: Page, value: string): Promise<void> {
@@ -71,6 +71,7 @@ test('a run through the bench: changed weights, a reload, a change of plan, a yi
 
   // Readings: a band, a one-sided one, late.
   await page.keyboard.press('l');
+  await choose(page, 'temperature');
   await page.getByLabel('Reading', { exact: true }).fill('over 60');
   await expect(page.getByText('taken as over 60 °C')).toBeVisible();
   await page.getByText('earlier', { exact: true }).click();

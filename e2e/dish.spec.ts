@@ -5,7 +5,7 @@ test('alum is recrystallised: the dish drawn and moved, washed until the reading
   page,
   notebook,
 }) => {
-  await putBottle(page, 'alum 99% 500 g 5.95', /alum/i);
+  await putBottle(page, 'potassium alum 99% 500 g 5.95', /alum/i);
   await page.goto(`${notebook.origin}/plan?make=50+g+alum`);
   // By hand: 57.7 g of alum at 65 °C in a tenth more water than it needs, cooled to 6 °C.
   await expect(page.getByRole('button', { name: /^crude alum to take: 58\.\d/ }).first()).toBeVisible();

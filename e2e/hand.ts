@@ -1,5 +1,5 @@
 import type { Page } from '@playwright/test';
-import { expect } from './notebook.ts';
+import { expect, putBottle } from './notebook.ts';
 
 // What a hand does at the bench, as the tests say it.
 
@@ -16,10 +16,38 @@ export async function done(page: Page, next: string | RegExp): Promise<void> {
 
 /** Enters what really went in; all the same, where it is far from the plan. */
 export async function weigh(page: Page, value: string): Promise<void> {
-  await page.getByLabel('Really went in').fill(value);
-  await page.getByRole('button', { name: 'Enter it', exact: true }).click();
+  const field = page.getByLabel('Really went in');
   const asked = page.getByRole('button', { name: 'Enter it all the same' });
-  if (await asked.isVisible()) await asked.click();
+  await field.fill(value);
+  await page.getByRole('button', { name: 'Enter it', exact: true }).click();
+  // It is taken, and the field is empty; or it is asked about first.
+  await expect(async () => {
+    if (await asked.isVisible()) await asked.click();
+    await expect(field).toHaveValue('', { timeout: 500 });
+  }).toPass();
+}
+
+/** Bottles of a silica from sand. */
+export async function putSandAndLye(page: Page, sand: string): Promise<void> {
+  await putBottle(page, sand, /sand/i);
+  await putBottle(page, 'caustic soda 98% 1 kg 6.80', /caustic/i);
+  await putBottle(page, 'hydrochloric acid 28% 5 L 11.50', /hydrochloric/i);
+}
+
+/** Sand and lye weighed, melted and leached, and the sand that is left weighed. */
+export async function melt(
+  page: Page,
+  { sand, lye, left }: Readonly<Record<'sand' | 'lye' | 'left', string>>,
+): Promise<void> {
+  await done(page, 'of the dry sand');
+  await weigh(page, sand);
+  await done(page, 'sodium hydroxide');
+  await weigh(page, lye);
+  await done(page, 'Melt the lye');
+  await page.getByRole('button', { name: /I have read them/ }).click();
+  await done(page, 'Cold, cover it');
+  await done(page, 'weigh the sand that is left');
+  await read(page, 'solid left', left);
 }
 
 /** Logs a reading that is taken. */
@@ -32,9 +60,9 @@ export async function read(page: Page, quantity: string, value: string): Promise
 export async function tryReading(page: Page, quantity: string, value: string): Promise<void> {
   if (!(await page.getByLabel('What was read').isVisible()))
     await page.getByRole('button', { name: 'Log a reading' }).click();
-  await page.getByLabel('What was read').click();
-  await page.getByTitle(quantity, { exact: true }).last().click();
+  await choose(page, quantity);
   await page.getByLabel('Reading', { exact: true }).fill(value);
+  if (['mass', 'solid left'].includes(quantity)) await page.getByText('dry', { exact: true }).click();
   await page.getByRole('button', { name: 'Log it' }).click();
 }
 
@@ -54,4 +82,15 @@ export async function dryAndClose(page: Page, grams: string): Promise<void> {
   await page.getByRole('button', { name: 'Step done' }).click();
   await page.getByRole('link', { name: 'See its record' }).click();
   await expect(page.getByRole('region', { name: 'Yield' })).toBeVisible();
+}
+
+/** Says what is read, in the pane of readings. */
+export async function choose(page: Page, quantity: string): Promise<void> {
+  const asked = page.locator('.pane').filter({ has: page.getByLabel('What was read') });
+  await expect(async () => {
+    if (await asked.getByTitle(quantity, { exact: true }).first().isVisible()) return;
+    await page.getByLabel('What was read').click();
+    await page.locator('.ant-select-item-option').getByText(quantity, { exact: true }).click({ timeout: 2000 });
+    await expect(asked.getByTitle(quantity, { exact: true }).first()).toBeVisible({ timeout: 1000 });
+  }).toPass();
 }

@@ -21,7 +21,7 @@ test('zinc carbonate twice: by the dose, with a stall and a wash inserted; by th
 }) => {
   await putBottle(page, 'zinc 99% 900 g 14.00', /Zinc/);
   await putBottle(page, 'battery acid 37% 1 L 7.90', /Battery acid/);
-  await putBottle(page, 'washing soda 1 kg 2.10', /Washing soda/i);
+  await putBottle(page, 'washing soda crystals 100% 1 kg 2.10', /Washing soda/i);
 
   // By the sheet. The zinc stops dissolving: its acid is weaker than its label.
   await begin(page, notebook);
@@ -42,7 +42,7 @@ test('zinc carbonate twice: by the dose, with a stall and a wash inserted; by th
     await page.getByLabel('Or really went in').fill(portion);
     await page.getByRole('button', { name: 'It is in' }).click();
   }
-  await expect(log(page).getByText(/^Washing soda 9.5 g/i)).toHaveCount(4);
+  await expect(log(page).getByText(/^Washing soda crystals 9.5 g/i)).toHaveCount(4);
   await page.getByLabel('Or really went in').fill('11');
   await page.getByRole('button', { name: 'It is in' }).click();
   await expect(page.getByText('All is in. Test.').or(page.getByText(/Past the window/))).toBeVisible();
@@ -52,6 +52,8 @@ test('zinc carbonate twice: by the dose, with a stall and a wash inserted; by th
   await page.getByLabel('New step').fill('Wash cold, once more');
   await page.getByLabel('Why').fill('it clouded barium chloride');
   await page.getByRole('button', { name: 'Insert it' }).click();
+  // The step ends only once what follows it is there.
+  await expect(page.getByText('Wash cold, once more').first()).toBeVisible();
   await done(page, 'Wash cold, once more');
   await page.getByRole('button', { name: 'Add something else' }).click();
   await page.getByLabel('How much').fill('50');
@@ -75,7 +77,7 @@ test('zinc carbonate twice: by the dose, with a stall and a wash inserted; by th
   // To the endpoint. The acid's new strength is in the plan.
   await begin(page, notebook);
   await done(page, 'Filter off the specks');
-  await done(page, 'of washing soda in portions');
+  await done(page, 'of Washing soda crystals in portions');
   await page.getByRole('button', { name: 'Test portion' }).click();
   await page.getByLabel('Taken out').fill('5 mL');
   await page.getByLabel('For', { exact: true }).fill('how much soda');
@@ -109,7 +111,7 @@ test('zinc carbonate twice: by the dose, with a stall and a wash inserted; by th
   const record = page.getByRole('article');
   await expect(record).toContainText('seen: foam climbing');
   await expect(record).toContainText('5 mL for how much soda, returned; for the whole batch');
-  await expect(record).toContainText('Washing soda 16 g');
+  await expect(record).toContainText('Washing soda crystals 16 g');
   await page.keyboard.press('5');
   await expect(page.getByRole('row', { name: /zinc carbonate/ })).toHaveCount(2);
 });
@@ -117,7 +119,7 @@ test('zinc carbonate twice: by the dose, with a stall and a wash inserted; by th
 test('a run is split and joined, and something else goes in only when it may', async ({ page, notebook }) => {
   await putBottle(page, 'zinc 99% 900 g 14.00', /Zinc/);
   await putBottle(page, 'battery acid 37% 1 L 7.90', /Battery acid/);
-  await putBottle(page, 'washing soda 1 kg 2.10', /Washing soda/i);
+  await putBottle(page, 'washing soda crystals 100% 1 kg 2.10', /Washing soda/i);
   await putBottle(page, 'bleach sodium hypochlorite 5% 1 L', /hypochlorite|bleach/i);
   await begin(page, notebook);
   await page.getByRole('button', { name: 'Add something else' }).click();
@@ -146,7 +148,7 @@ test('a run is split and joined, and something else goes in only when it may', a
 test('an alarm is seen, the type can be large, and one who works alone is asked', async ({ page, notebook }) => {
   await putBottle(page, 'zinc 99% 900 g 14.00', /Zinc/);
   await putBottle(page, 'battery acid 37% 1 L 7.90', /Battery acid/);
-  await putBottle(page, 'washing soda 1 kg 2.10', /Washing soda/i);
+  await putBottle(page, 'washing soda crystals 100% 1 kg 2.10', /Washing soda/i);
   await begin(page, notebook);
   await page.getByRole('link', { name: /Warm to 60/ }).click();
   await page.getByRole('button', { name: 'Begin' }).click();

@@ -90,6 +90,13 @@ export async function putBottle(page: Page, label: string, named: RegExp): Promi
 
 /** Axe finds nothing on the page as it stands. */
 export async function expectAccessible(page: Page): Promise<void> {
+  // Half faded in, everything is too pale.
+  await page.evaluate(() =>
+    Promise.race([
+      Promise.all(document.getAnimations().map((each) => each.finished.catch(() => undefined))),
+      new Promise((resolve) => setTimeout(resolve, 1000)),
+    ]),
+  );
   const { violations } = await new AxeBuilder({ page }).analyze();
   expect(
     violations.map(

@@ -3,7 +3,7 @@ import { expect, expectAccessible, putBottle, test } from './notebook.ts';
 test('each of the three routes is planned, live, with its working and cautions', async ({ page }) => {
   await putBottle(page, 'hydrochloric acid 28% 5 L 11.50', /Hydrochloric acid/);
   await putBottle(page, 'vinegar 8% 5 L', /Vinegar/);
-  await putBottle(page, 'washing soda 1kg', /Washing soda/);
+  await putBottle(page, 'washing soda crystals 100% 1kg', /Washing soda/);
   await putBottle(page, 'zinc 99% 900 g 14.00', /Zinc/);
   await putBottle(page, 'battery acid 37% 1 L 7.90', /Battery acid/);
   await page.getByRole('link', { name: /Plan/ }).click();

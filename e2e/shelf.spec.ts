@@ -59,7 +59,7 @@ test('labels that cannot be are explained, not guessed', async ({ page }) => {
 });
 
 test('the shelf stands as a table too, and by keyboard alone', async ({ page }) => {
-  await putBottle(page, 'washing soda 1kg', /Washing soda/);
+  await putBottle(page, 'washing soda crystals 1kg', /Washing soda/);
   await putBottle(page, 'vinegar 8% 5 L', /Vinegar/);
   await page.getByRole('button', { name: 'table' }).click();
   await expect(page.getByRole('row', { name: /Vinegar/ })).toContainText('5.0 L');
@@ -74,7 +74,7 @@ test('the shelf stands as a table too, and by keyboard alone', async ({ page }) 
 });
 
 test('an edit on a stale bottle is refused and said', async ({ page, notebook, allowErrors }) => {
-  await putBottle(page, 'washing soda 1kg', /Washing soda/);
+  await putBottle(page, 'washing soda crystals 1kg', /Washing soda/);
   const id = page.url().split('/').at(-1)!;
   await page.getByRole('button', { name: 'Edit' }).click();
   await notebook.post(`/bottles/${id}/events`, {

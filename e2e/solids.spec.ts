@@ -5,7 +5,7 @@ test('alum left to evaporate, a part used further wet, the rest redissolved, dri
   page,
   notebook,
 }) => {
-  await putBottle(page, 'alum 97% 1 kg 8.20', /alum/i);
+  await putBottle(page, 'potassium alum 97% 1 kg 8.20', /alum/i);
   await page.goto(`${notebook.origin}/plan?make=70+g+alum`);
   await page.getByRole('slider', { name: /^leave to evaporate to/ }).focus();
   await page.keyboard.press('PageDown');
@@ -86,7 +86,7 @@ test('alum left to evaporate, a part used further wet, the rest redissolved, dri
   await expect(half).toBeVisible();
   await half.click();
   await expect(page.getByText('The rest is water; plans count it as water.')).toBeVisible();
-  await expect(page.getByRole('link', { name: /Alum ?, label only, 920 g left/ }).first()).toBeVisible();
+  await expect(page.getByRole('link', { name: /Potassium alum ?, label only, 920 g left/ }).first()).toBeVisible();
 });
 
 test('zinc chloride is a solution that the reaction makes: a yield by its density, then the start of a carbonate', async ({
@@ -95,7 +95,7 @@ test('zinc chloride is a solution that the reaction makes: a yield by its densit
 }) => {
   await putBottle(page, 'zinc 99% 900 g 14.00', /Zinc/);
   await putBottle(page, 'hydrochloric acid 28% 5 L 11.50', /hydrochloric/i);
-  await putBottle(page, 'washing soda 1 kg 2.10', /soda/i);
+  await putBottle(page, 'washing soda crystals 100% 1 kg 2.10', /soda/i);
   await page.goto(`${notebook.origin}/plan?make=400+mL+of+1,5+mol/L+zinc+chloride`);
   // 0.6 mol: 1.2 mol of acid, 156 g at 28 %.
   await expect(page.getByRole('button', { name: /^hydrochloric acid to take: 15[56]/ }).first()).toBeVisible();

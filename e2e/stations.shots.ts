@@ -43,6 +43,10 @@ test('stations', async ({ page, notebook }) => {
   await page.getByRole('button', { name: /^zinc to take/ }).click();
   await shot('plan');
 
+  await page.goto(`${notebook.origin}/bench`);
+  await expect(page.getByRole('link', { name: /zinc sulfate/ }).first()).toBeVisible();
+  await shot('board');
+
   await page.goto(`${notebook.origin}/bench/${batch(14)}`);
   await expect(page.getByRole('article', { name: 'This step' })).toBeVisible();
   await shot('bench');
@@ -60,6 +64,15 @@ test('stations', async ({ page, notebook }) => {
   await page.getByRole('button', { name: 'Dry', exact: true }).click();
   await page.getByRole('row', { name: /^solvent rinse/ }).scrollIntoViewIfNeeded();
   await shot('dry');
+
+  await page.goto(`${notebook.origin}/panels/dish?of=potassium-nitrate`);
+  await expect(page.getByText(/of crystals/)).toBeVisible();
+  await shot('panel');
+
+  await page.goto(`${notebook.origin}/shelf`);
+  await page.getByLabel('The label says').fill('descaler 500 g 4.20');
+  await expect(page.getByRole('group', { name: /is sold as/ })).toBeVisible();
+  await shot('asked');
 
   await page.goto(`${notebook.origin}/assay/${batch(9)}`);
   await expect(page.getByRole('table')).toBeVisible();

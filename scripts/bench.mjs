@@ -7,4 +7,5 @@ import { run } from './lib/run.mjs';
 install();
 chromium();
 build();
-for (const name of ['sheet', 'living', 'dish', 'solutions', 'append', 'first-load']) run('tsx', [`bench/${name}.ts`]);
+for (const name of ['sheet', 'living', 'dish', 'solutions', 'label', 'append', 'first-load'])
+  run('tsx', [`bench/${name}.ts`]);

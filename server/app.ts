@@ -5,6 +5,7 @@ import staticGzip from 'express-static-gzip';
 import type { Logger } from 'pino';
 import { pinoHttp } from 'pino-http';
 import { attachmentRoutes } from './attachment/routes.ts';
+import { boardRoutes } from './batch/board.ts';
 import { clockRoutes } from './batch/clock.ts';
 import { batchRoutes } from './batch/routes.ts';
 import { batchStore } from './batch/store.ts';
@@ -50,6 +51,7 @@ export function createApp({ db, home, log, webDir, now = () => new Date().toISOS
   app.use('/api/bottles', stockRoutes(stock, now));
   app.use('/api/batches', batchRoutes(batches, now));
   app.use('/api/clock', clockRoutes(batches, now));
+  app.use('/api/board', boardRoutes(batches, stock, now));
   app.use('/api/lessons', lessonRoutes(lessonStore(db), now));
   app.use('/api/bench', benchRoutes(db));
   app.use('/api/compute', computeRoutes());

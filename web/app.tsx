@@ -34,11 +34,15 @@ const router = createBrowserRouter([
       { index: true, element: <Navigate to="/shelf" replace /> },
       { path: 'shelf/:bottleId?', element: <ShelfPage /> },
       { path: 'plan/:batchId?', lazy: async () => ({ Component: (await import('./plan/plan-page.tsx')).PlanPage }) },
-      { path: 'bench', lazy: async () => ({ Component: (await import('./bench/bench-list.tsx')).BenchList }) },
+      { path: 'bench', lazy: async () => ({ Component: (await import('./board/board-page.tsx')).BoardPage }) },
       { path: 'bench/:batchId', lazy: async () => ({ Component: (await import('./bench/bench-page.tsx')).BenchPage }) },
       {
         path: 'assay/:batchId?',
         lazy: async () => ({ Component: (await import('./assay/assay-page.tsx')).AssayPage }),
+      },
+      {
+        path: 'panels/:panel?',
+        lazy: async () => ({ Component: (await import('./panels/panels-page.tsx')).PanelsPage }),
       },
       { path: 'record', lazy: async () => ({ Component: (await import('./record/record-list.tsx')).RecordList }) },
       {

@@ -1,9 +1,11 @@
 import { advise } from './advise.ts';
 import { clash } from './clash.ts';
 import { compare } from './compare.ts';
+import { describe } from './describe.ts';
 import { dish } from './dish.ts';
 import { dry } from './dry.ts';
 import { evaporate } from './evaporate.ts';
+import { labelVerbs } from './label-verbs.ts';
 import { precipitate } from './precipitate.ts';
 import { reckon } from './reckon.ts';
 import { run } from './run.ts';
@@ -16,10 +18,12 @@ import { wash } from './wash.ts';
 
 /** Everything that the compute door does. A new verb is a file beside these and a name here. */
 export const verbs = {
+  ...labelVerbs,
   ...shelfVerbs,
   advise,
   clash,
   compare,
+  describe,
   dish,
   dry,
   evaporate,

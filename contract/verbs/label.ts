@@ -7,5 +7,5 @@ export const label = verb({
   name: 'label',
   input: fields({ text: note(2000), today: day(), tempC: number({ min: 0, max: 45 }) }),
   run: ({ text, ...where }) => ok(labelView(text, where)),
-  example: { text: 'washing soda 1kg', today: '2026-03-14', tempC: 20 },
+  example: { text: 'washing soda crystals 1kg', today: '2026-03-14', tempC: 20 },
 });

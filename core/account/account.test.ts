@@ -11,17 +11,18 @@ const theory = given(
   'test',
 );
 const zinc = { name: 'Flashing', pct: 99 };
+const counted = { theory, of: zinc.name, solid, limiting: zinc, constant: false, expected: null };
 
 describe('yield', () => {
   it('is mass over theory, with the uncertainty of both', () => {
-    const account = yieldOf(productMass(60, 0.01, 'product'), theory, solid, zinc, true);
+    const account = yieldOf({ ...counted, mass: productMass(60, 0.01, 'product'), constant: true });
     expect(account.yieldPct.value).toBeCloseTo(75.89, 2);
     expect(account.over).toBe('no');
     expect(account.explanations).toEqual([]);
   });
 
   it('over 100 % is explained with water, hydrate and strength, in numbers', () => {
-    const account = yieldOf(productMass(86.97, 0.01, 'product'), theory, solid, zinc, false);
+    const account = yieldOf({ ...counted, mass: productMass(86.97, 0.01, 'product') });
     expect(account.over).toBe('clearly');
     const said = account.explanations.join(' ');
     // 7.91 g over: 9.1 % of what was weighed; 0.275 mol, so 1.6 more water each; zinc would have to be 108.9 %.
@@ -34,7 +35,7 @@ describe('yield', () => {
   });
 
   it('over by less than its uncertainty says that first', () => {
-    const account = yieldOf(productMass(79.4, 0.01, 'product'), theory, solid, zinc, true);
+    const account = yieldOf({ ...counted, mass: productMass(79.4, 0.01, 'product'), constant: true });
     expect(account.over).toBe('within-uncertainty');
     expect(account.explanations[0]).toContain('less than its uncertainty');
   });

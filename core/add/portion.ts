@@ -142,9 +142,9 @@ function warningsOf(
       `It is at ${formatNumber(facts.tempC, 3)} °C, above its ceiling of ${formatNumber(facts.ceilingC, 3)} °C: add nothing, cool it.`,
     );
   if (freeMl <= 0) said.push('The vessel is full: pour over into a larger one before the next portion.');
-  else if (pending.danger)
+  else if (pending.danger && atOnce(pending) !== '')
     said.push(
-      `${formatNumber(pending.grams, 2)} g have gone in without reacting: at once they would raise ${formatNumber(pending.riseK, 2)} K and ${formatNumber(pending.foamMl, 2)} mL of foam. Stop and wait.`,
+      `${formatNumber(pending.grams, 2)} g have gone in without reacting: at once they would ${atOnce(pending)}. Stop and wait.`,
     );
   if (most < facts.stepG && facts.leftG > 0)
     said.push('Even the smallest weighable portion is too much for this vessel: take a larger one.');
@@ -154,6 +154,13 @@ function warningsOf(
       `Thick: about ${formatNumber(thick, 2)} g of solid in 100 mL. ${formatNumber((facts.solidG / THICK) * 100 - facts.liquidMl, 2)} mL of water would let it stir.`,
     );
   return said;
+}
+
+/** What portions that have not reacted would do; what is too little to notice is not said. */
+function atOnce({ riseK, foamMl }: PortionAdvice['pending']): string {
+  const heat = riseK >= 0.5 ? [`warm it by ${formatNumber(riseK, 2)} K`] : [];
+  const foam = foamMl >= 0.5 ? [`raise ${formatNumber(foamMl, 2)} mL of foam`] : [];
+  return [...heat, ...foam].join(' and ');
 }
 
 /** Down to one or two figures, as one weighs by the spoon, but not below the balance's step. */

@@ -3,12 +3,12 @@ import { molarMassFigure } from '#core/substance';
 
 /**
  * The strength of a reagent that ran out before the solid did: n(solid gone) × ratio moles were in the mass poured.
- * `gone` g of solid at `pct` %, ratio moles of reagent for each; `poured` g of reagent. Loss of reagent as mist or by
+ * What came of the reagent from elsewhere, mol, is taken off first. `gone` g of solid at `pct` %, ratio moles of reagent for each; `poured` g of reagent. Loss of reagent as mist or by
  * side reactions makes it read low.
  */
 export function inferStrength(
   solid: { gone: Figure; w: Figure; formula: string; name: string },
-  reagent: { poured: Figure; formula: string; name: string },
+  reagent: { poured: Figure; formula: string; name: string; elsewhere?: Figure | undefined },
   ratio: number,
 ): Figure {
   const M = molarMassFigure(solid.formula);
@@ -24,8 +24,17 @@ export function inferStrength(
     ratio,
     'the reaction',
   );
+  const naming = { symbol: 'w', name: `strength of ${reagent.name}, by what it dissolved`, unit: '%' };
+  const { elsewhere } = reagent;
+  if (elsewhere)
+    return derive(
+      naming,
+      '100 × max(0; n × r − b) × M ÷ m',
+      { n, r, b: elsewhere, M: Mr, m: reagent.poured },
+      (x) => (100 * Math.max(0, x.n * x.r - x.b) * x.M) / x.m,
+    );
   return derive(
-    { symbol: 'w', name: `strength of ${reagent.name}, by what it dissolved`, unit: '%' },
+    naming,
     '100 × n × r × M ÷ m',
     { n, r, M: Mr, m: reagent.poured },
     (x) => (100 * x.n * x.r * x.M) / x.m,

@@ -17,6 +17,8 @@ export type {
   KeepingRow,
   LimitRow,
   MixedSaltRow,
+  ProductRow,
+  RefusedNameRow,
   RegulatedRow,
   SolubilityRow,
   SparingRow,
@@ -24,6 +26,7 @@ export type {
   TransitionRow,
 } from './rows.ts';
 export { acids } from './tables/acids.ts';
+export { airLimits } from './tables/air-limits.ts';
 export { antisolvents } from './tables/antisolvent.ts';
 export { atomicWeights } from './tables/atomic-weights.ts';
 export { ceilings } from './tables/ceilings.ts';
@@ -37,6 +40,8 @@ export { incompatibilities } from './tables/incompatibilities.ts';
 export { keepings } from './tables/keepings.ts';
 export { limits } from './tables/limits.ts';
 export { mixedSalts } from './tables/mixed-salts.ts';
+export { namesRefused } from './tables/names-refused.ts';
+export { products } from './tables/products.ts';
 export { regulated } from './tables/regulated.ts';
 export { solubility, solubilityMore } from './tables/solubility.ts';
 export { sparing } from './tables/sparing.ts';

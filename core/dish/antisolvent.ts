@@ -2,7 +2,7 @@ import { antisolvents } from '#core/data';
 import { fail, ok, type Result } from '#core/problem';
 import type { Substance } from '#core/substance';
 import { solubilityOf } from './solubility.ts';
-import { dryFormula } from './solute.ts';
+import { anhydrousFormula } from './solute.ts';
 
 /** Whether a salt’s solubility in ethanol and water is held. */
 export function hasAntisolvent(substance: Substance): boolean {
@@ -35,6 +35,6 @@ export function solubilityInEthanol(substance: Substance, ethanolPct: number, te
 
 function rowsOf(substance: Substance) {
   return antisolvents
-    .filter(({ formula }) => formula === dryFormula(substance.formula))
+    .filter(({ formula }) => formula === anhydrousFormula(substance.formula))
     .sort((a, b) => a.ethanolPct - b.ethanolPct);
 }

@@ -27,6 +27,25 @@ export function dishEvaporation(dish: OpenDish): number {
   return (25 + 19 * dish.windMS) * (dish.areaCm2 / 1e4) * (over - air) * 1000;
 }
 
+/** cm² of a dish in which so many mL stand a centimetre deep: neither a film that crusts nor a pot that takes weeks. */
+export function dishCm2For(mL: number): number {
+  return Math.min(600, Math.max(50, Math.round(mL / 10) * 10));
+}
+
+/** A liquor that is nearly saturated, in a still room of middling air. */
+const IN_A_ROOM = { humidityPct: 55, windMS: 0.1, waterActivity: 0.93 } as const;
+
+/** Hours, least and most, in which so many g leave an open dish in a room as it mostly is; null when they never would. */
+export function openDishHours(
+  awayG: number,
+  fromMl: number,
+  { tempC, pressureHPa }: { readonly tempC: number; readonly pressureHPa: number },
+): readonly [number, number] | null {
+  const areaCm2 = dishCm2For(fromMl);
+  const hours = dishHours(awayG, { ...IN_A_ROOM, areaCm2, liquidC: tempC, airC: tempC, pressureHPa });
+  return hours === undefined ? null : [hours * 0.7, hours * 1.5];
+}
+
 /** Hours to lose so many grams of water from an open dish; undefined when it never would. */
 export function dishHours(grams: number, dish: OpenDish): number | undefined {
   const rate = dishEvaporation(dish);

@@ -4,7 +4,15 @@
 export { solubilityInEthanol } from './antisolvent.ts';
 export { type CrystalStep, coldFigure, crystallise, solubilityFigure } from './crystallise.ts';
 export { dissolveMinutes } from './dissolve.ts';
-export { boilHours, dishEvaporation, dishHours, type OpenDish, vapourPressure } from './evaporate.ts';
+export {
+  boilHours,
+  dishCm2For,
+  dishEvaporation,
+  dishHours,
+  type OpenDish,
+  openDishHours,
+  vapourPressure,
+} from './evaporate.ts';
 export { type Method, methods, type Pass, recrystallisations } from './methods.ts';
 export { type DishPath, type DishStage, type DishState, dishAt, dishPath, leastWater } from './path.ts';
 export { type SaltDown, type SaltPair, saltsDown } from './salt-pair.ts';

@@ -37,7 +37,7 @@ export function methods(
   const least = leastWater(substance, grams, temps.hotC);
   if (!least.ok) return least;
   const r = dryShare(substance.formula);
-  const dryG = r * grams;
+  const anhydrousG = r * grams;
   const waterG = 1.1 * least.value + (1 - r) * grams;
   const hot: DishStage = { label: 'hot', tempC: temps.hotC, awayG: 0, collect: false };
   const cold: DishStage = { label: 'cold', tempC: temps.coldC, awayG: 0, collect: true };
@@ -61,7 +61,7 @@ export function methods(
   ];
   const found: Method[] = [];
   for (const [id, stages, hours, risk] of ways) {
-    const path = dishPath(substance, { dryG, waterG }, stages);
+    const path = dishPath(substance, { anhydrousG, waterG }, stages);
     if (!path.ok) return path;
     const last = path.value.states.at(-1)!;
     const liquorG = last.liquidWaterG + last.dissolvedG;
@@ -71,13 +71,13 @@ export function methods(
       found.push({
         id,
         crystalsG: last.crystalsG,
-        yieldPct: (100 * dryShare(last.phase) * last.crystalsG) / dryG,
+        yieldPct: (100 * dryShare(last.phase) * last.crystalsG) / anhydrousG,
         impurityKeptPct: 100 * held,
         hours,
         risk,
       });
   }
-  const ethanol = byEthanol(substance, dryG, waterG, temps.airC);
+  const ethanol = byEthanol(substance, anhydrousG, waterG, temps.airC);
   return ok(ethanol ? [...found, ethanol] : found);
 }
 
@@ -85,18 +85,18 @@ export function methods(
 const ETHANOL_PCT = 50;
 
 /** Ethanol into the solution at room temperature, where data exist: quick, fine crystals. Anhydrous salts only are held. */
-function byEthanol(substance: Substance, dryG: number, waterG: number, airC: number): Method | undefined {
+function byEthanol(substance: Substance, anhydrousG: number, waterG: number, airC: number): Method | undefined {
   if (!hasAntisolvent(substance)) return undefined;
   const s = solubilityInEthanol(substance, ETHANOL_PCT, airC);
   if (!s.ok) return undefined;
-  const stays = Math.min(dryG, (s.value * waterG) / 100);
-  const crystalsG = dryG - stays;
+  const stays = Math.min(anhydrousG, (s.value * waterG) / 100);
+  const crystalsG = anhydrousG - stays;
   const ethanolG = waterG * (ETHANOL_PCT / (100 - ETHANOL_PCT));
   const held = Math.min(1, (HELD.antisolvent * crystalsG) / (waterG + ethanolG + stays));
   return {
     id: 'antisolvent',
     crystalsG,
-    yieldPct: (100 * crystalsG) / dryG,
+    yieldPct: (100 * crystalsG) / anhydrousG,
     impurityKeptPct: 100 * held,
     hours: [0.5, 2],
     risk: `about ${Math.round(ethanolG)} g of ethanol: no flame; fine crystals that hold liquor`,
@@ -129,7 +129,7 @@ export function recrystallisations(
     const least = leastWater(substance, own, temps.hotC);
     if (!least.ok) return least;
     const r = dryShare(substance.formula);
-    const path = dishPath(substance, { dryG: r * own, waterG: 1.1 * least.value + (1 - r) * own }, [
+    const path = dishPath(substance, { anhydrousG: r * own, waterG: 1.1 * least.value + (1 - r) * own }, [
       { label: 'cold', tempC: temps.coldC, awayG: 0, collect: true },
     ]);
     if (!path.ok) return path;

@@ -83,10 +83,10 @@ describe('a dish', () => {
         fc.double({ min: 0, max: 200, noNaN: true }),
         fc.double({ min: 1, max: 400, noNaN: true }),
         fc.integer({ min: 5, max: 60 }),
-        (id, dryG, waterG, tempC) => {
-          const at = unwrap(dishAt(of(id), dryG, waterG, tempC));
+        (id, anhydrousG, waterG, tempC) => {
+          const at = unwrap(dishAt(of(id), anhydrousG, waterG, tempC));
           const r = dryShare(at.phase);
-          expect(at.dissolvedG + r * at.crystalsG).toBeCloseTo(dryG, 6);
+          expect(at.dissolvedG + r * at.crystalsG).toBeCloseTo(anhydrousG, 6);
           expect(at.liquidWaterG + (1 - r) * at.crystalsG).toBeCloseTo(waterG, 6);
           expect(Math.min(at.dissolvedG, at.liquidWaterG, at.crystalsG)).toBeGreaterThanOrEqual(-1e-9);
           if (at.crystalsG > 0 && at.liquidWaterG > 1e-6)
@@ -98,7 +98,7 @@ describe('a dish', () => {
 
   it('runs through its stages, a second crop from what the first left', () => {
     const path = unwrap(
-      dishPath(of('potassium-nitrate'), { dryG: 100, waterG: 80 }, [
+      dishPath(of('potassium-nitrate'), { anhydrousG: 100, waterG: 80 }, [
         { label: 'hot', tempC: 80, awayG: 0, collect: false },
         { label: 'cold', tempC: 10, awayG: 0, collect: true },
         { label: 'boiled down', tempC: 80, awayG: 40, collect: false },
@@ -110,8 +110,9 @@ describe('a dish', () => {
     expect(path.states[3]!.crystalsG).toBeLessThan(path.states[1]!.crystalsG);
     expect(path.curve).toHaveLength(200);
     expect(
-      dishPath(of('potassium-nitrate'), { dryG: 1, waterG: 10 }, [{ label: 'x', tempC: 20, awayG: 20, collect: false }])
-        .ok,
+      dishPath(of('potassium-nitrate'), { anhydrousG: 1, waterG: 10 }, [
+        { label: 'x', tempC: 20, awayG: 20, collect: false },
+      ]).ok,
     ).toBe(false);
     expect(dishAt(of('potassium-nitrate'), -1, 10, 20).ok).toBe(false);
   });

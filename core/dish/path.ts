@@ -7,7 +7,7 @@ import { dryShare, phaseFormula } from './solute.ts';
 export interface DishState {
   readonly tempC: number;
   /** Dry substance and water in all, crystals included. */
-  readonly dryG: number;
+  readonly anhydrousG: number;
   readonly waterG: number;
   /** The solid that is stable, as a formula; its mass with crystal water. */
   readonly phase: string;
@@ -20,20 +20,20 @@ export interface DishState {
 }
 
 /** What a dish comes to at a temperature: all dissolved, or crystals of the stable solid in a saturated liquor. */
-export function dishAt(substance: Substance, dryG: number, waterG: number, tempC: number): Result<DishState> {
-  if (!(dryG >= 0) || !(waterG >= 0)) return fail('out-of-range', 'Amounts of salt and water are 0 g or more.');
+export function dishAt(substance: Substance, anhydrousG: number, waterG: number, tempC: number): Result<DishState> {
+  if (!(anhydrousG >= 0) || !(waterG >= 0)) return fail('out-of-range', 'Amounts of salt and water are 0 g or more.');
   const at = solubilityOf(substance, tempC);
   if (!at.ok) return at;
   const { gPer100gWater: s, phase } = at.value;
   const r = dryShare(phaseFormula(phase));
-  const crystalsG = crystalMass(dryG, waterG, s, r);
+  const crystalsG = crystalMass(anhydrousG, waterG, s, r);
   return ok({
     tempC,
-    dryG,
+    anhydrousG,
     waterG,
     phase: phaseFormula(phase),
     crystalsG,
-    dissolvedG: dryG - r * crystalsG,
+    dissolvedG: anhydrousG - r * crystalsG,
     liquidWaterG: waterG - (1 - r) * crystalsG,
     saturation: s,
   });
@@ -67,19 +67,19 @@ const POINTS = 200;
 /** A dish through its stages, with the curve it runs along. Refuses as soon as a stage lies outside the table. */
 export function dishPath(
   substance: Substance,
-  start: { dryG: number; waterG: number },
+  start: { anhydrousG: number; waterG: number },
   stages: readonly DishStage[],
 ): Result<DishPath> {
-  let { dryG, waterG } = start;
+  let { anhydrousG, waterG } = start;
   const states: DishPath['states'][number][] = [];
   for (const { label, tempC, awayG, collect } of stages) {
     if (awayG > waterG) return fail('out-of-range', `“${label}” takes away more water than there is.`);
     waterG -= awayG;
-    const at = dishAt(substance, dryG, waterG, tempC);
+    const at = dishAt(substance, anhydrousG, waterG, tempC);
     if (!at.ok) return at;
     states.push({ ...at.value, label, collectedG: collect ? at.value.crystalsG : 0 });
     if (collect) {
-      dryG = at.value.dissolvedG;
+      anhydrousG = at.value.dissolvedG;
       waterG = at.value.liquidWaterG;
     }
   }

@@ -61,6 +61,8 @@ export function solubilityRange(substance: Substance, revision = NEWEST_TABLES):
  * temperature on the nearer phase's line). Within 3 % at grade A.
  */
 export function solubilityOf(anhydrous: Substance, tempC: number, revision = NEWEST_TABLES): Result<SolubilityAnswer> {
+  const stated = anhydrous.described?.gPer100gWater ?? null;
+  if (stated !== null) return statedAt(anhydrous, stated, tempC);
   const range = solubilityRange(anhydrous, revision);
   if (!range) return fail('no-solubility', `No solubility is held for ${anhydrous.name}.`);
   if (tempC < range[0] - 2 || tempC > range[1] + 2) {
@@ -79,6 +81,15 @@ export function solubilityOf(anhydrous: Substance, tempC: number, revision = NEW
     grade: low.grade > high.grade ? low.grade : high.grade,
     source: low.source,
   });
+}
+
+/** °C in which what an owner states for room temperature is taken to hold. */
+const ROOM = [10, 30] as const;
+
+function statedAt({ name, formula }: Substance, gPer100gWater: number, tempC: number): Result<SolubilityAnswer> {
+  if (tempC < ROOM[0] || tempC > ROOM[1])
+    return fail('no-solubility', `The solubility of ${name} is stated for room temperature only.`);
+  return ok({ gPer100gWater, phase: formula, grade: 'C', source: 'as its owner states it' });
 }
 
 /**

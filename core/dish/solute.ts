@@ -1,7 +1,7 @@
 import { hydrateWater, molarMass } from '#core/substance';
 
 /** The formula without its crystal water: “KAl(SO4)2” of alum. */
-export function dryFormula(formula: string): string {
+export function anhydrousFormula(formula: string): string {
   return formula.replace(/\.\d*(?:\.\d+)?H2O$/, '');
 }
 
@@ -12,7 +12,7 @@ export function phaseFormula(phase: string): string {
 
 /** g of dry substance in a g of a solid, 0 to 1. */
 export function dryShare(formula: string): number {
-  const dry = dryFormula(formula);
+  const dry = anhydrousFormula(formula);
   return molarMass(dry) / (molarMass(dry) + hydrateWater(formula) * WATER);
 }
 

@@ -44,7 +44,7 @@ export function wholeDish(input: DishInput): Result<DishAnswer> {
   const { grams, waterG, hotC, coldC, boilAwayG, crops, airC } = input;
   if (coldC > hotC) return fail('out-of-range', 'The cold end lies below the hot one.', { field: 'coldC' });
   const r = dryShare(substance.formula);
-  const dryG = r * grams;
+  const anhydrousG = r * grams;
   const inAll = waterG + (1 - r) * grams;
   if (boilAwayG >= waterG && boilAwayG > 0)
     return fail('out-of-range', 'That boils it dry: leave some of the water.', { field: 'boilAwayG' });
@@ -53,14 +53,14 @@ export function wholeDish(input: DishInput): Result<DishAnswer> {
     ...(boilAwayG > 0 ? [{ label: 'boiled down', tempC: hotC, awayG: boilAwayG, collect: false }] : []),
     { label: 'cold', tempC: coldC, awayG: 0, collect: true },
   ];
-  let path = dishPath(substance, { dryG, waterG: inAll }, stages);
+  let path = dishPath(substance, { anhydrousG, waterG: inAll }, stages);
   for (let crop = 2; path.ok && crop <= crops; crop++) {
     const left = path.value.states.at(-1)!.liquidWaterG;
     stages.push(
       { label: `boiled down, crop ${crop}`, tempC: hotC, awayG: NEXT_CROP * left, collect: false },
       { label: `cold, crop ${crop}`, tempC: coldC, awayG: 0, collect: true },
     );
-    path = dishPath(substance, { dryG, waterG: inAll }, stages);
+    path = dishPath(substance, { anhydrousG, waterG: inAll }, stages);
   }
   if (!path.ok) return path;
   const least = leastWater(substance, grams, hotC);
@@ -83,7 +83,7 @@ export function wholeDish(input: DishInput): Result<DishAnswer> {
     path: path.value,
     leastWaterG: least.value,
     crystalsG,
-    yieldPct: dryG > 0 ? (100 * gotDry) / dryG : 0,
+    yieldPct: anhydrousG > 0 ? (100 * gotDry) / anhydrousG : 0,
     methods: side.ok ? side.value : [],
     passes: passes.ok ? passes.value : [],
     once: passes.ok ? onceMore(passes.value, grams, input.impurityPct) : '',

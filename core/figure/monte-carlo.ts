@@ -44,7 +44,8 @@ export function* spreadOf(figure: Figure, samples: number, seed: number): Genera
     results[i] = values[nodes.length - 1]!;
     if ((i + 1) % CHUNK === 0) yield i + 1;
   }
-  return summary(results);
+  // Where a draw lies beyond a table there is no answer: what can be said is of those that have one.
+  return summary(results.filter(Number.isFinite));
 }
 
 function sample({ value, compute, inputs, own, x }: Node, values: Float64Array, draws: Float64Array): number {

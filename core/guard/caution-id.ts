@@ -12,6 +12,7 @@ export const cautionIds = [
   'ammonia-gas',
   'oxidiser',
   'zinc-salt',
+  'copper-salt',
   'molten-alkali',
   'caustic',
   'peroxide',

@@ -21,8 +21,8 @@ export interface CautionFacts {
   readonly acids: readonly { substanceId: string; name: string; pct: number }[];
   /** Everything that comes from a bottle: what the law may have a word on. */
   readonly products: readonly { substanceId: string; pct: number }[];
-  /** Litres of gas at the bench, and which. */
-  readonly gas: { readonly id: string; readonly litres: number } | null;
+  /** Each gas that comes off, in litres at the bench. */
+  readonly gases: readonly { readonly id: string; readonly litres: number }[];
   readonly roomM3: number;
   /** K if all heat came at once; negative cools. */
   readonly riseK: number | null;
@@ -71,26 +71,28 @@ const rules: Readonly<Record<CautionId, Rule>> = {
       text: `${formatNumber(acid.pct, 3)} % hydrochloric acid gives off hydrogen chloride; the ceiling is 5 ppm, about ${formatNumber(((5e-6 * roomM3 * 1e6) / 24.06) * 0.03646, 2)} g in ${roomM3} m³. Outdoors or by an open window, cap on between pours.`,
     };
   },
-  hydrogen: ({ gas }) => {
-    if (gas?.id !== 'hydrogen' || gas.litres <= 0) return undefined;
+  hydrogen: ({ gases }) => {
+    const litres = litresOf(gases, 'hydrogen');
+    if (litres <= 0) return undefined;
     return {
       id: 'hydrogen',
       severity: 'stop',
-      title: `Hydrogen, about ${formatNumber(gas.litres, 2)} L`,
-      text: `Enough to bring ${formatNumber(gas.litres / (HYDROGEN_LFL / 100), 2)} L of air above its burning limit of ${HYDROGEN_LFL} %. Outdoors, never a closed vessel, nothing lit and no switch within 3 m.`,
+      title: `Hydrogen, about ${formatNumber(litres, 2)} L`,
+      text: `Enough to bring ${formatNumber(litres / (HYDROGEN_LFL / 100), 2)} L of air above its burning limit of ${HYDROGEN_LFL} %. Outdoors, never a closed vessel, nothing lit and no switch within 3 m.`,
     };
   },
-  foam: ({ gas, foamMl, liquidMl, roomM3 }) => {
-    if (!gas) return undefined;
-    const pct = (gas.litres / 1000 / roomM3) * 100;
+  foam: ({ gases, foamMl, liquidMl, roomM3 }) => {
+    const litres = gases.reduce((sum, gas) => sum + gas.litres, 0);
+    if (litres <= 0) return undefined;
+    const pct = (litresOf(gases, 'carbon-dioxide') / 1000 / roomM3) * 100;
     const room =
-      gas.id === 'carbon-dioxide' && pct > CO2_LIMIT_PCT / 2
+      pct > CO2_LIMIT_PCT / 2
         ? ` In ${roomM3} m³ that is ${formatNumber(pct, 2)} % carbon dioxide: open the door.`
         : '';
     return {
       id: 'foam',
       severity: 'watch',
-      title: `Foam: ${formatNumber(gas.litres, 2)} L of gas through ${formatNumber(liquidMl, 2)} mL`,
+      title: `Foam: ${formatNumber(litres, 2)} L of gas through ${formatNumber(liquidMl, 2)} mL`,
       text: `Added by spoons it stands about ${formatNumber(foamMl, 2)} mL high over the liquid; all at once it runs over. Let it fall between spoons.${room}`,
     };
   },
@@ -118,13 +120,14 @@ const rules: Readonly<Record<CautionId, Rule>> = {
     title: 'Do not let it boil dry',
     text: 'The last of the water spatters and the glass cracks. Stay with it below a third of its volume.',
   }),
-  'ammonia-gas': ({ gas, roomM3 }) => {
-    if (gas?.id !== 'ammonia-gas' || gas.litres <= 0) return undefined;
+  'ammonia-gas': ({ gases, roomM3 }) => {
+    const litres = litresOf(gases, 'ammonia-gas');
+    if (litres <= 0) return undefined;
     return {
       id: 'ammonia-gas',
       severity: 'stop',
-      title: `Ammonia, about ${formatNumber(gas.litres, 2)} L`,
-      text: `In ${roomM3} m³ that would be ${formatNumber((gas.litres / 1000 / roomM3) * 1e6, 2)} ppm; 35 ppm is the limit for a quarter of an hour (NIOSH). Outdoors, upwind, eyes shut when it stings: walk away, do not hold your breath over it.`,
+      title: `Ammonia, about ${formatNumber(litres, 2)} L`,
+      text: `In ${roomM3} m³ that would be ${formatNumber((litres / 1000 / roomM3) * 1e6, 2)} ppm; 35 ppm is the limit for a quarter of an hour (NIOSH). Outdoors, upwind, eyes shut when it stings: walk away, do not hold your breath over it.`,
     };
   },
   oxidiser: () => ({
@@ -135,6 +138,12 @@ const rules: Readonly<Record<CautionId, Rule>> = {
   }),
   quench: ({ quench }) =>
     quench === '' ? undefined : { id: 'quench', severity: 'watch', title: 'It would crack', text: quench },
+  'copper-salt': () => ({
+    id: 'copper-salt',
+    severity: 'watch',
+    title: 'Copper salts are poisonous and kill water life',
+    text: 'Gloves, goggles, no dust, nothing of the kitchen. Nothing of it to a drain or on soil: precipitate leftovers with soda, or on steel wool, and hand in the sludge.',
+  }),
   'zinc-salt': () => ({
     id: 'zinc-salt',
     severity: 'watch',
@@ -187,6 +196,10 @@ const rules: Readonly<Record<CautionId, Rule>> = {
 /** A caution for these facts; undefined where it does not apply. */
 export function cautionFor(id: CautionId, facts: CautionFacts): Caution | undefined {
   return rules[id](facts);
+}
+
+function litresOf(gases: CautionFacts['gases'], id: string): number {
+  return gases.reduce((sum, gas) => (gas.id === id ? sum + gas.litres : sum), 0);
 }
 
 function strongest(acids: CautionFacts['acids']) {

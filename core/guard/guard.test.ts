@@ -14,7 +14,7 @@ import {
 const facts: CautionFacts = {
   acids: [{ substanceId: 'sulfuric-acid', name: 'Top-up Acid', pct: 37 }],
   products: [{ substanceId: 'sulfuric-acid', pct: 37 }],
-  gas: { id: 'hydrogen', litres: 6.3 },
+  gases: [{ id: 'hydrogen', litres: 6.3 }],
   roomM3: 20,
   riseK: 30,
   quench: '',
@@ -28,7 +28,19 @@ describe('cautions', () => {
     // 6.3 L at 4 % fill 157.5 L
     expect(cautionFor('hydrogen', facts)).toMatchObject({ severity: 'stop' });
     expect(cautionFor('hydrogen', facts)!.text).toContain('160 L');
-    expect(cautionFor('hydrogen', { ...facts, gas: null })).toBeUndefined();
+    expect(cautionFor('hydrogen', { ...facts, gases: [] })).toBeUndefined();
+  });
+
+  it('warn of each gas, also of the lesser one', () => {
+    const gases = [
+      { id: 'carbon-dioxide', litres: 20 },
+      { id: 'ammonia-gas', litres: 1.8 },
+    ];
+    // 1.8 L in 20 m3: 90 ppm; 20 L: 0.1 % of carbon dioxide, below half the limit.
+    expect(cautionFor('ammonia-gas', { ...facts, gases })).toMatchObject({ severity: 'stop' });
+    expect(cautionFor('ammonia-gas', { ...facts, gases })!.text).toContain('90 ppm');
+    expect(cautionFor('foam', { ...facts, gases })!.title).toContain('22 L');
+    expect(cautionFor('hydrogen', { ...facts, gases })).toBeUndefined();
   });
 
   it('take their first aid and their word from the strength’s band', () => {

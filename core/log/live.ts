@@ -1,8 +1,9 @@
 import type { EventBody, Happened, PlainBody, RunEvent } from './event.ts';
+import { netReading } from './net-reading.ts';
 
 declare const LIVE: unique symbol;
 
-/** An entry that stands, with its corrections in it. */
+/** An entry that stands, with its corrections in it; its readings net of paper and vessel. */
 export interface LiveEvent {
   readonly id: string;
   readonly happened: Happened;
@@ -32,9 +33,14 @@ function folded(events: readonly RunEvent[]): Live {
   for (const { body } of events) if (body.kind === 'corrected') latest.set(body.of, body.body);
   const live = events.flatMap(({ id, happened, writtenAt, body }): readonly LiveEvent[] => {
     const plain = standing(body, latest.get(id));
-    return plain === null ? [] : [{ id, happened, writtenAt, body: plain }];
+    return plain === null ? [] : [{ id, happened, writtenAt, body: netted(plain) }];
   });
   return live as readonly LiveEvent[] as Live;
+}
+
+/** What was weighed with its paper, or wet, is read as what it says of the thing itself. */
+function netted(body: PlainBody): PlainBody {
+  return body.kind === 'read' ? { ...body, reading: netReading(body) } : body;
 }
 
 function standing(body: EventBody, replaced: PlainBody | null | undefined): PlainBody | null {

@@ -22,7 +22,8 @@ describe('finishing time', () => {
     expect(finish.hours).not.toBeNull();
     expect(finish.earliest!).toBeLessThanOrEqual(done * 1.02);
     expect(finish.latest!).toBeGreaterThanOrEqual(done * 0.98);
-    expect(Math.abs(finish.hours! / done - 1)).toBeLessThan(0.12);
+    // Where another law fits as well, the likeliest time is no nearer than the laws are to each other.
+    expect(Math.abs(finish.hours! / done - 1)).toBeLessThan(course === 'decay' || course === 'dissolving' ? 0.4 : 0.12);
   });
 
   it('finds the mass at which drying ends', () => {
@@ -66,7 +67,9 @@ describe('finishing time', () => {
     expect(finish.latest!).toBeGreaterThan(done);
     // “Still some left at 8 h” can only move the end later.
     const still = finishOf('dissolving', [...coarse, { hours: 8, hoursSd: 0, low: 0.001, high: null }], 0.0002, goal);
-    expect(still.earliest!).toBeGreaterThan(8);
+    expect(still.hours!).toBeGreaterThan(finish.hours!);
+    // It may also be a residue that does not go: that it ended before is then not ruled out.
+    expect(still.latest!).toBeGreaterThan(8);
   });
 
   it('takes a uncertain time as uncertainty, and says when it cannot tell', () => {
@@ -77,6 +80,14 @@ describe('finishing time', () => {
     expect(finishOf('decay', [exact(0, 50), exact(1, 50.2)], 0.5, 0).cannotTell).toContain('cannot tell');
     expect(finishOf('decay', [exact(0, 50)], 0.5, 0).cannotTell).toContain('One more reading');
     expect(finishOf('decay', [exact(1, 50), exact(1, 49)], 0.5, 0).cannotTell).toContain('one moment');
+  });
+
+  it('does not choose between laws that fit as well: nearly straight, it may end in a day or in four', () => {
+    const left = [exact(0, 12.1), exact(24, 8.0), exact(48, 4.2), exact(59, 2.9)];
+    const { earliest, latest, cannotTell } = finishOf('dissolving', left, 0.05, 0);
+    // 0.15 g an hour meets nothing 19 h after the last; as grains shrink it takes two days more and longer.
+    expect(earliest ?? 0).toBeLessThan(59 + 26);
+    expect(cannotTell !== '' || latest! > 59 + 60).toBe(true);
   });
 
   it('never answers with what is not a number', () => {

@@ -35,6 +35,17 @@ interface Model {
 }
 
 const CLOSE = 0.02;
+/** Laws that a course may follow as well as its own: what is used up, or dissolves, does so as one or another of them. */
+const RIVALS: Readonly<Record<Course, readonly Course[]>> = {
+  steady: ['steady'],
+  decay: ['decay', 'dissolving', 'steady'],
+  dissolving: ['dissolving', 'decay', 'steady'],
+  levelling: ['levelling'],
+};
+/** No law holds better than to this share of the change seen: an uncertainty of the law, and not of the reading. */
+const LAW = 0.03;
+/** Part of the last reading that may never go: grit, another metal. */
+const RESIDUE = 0.9;
 const MODELS: Readonly<Record<Course, Model>> = {
   steady: { shape: (t, k) => 1 - k * t, done: (y0, k, goal) => (y0 - goal) / (k * y0), openEnd: false },
   decay: {
@@ -56,11 +67,12 @@ const NEVER = 1e9;
 /**
  * When a course will be done, from readings that may be coarse, late or one-sided. Every rate (and end, and start) on a
  * grid is weighed by how likely it makes the readings, a one-sided one counting by the part of its curve that lies on its
- * side; the answer is the weighted median and 95 % band. `sd` is the standard uncertainty of an exact reading, `goal` the
+ * side; the answer is the weighted median and 95 % band. Where several laws could hold, each is tried, and a residue that
+ * does not go with what dissolves. `sd` is the standard uncertainty of an exact reading, `goal` the
  * value that counts as done. Says that it cannot tell while the band is open or wider than eightfold.
  */
 export function finishOf(course: Course, readings: readonly TimedReading[], sd: number, goal: number): Finish {
-  const model = MODELS[course];
+  const { openEnd } = MODELS[course];
   const sorted = [...readings].sort((a, b) => a.hours - b.hours);
   const first = sorted.find(({ low, high }) => low !== null && high !== null);
   const nothing = (cannotTell: string): Finish => ({
@@ -76,27 +88,39 @@ export function finishOf(course: Course, readings: readonly TimedReading[], sd: 
   const span = last - origin;
   if (!(span > 1e-4)) return nothing('The readings are all of one moment: wait, and read again.');
   const y1 = (first.low! + first.high!) / 2;
-  const y1Sd = Math.max(sd, (first.high! - first.low!) / 2);
   const scale = Math.abs(y1) || 1;
-  if (!model.openEnd && y1 <= goal)
-    return { hours: origin, earliest: origin, latest: origin, endsAt: null, cannotTell: '' };
-  let region: Region = {
-    // From a thousandth of a life to fifty lives within the span read.
-    k: [1e-3 / span, 50 / span],
-    y0: [y1 - 2 * y1Sd, y1 + 2 * y1Sd],
-    e: model.openEnd ? endsFor(sorted, y1, scale) : [0, 0],
-  };
-  const slowest = region.k[0] * 1.2;
-  let points: Point[] = [];
-  // Precise readings leave a small likely region: each pass looks closer at what the one before left.
-  for (let pass = 0; pass < PASSES; pass++) {
-    points = likely(model, sorted, origin, span, sd, goal, region);
-    region = around(points, region);
-  }
+  if (!openEnd && y1 <= goal) return { hours: origin, earliest: origin, latest: origin, endsAt: null, cannotTell: '' };
+  const rivals = RIVALS[course];
+  const seen = sorted.flatMap(({ low, high }) => (low !== null && high !== null ? [(low + high) / 2] : []));
+  const change = Math.max(...seen) - Math.min(...seen);
+  const lawSd = rivals.length > 1 ? Math.hypot(sd, LAW * change) : sd;
+  const y1Sd = Math.max(lawSd, (first.high! - first.low!) / 2);
+  // From a thousandth of a life to fifty lives within the span read.
+  const k: Region['k'] = [1e-3 / span, 50 / span];
+  const slowest = k[0] * 1.2;
+  const found = rivals.map((law) => {
+    const model = MODELS[law];
+    const ends: Region['e'] = openEnd
+      ? endsFor(sorted, y1, scale)
+      : [0, law === 'dissolving' && course === 'dissolving' ? RESIDUE * Math.max(0, seen.at(-1) ?? 0) : 0];
+    let region: Region = { k, y0: [y1 - 2 * y1Sd, y1 + 2 * y1Sd], e: ends };
+    let points: Point[] = [];
+    // Precise readings leave a small likely region: each pass looks closer at what the one before left.
+    for (let pass = 0; pass < PASSES; pass++) {
+      points = likely({ model, readings: sorted, origin, span, sd: lawSd, own: sd, goal, region });
+      region = around(points, region);
+    }
+    return points;
+  });
+  const best = Math.max(...found.flat().map(({ logL }) => logL));
+  // Each law counts as a whole, however finely its own grid was drawn.
+  const points = found.flatMap((own) =>
+    own.map((point) => ({ ...point, logL: point.logL - best - Math.log(own.length) })),
+  );
   const weighed = points.map(({ t, e, k, logL }) => ({ t, e, w: Math.exp(logL), edge: k <= slowest }));
   const atEdge = share(weighed, ({ edge }) => edge);
   const times = quantiles(weighed.map(({ t, w }) => [t, w] as const));
-  const endsAt = model.openEnd ? asRange(quantiles(weighed.map(({ e, w }) => [e, w] as const))) : null;
+  const endsAt = openEnd ? asRange(quantiles(weighed.map(({ e, w }) => [e, w] as const))) : null;
   const ahead = times[2] - origin;
   if (atEdge > 0.02 || times[2] - origin > 40 * span || ahead > 8 * Math.max(1e-9, times[0] - origin))
     return {
@@ -120,20 +144,24 @@ interface Point {
   readonly e: number;
   /** Hours at which it is done. */
   readonly t: number;
-  /** Against the likeliest of the grid. */
+  /** Logarithm of how likely it makes the readings. */
   readonly logL: number;
 }
 
+interface Grid {
+  readonly model: Model;
+  readonly readings: readonly TimedReading[];
+  readonly origin: number;
+  readonly span: number;
+  /** Of an exact reading: with the uncertainty of the law, and by itself. */
+  readonly sd: number;
+  readonly own: number;
+  readonly goal: number;
+  readonly region: Region;
+}
+
 /** The points of a grid over the region that the readings do not rule out. */
-function likely(
-  model: Model,
-  readings: readonly TimedReading[],
-  origin: number,
-  span: number,
-  sd: number,
-  goal: number,
-  region: Region,
-): Point[] {
+function likely({ model, readings, origin, span, sd, own, goal, region }: Grid): Point[] {
   const points: Point[] = [];
   let best = Number.NEGATIVE_INFINITY;
   const [slow, fast] = region.k;
@@ -151,15 +179,18 @@ function likely(
       for (const e of ends) {
         let logL = 0;
         for (let n = 0; n < readings.length; n++) {
+          const reading = readings[n]!;
           const late = (y0 - e) * slopes[n]!;
-          logL += logLikelihood(readings[n]!, e + (y0 - e) * shapes[n]!, late === 0 ? sd : Math.hypot(sd, late));
+          // “Still some left” is so under any law.
+          const read = reading.low === null || reading.high === null ? own : sd;
+          logL += logLikelihood(reading, e + (y0 - e) * shapes[n]!, late === 0 ? read : Math.hypot(read, late));
         }
         best = Math.max(best, logL);
         points.push({ k, y0, e, t, logL });
       }
     }
   }
-  return points.flatMap((point) => (point.logL > best - 9 ? [{ ...point, logL: point.logL - best }] : []));
+  return points.filter(({ logL }) => logL > best - 9);
 }
 
 /** The region that holds all points, with a step to spare on either side, but no wider than before. */

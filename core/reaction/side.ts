@@ -1,7 +1,7 @@
-import type { SubstanceId } from '#core/substance';
+import type { RecordId } from '#core/substance';
 import type { Reaction, ReactionTerm } from './reaction.ts';
 
-type Side = Readonly<Partial<Record<SubstanceId, number>>>;
+type Side = Readonly<Partial<Record<RecordId, number>>>;
 
 /**
  * Reactions that go at once and to their end when their parts meet in water, in the order in which they do: strong acids
@@ -61,5 +61,5 @@ function reaction(reactants: Side, products: Side): Reaction {
 }
 
 function terms(side: Side): ReactionTerm[] {
-  return Object.entries(side).map(([substanceId, n]) => ({ substanceId: substanceId as SubstanceId, n }));
+  return Object.entries(side).map(([substanceId, n]) => ({ substanceId: substanceId as RecordId, n }));
 }

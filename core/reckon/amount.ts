@@ -1,10 +1,9 @@
 import { derive, type Figure, given } from '#core/figure';
+import { isGasFormula, type Phrase, type Stuff, strengthPct, unitSentence } from '#core/phrase';
 import { fail, ok, type Result } from '#core/problem';
 import { densityFigure, hasDensity } from '#core/solution';
 import { molarMassFigure } from '#core/substance';
 import { findUnit } from '#core/units';
-import { isGasFormula } from './gases.ts';
-import { type Phrase, type Stuff, strengthPct, unitSentence } from './phrase.ts';
 
 /** Gas constant in L hPa/(mol K). */
 const R = 83.14462618;
@@ -83,7 +82,18 @@ function conditions(phrase: Phrase): readonly [Figure, Figure] {
   ];
 }
 
-/** mol of the substance in an amount of it, pure or in solution. */
+/** mol of the substance in an amount of it, pure or in solution; not of a gas by its volume. */
+export function molesOf(stuff: Stuff, phrase: Phrase): Result<Figure> {
+  const pct = strengthPct(stuff, phrase);
+  return pct.ok ? solidMoles(stuff, pct.value, phrase) : pct;
+}
+
+/** What holds so many mol of it, as g or mL of the substance or of its solution. */
+export function holding(moles: Figure, stuff: Stuff, dimension: 'mass' | 'volume', phrase: Phrase): Result<Figure> {
+  const pct = strengthPct(stuff, phrase);
+  return pct.ok ? fromMoles(moles, stuff, pct.value, dimension, phrase) : pct;
+}
+
 function solidMoles(stuff: Stuff, pct: number | undefined, phrase: Phrase): Result<Figure> {
   const start = asked(stuff);
   if (stuff.amount?.dimension === 'amount') return ok(start);

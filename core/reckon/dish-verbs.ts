@@ -1,10 +1,9 @@
 import { dishAt, dryShare, leastWater, SOLUBILITY_SD, solubilityOf } from '#core/dish';
 import { datum, type Figure, type Grade, given } from '#core/figure';
+import { NUMBER, pointAt, readStuff, readSubstanceName, typedGrams, typedNumber } from '#core/phrase';
 import { fail, ok, type Result } from '#core/problem';
 import { washed } from '#core/wash';
 import type { Found } from './found.ts';
-import { pointAt, readStuff, readSubstanceName } from './phrase.ts';
-import { NUMBER, typedGrams, typedNumber } from './typed.ts';
 
 const TEMP = String.raw`(${NUMBER})\s*°?\s*C(?![a-z])`;
 const SOLUBILITY = new RegExp(String.raw`^(.+?)\s+at\s+${TEMP}\s+in\s+(.+?)\s+(?:of\s+)?water$`, 'i');
@@ -67,9 +66,9 @@ export function crystalsVerb(rest: string, line: string): Result<Found> {
   if (!hot.ok) return hot;
   if (!cold.ok) return cold;
   const r = dryShare(substance.formula);
-  const dryG = r * amount.value;
+  const anhydrousG = r * amount.value;
   const waterG = water.value + (1 - r) * amount.value;
-  const states = [hot.value, cold.value].map((tempC) => dishAt(substance, dryG, waterG, tempC));
+  const states = [hot.value, cold.value].map((tempC) => dishAt(substance, anhydrousG, waterG, tempC));
   const [before, after] = states;
   for (const each of states)
     if (!each.ok) return { ok: false, problem: { ...each.problem, at: pointAt(line, match[1]!) } };

@@ -60,6 +60,25 @@ describe('amounts', () => {
     ['100 mL water in g', 99.82],
   ])('%s', (text, expected) => expect((value(text) as number) / expected).toBeCloseTo(1, 3));
 
+  it.each([
+    // c × V × M, by hand: no density is needed, and for a hydrate it is the hydrate that is weighed.
+    ['250 mL 0.02 mol/L KMnO4 in g', 0.25 * 0.02 * 158.03],
+    ['1 L 0.1 mol/L Na2S2O3.5H2O in g', 24.82],
+    ['1 L 0.1 mol/L oxalic acid dihydrate in g', 12.61],
+    ['500 mL 1 mol/L CuSO4.5H2O in g', 124.8],
+    ['50 mL 2 mol/L SnCl2 in g', 18.96],
+    ['1 L 1 mol/L NaOH in g', 40.0],
+    ['200 mL 5 % w/v KI in g', 10],
+    ['50 mL 2 mol/L SnCl2 in mol', 0.1],
+  ])('of a volume are what it holds: %s', (text, expected) =>
+    expect((value(text) as number) / expected).toBeCloseTo(1, 3),
+  );
+
+  it('of a volume say both what is weighed and what the solution weighs', () => {
+    expect(value('1 L 1 mol/L NaOH in g', 1)).toBeGreaterThan(1035);
+    expect(value('1 L 1 mol/L NaOH in g', 1)).toBeLessThan(1045);
+  });
+
   it('of a formula that is on no shelf are computed from the formula alone', () => {
     expect(value('M Ba(ClO4)2')).toBeCloseTo(336.22, 1);
     expect(value('10 g La2O3 in mmol')).toBeCloseTo(10_000 / 325.81, 2);
@@ -307,5 +326,98 @@ describe('solids', () => {
     if (result.ok) return;
     expect(result.problem.message).toContain(part);
     expect(result.problem.at).toEqual(at);
+  });
+});
+
+describe('what acids and bases need of each other', () => {
+  it.each([
+    // By hand: 9 × 0.88 ÷ 56.105 = 0.14116 mol KOH; × 63.012 ÷ 0.35.
+    ['neutralise 9 g 88% KOH with 35% HNO3', 25.41],
+    ['neutralize 9 g 88% KOH by 35% HNO3', 25.41],
+    // 14 ÷ 221.11 × 4 × 1.06 × 60.052 ÷ 0.07.
+    ['14 g Cu2(OH)2CO3 needs 7% acetic acid, 6% excess', 230.3],
+    ['14 g Cu2(OH)2CO3 needs 7 % acetic acid with 6 % excess', 230.3],
+    // 10 ÷ 81.379 × 2 × 46.025 ÷ 0.85: zinc oxide with formic acid.
+    ['10 g ZnO needs 85% HCOOH', 13.31],
+    // 5 ÷ 98.072 × 2 × 105.988 ÷ 2: sulfuric acid with soda, both of two.
+    ['5 g H2SO4 needs Na2CO3', 5.403],
+    ['5 g H2SO4 needs Na2CO3.10H2O', 14.587],
+    ['8.4 g NaHCO3 needs 10% HCl', 36.46],
+    ['10 g Al(OH)3 needs 20% H2SO4', 94.3],
+  ])('%s', (text, expected) => expect((value(text) as number) / expected).toBeCloseTo(1, 3));
+
+  it.each([
+    ['neutralise 5 g NaOH with KOH', /Both are bases/],
+    ['5 g NaCl needs 10% HCl', /sodium chloride gives or takes is not held/],
+    ['14 g MnO2 needs 10% HCl', /manganese dioxide/],
+    ['5 g Na2O2 needs 10% HCl', /not held/],
+    ['5 g sodium acetate needs 10% HCl', /not held/],
+    ['NaOH needs 10% HCl', /How much/],
+    ['5 g NaOH needs', /Write 14 g/],
+    ['needs', /Write 14 g/],
+    ['neutralise', /Write neutralise/],
+    ['9 g KOH needs 35% HNO3, -5% excess', /0 % or more/],
+    ['9 g KOH needs 0% HNO3', /./],
+  ])('%s is refused in a sentence', (text, message) => {
+    const answer = reckonJson(text);
+    expect('problem' in answer ? answer.problem.message : 'answered').toMatch(message);
+    expect('problem' in answer).toBe(true);
+  });
+});
+
+describe('yields and shares', () => {
+  it.each([
+    // 24 ÷ 278.01 mol Fe; × 482.19 is 41.63 g; 31 ÷ 41.63.
+    ['yield 31 g ferric alum from 24 g FeSO4.7H2O', 74.5],
+    // Two copper to one malachite: 20 ÷ 249.68 ÷ 2 × 221.11 = 8.856 g.
+    ['yield 8 g Cu2(OH)2CO3 from 20 g CuSO4.5H2O', 90.3],
+    // By sodium, not by carbon: 53 g of soda would be 82.03 g of acetate.
+    ['yield 60 g CH3COONa from 53 g Na2CO3', 73.1],
+    ['Br in KBr', 67.14],
+    ['H2O in CuSO4.5H2O', 36.08],
+    // The trade's K2O: 63.2 % in potassium chloride.
+    ['K2O in KCl', 63.18],
+    ['8.4 g Sn as 97%', 8.66],
+    ['46.1 / 92.7 in %', 49.73],
+    ['4,5 L / 350 mL', 12.857],
+    ['(12.4 g - 9.1 g) / 95%', 3.474],
+    ['2 + 3 × 4', 14],
+    ['2 × -3 + 10', 4],
+    ['10 - 2 - 3', 5],
+    ['1 lb + 1 oz in g', 481.9],
+  ])('%s', (text, expected) => expect((value(text) as number) / expected).toBeCloseTo(1, 3));
+
+  it('says by what it was counted, and that more than all cannot be', () => {
+    const over = reckonJson('yield 60 g ferric alum from 24 g FeSO4.7H2O');
+    expect('note' in over && over.note).toMatch(/Counted by Fe.*More than all/);
+  });
+
+  it.each([
+    ['yield 5 g ethyl acetate from 4 g acetic acid', /share no element/],
+    ['yield 5 g NaCl from 4 g KOH', /share no element/],
+    ['yield 5 g NaCl', /Write yield/],
+    ['yield NaCl from 4 g NaOH', /How much/],
+    ['Br in KCl', /no Br in KCl/],
+    ['2 g + 3 mL', /do not add up/],
+    ['2 g / 0', /divides by nothing/],
+    ['1 / (2 + 3', /not closed/],
+    ['2 g + 3 g in mL', /comes out in g/],
+    ['8.4 g Sn as 0%', /more than 0 %/],
+    ['8.4 g Sn as 103%', /at most 100 %/],
+    ['frobnicate 3 g NaCl', /“frobnicate” is nothing the Reckoner does/],
+    ['gruntle 350 mL to 90 mL', /“gruntle” is nothing/],
+  ])('%s is refused in a sentence', (text, message) => {
+    const answer = reckonJson(text);
+    expect('problem' in answer ? answer.problem.message : 'answered').toMatch(message);
+  });
+
+  it('sums as one does by hand, whatever the numbers', () => {
+    const number = fc.integer({ min: 1, max: 9999 });
+    fc.assert(
+      fc.property(number, number, number, (a, b, c) => {
+        expect(value(`${a} g + ${b} g × ${c}`)).toBeCloseTo(a + b * c, 6);
+        expect(value(`(${a} + ${b}) / ${c}`)).toBeCloseTo((a + b) / c, 6);
+      }),
+    );
   });
 });

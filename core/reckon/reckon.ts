@@ -1,15 +1,27 @@
 import { type Figure, given, sdOf, type WorkingLine, workingOf } from '#core/figure';
 import { legalNotes } from '#core/guard';
+import { cutPhrase, pointAt, readStuff, wantedStrength } from '#core/phrase';
 import { fail, ok, type Problem, type ProblemCode, type Result } from '#core/problem';
+import { findSubstance } from '#core/substance';
 import { COVERAGE, findUnit, parseQuantity } from '#core/units';
 import { convertAmount, inUnit } from './amount.ts';
+import { arithmetic } from './arithmetic.ts';
+import { boilOffVerb } from './boil-off.ts';
+import { byVolume } from './by-volume.ts';
+import { clashVerb } from './clash-verb.ts';
 import { crystalsVerb, dissolveVerb, solubilityVerb, washVerb } from './dish-verbs.ts';
+import { dryVerb } from './dry-verb.ts';
 import type { Found } from './found.ts';
+import { inRoom } from './in-room.ts';
 import { diluteVerb, mixVerb } from './mixing.ts';
-import { cutPhrase, readStuff, wantedStrength } from './phrase.ts';
-import { ceilingVerb, dryVerb, hydrateVerb, precipitateVerb, saltOutVerb } from './solid-verbs.ts';
+import { needsVerb, neutraliseVerb } from './neutral.ts';
+import { priceVerb } from './price-verb.ts';
+import { reactionVerb } from './reaction-amounts.ts';
+import { asStrength, shareOf } from './share.ts';
+import { ceilingVerb, hydrateVerb, precipitateVerb, saltOutVerb } from './solid-verbs.ts';
 import { convertStrength } from './strength.ts';
 import { balanceVerb, electrolysisVerb, isElectrolysis, molarMassVerb, phVerb } from './verbs.ts';
+import { yieldVerb } from './yield-of.ts';
 
 export interface Reckoning {
   readonly answers: readonly Figure[];
@@ -42,11 +54,31 @@ const SOLID_VERBS = {
   dry: dryVerb,
 } as const;
 
+/** What a line may begin with, besides a lone M. */
+const VERBS = [
+  'balance',
+  'dilute',
+  'mix',
+  'pH',
+  'neutralise',
+  'yield',
+  'crystals',
+  'dissolve',
+  'wash',
+  'precipitate',
+  'salt out',
+  'hydrate',
+  'ceiling',
+  'dry',
+  'evaporate',
+  'clash',
+  'price',
+  'molar mass',
+] as const;
+const VERB = new RegExp(String.raw`^(${VERBS.join('|')}|neutralize|boil|molar mass of|m)\b[\s:]*(.*)$`, 'is');
+
 function dispatch(line: string): Result<Found> {
-  const verb =
-    /^(balance|dilute|mix|ph|crystals|dissolve|wash|precipitate|salt out|hydrate|ceiling|dry|molar mass(?: of)?|m)\b[\s:]*(.*)$/is.exec(
-      line,
-    );
+  const verb = VERB.exec(line);
   const rest = verb?.[2] ?? '';
   // A lone capital M asks for a molar mass; a lower-case m never stands first.
   const word = verb?.[1] === 'm' ? undefined : verb?.[1]?.toLowerCase();
@@ -57,14 +89,21 @@ function dispatch(line: string): Result<Found> {
   if (word === 'crystals') return crystalsVerb(rest, line);
   if (word === 'dissolve') return dissolveVerb(rest, line);
   if (word === 'wash') return washVerb(rest, line);
+  if (word?.startsWith('neutral')) return neutraliseVerb(rest, line);
+  if (word === 'yield') return yieldVerb(rest, line);
+  if (word === 'price') return priceVerb(rest, line);
+  if (word === 'clash') return clashVerb(rest, line);
+  if (word === 'evaporate' || word === 'boil') return boilOffVerb(rest, line);
   if (word !== undefined && Object.hasOwn(SOLID_VERBS, word))
     return SOLID_VERBS[word as keyof typeof SOLID_VERBS](rest, line);
   if (word === 'm' || word?.startsWith('molar')) return molarMassVerb(rest, line);
+  const reacting = reactionVerb(line);
+  if (reacting) return reacting;
   if (/->|→|⇌/.test(line) || (/=/.test(line) && /\+/.test(line))) return balanceVerb(line, line);
   if (isElectrolysis(line)) return electrolysisVerb(line);
   const solubility = solubilityVerb(line);
   if (solubility) return solubility;
-  return convert(line);
+  return needsVerb(line) ?? inRoom(line) ?? arithmetic(line) ?? shareOf(line) ?? convert(line);
 }
 
 /** “… in UNIT”: an amount, a strength, a density, or a bare unit. */
@@ -74,7 +113,7 @@ function convert(line: string): Result<Found> {
   const bare = bareUnits(phrase.value.body, phrase.value.wanted);
   if (bare) return bare;
   const stuff = readStuff(phrase.value.body, line);
-  if (!stuff.ok) return stuff;
+  if (!stuff.ok) return strangeVerb(line) ?? stuff;
   const { wanted } = phrase.value;
   const { strength, amount, substance } = stuff.value;
   if (wanted === undefined && !amount && !strength) {
@@ -84,15 +123,28 @@ function convert(line: string): Result<Found> {
       { at: [line.length, line.length] },
     );
   }
+  const impure = asStrength(stuff.value, phrase.value);
+  if (impure) return impure;
   const isUnitOfAmount =
     wanted !== undefined && ['mass', 'volume', 'amount'].includes(findUnit(wanted)?.dimension ?? '');
   // “M” after “in” is mol/L for a strength; mol, g and mL are amounts.
   const asksStrength =
     amount === undefined || (wanted !== undefined && wantedStrength(wanted) !== undefined && !isUnitOfAmount);
+  const held = asksStrength ? undefined : byVolume(stuff.value, phrase.value);
+  if (held) return held.ok ? ok({ figures: held.value }) : held;
   const figure = asksStrength ? convertStrength(stuff.value, phrase.value) : convertAmount(stuff.value, phrase.value);
   if (!figure.ok) return figure;
   const pct = strength?.unit === 'w/w' ? { cautionAbout: { substanceId: substance.id, pct: strength.value } } : {};
   return ok({ figures: [figure.value], ...pct });
+}
+
+/** A word that is no substance, before an amount, is meant to do something with it. */
+function strangeVerb(line: string): Result<never> | undefined {
+  const word = /^([a-z]{4,})\s+[-\d]/i.exec(line)?.[1];
+  if (word === undefined || findSubstance(word)) return undefined;
+  return fail('unknown-verb', `“${word.slice(0, 40)}” is nothing the Reckoner does; it knows ${VERBS.join(', ')}.`, {
+    at: pointAt(line, word),
+  });
 }
 
 /** “2 lb in g”: no substance at all. */

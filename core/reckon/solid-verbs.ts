@@ -1,13 +1,12 @@
 import { saltOut } from '#core/dish';
-import { ceilingOf, desiccantDoses, hydrateByLoss, type LiquidKind } from '#core/dry';
+import { ceilingOf, hydrateByLoss } from '#core/dry';
 import { datum, type Figure, type Grade, given } from '#core/figure';
+import { NUMBER, pointAt, readStuff, readSubstanceName, typedGrams, typedNumber } from '#core/phrase';
 import { completeness, saltByName } from '#core/precipitate';
 import { fail, ok, type Result } from '#core/problem';
 import { formulaText, hydrateWater, molarMass } from '#core/substance';
 import { parseQuantity } from '#core/units';
 import type { Found } from './found.ts';
-import { pointAt, readStuff, readSubstanceName } from './phrase.ts';
-import { NUMBER, typedGrams, typedNumber } from './typed.ts';
 
 const PART = String.raw`(${NUMBER}\s*m?l)\s+(?:of\s+)?(${NUMBER})\s*(?:mol/l|m)`;
 const PRECIPITATE = new RegExp(
@@ -19,7 +18,6 @@ const SALT_OUT = new RegExp(
   'i',
 );
 const HYDRATE = new RegExp(String.raw`^(.+?)\s+to\s+(${NUMBER}\s*(?:mg|g|kg))$`, 'i');
-const DRY = new RegExp(String.raw`^(.+?)\s+with\s+(${NUMBER})\s*%\s*(?:of\s+)?water$`, 'i');
 
 const KSP = 'CRC Handbook, solubility products at 25 °C; activities by Davies';
 
@@ -147,60 +145,6 @@ export function ceilingVerb(rest: string, line: string): Result<Found> {
       }),
     ],
     note: `Because ${ceiling.why}.`,
-  });
-}
-
-/** What kind of liquid a substance is, for what may dry it. */
-const KIND: Readonly<Record<string, LiquidKind>> = {
-  ethanol: 'alcohol',
-  isopropanol: 'alcohol',
-  methanol: 'alcohol',
-  'isoamyl-alcohol': 'alcohol',
-  acetone: 'ketone',
-  'ethyl-acetate': 'ester',
-  'acetic-acid': 'acid',
-  'formic-acid': 'acid',
-};
-
-/** “dry 500 g ethanol with 5% water”: which salts dry it, how much of each, what each leaves. */
-export function dryVerb(rest: string, line: string): Result<Found> {
-  const match = DRY.exec(rest.trim());
-  if (!match) return fail('missing-part', 'Write dry 500 g ethanol with 5% water.', { at: pointAt(line, rest) });
-  const stuff = readStuff(match[1]!, line);
-  if (!stuff.ok) return stuff;
-  const { substance, amount } = stuff.value;
-  const kind = KIND[substance.id];
-  if (!kind)
-    return fail(
-      'unit-does-not-fit',
-      `What dries ${substance.name} is not held; there are ethanol, propan-2-ol, acetone, ethyl acetate and a few more.`,
-      {
-        at: pointAt(line, match[1]!),
-      },
-    );
-  if (amount?.dimension !== 'mass')
-    return fail('missing-part', 'How many grams of it? Write dry 500 g ethanol with 5% water.', {
-      at: pointAt(line, match[1]!),
-    });
-  const water = typedNumber(match[2]!, line);
-  if (!water.ok) return water;
-  if (!(water.value >= 0 && water.value <= 100))
-    return fail('out-of-range', 'Water is 0 to 100 % of it.', { at: pointAt(line, match[2]!) });
-  const doses = desiccantDoses(kind, amount.value, water.value, 20);
-  const forbidden = doses
-    .filter((each) => each.forbidden !== '')
-    .map((each) => `${each.desiccant.name}: ${each.forbidden}`);
-  return ok({
-    figures: doses
-      .filter((each) => each.forbidden === '' && each.leftPct < water.value)
-      .map(({ desiccant, grams, leftPct }) =>
-        datum(
-          { symbol: 'm', name: `${desiccant.name}, ${desiccant.speed}, leaves ${leftPct} %`, unit: 'g' },
-          { value: grams, uncertainty: { desiccant: { name: 'capacity in practice', effect: 0.2 * grams } } },
-          { source: 'Perrin and Armarego, Purification of Laboratory Chemicals, ch. 1', grade: 'C' },
-        ),
-      ),
-    note: forbidden.length > 0 ? `Not ${forbidden.join('; not ')}.` : 'None is forbidden to it.',
   });
 }
 

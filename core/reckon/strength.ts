@@ -1,8 +1,8 @@
 import { derive, type Figure, given } from '#core/figure';
+import { type Phrase, pointAt, type Stuff, wantedStrength } from '#core/phrase';
 import { fail, ok, type Result } from '#core/problem';
 import { densityFigure, massFractionFigure, type StrengthUnit, strengthIn } from '#core/solution';
 import { basicityOf } from './basicity.ts';
-import { type Phrase, pointAt, type Stuff, wantedStrength } from './phrase.ts';
 
 const FITTING = 'mol/L, %, % w/v, g/L, mol/kg, N, SG, Bé, Tw, g/mL';
 
@@ -32,7 +32,7 @@ export function convertStrength(stuff: Stuff, phrase: Phrase): Result<Figure> {
 }
 
 function normality(w: Figure, { substance }: Stuff, phrase: Phrase): Result<Figure> {
-  const z = basicityOf(substance.formula);
+  const z = basicityOf(substance.formula)?.protons;
   if (z === undefined) {
     return fail(
       'unit-does-not-fit',

@@ -1,13 +1,22 @@
 import { phOf } from '#core/assay';
 import { depositFromCharge, electronsFor, hoursForMass } from '#core/cell';
 import { datum, given } from '#core/figure';
+import {
+  cutPhrase,
+  type Phrase,
+  pointAt,
+  readStuff,
+  readSubstanceName,
+  type Stuff,
+  strengthPct,
+  typedNumber,
+} from '#core/phrase';
 import { fail, ok, type Result } from '#core/problem';
 import { balance, balancedText } from '#core/reaction';
 import { strengthIn } from '#core/solution';
 import { molarMassFigure } from '#core/substance';
-import { parseNumber } from '#core/units';
+import { formatNumber, parseNumber } from '#core/units';
 import type { Found } from './found.ts';
-import { cutPhrase, type Phrase, pointAt, readStuff, readSubstanceName, type Stuff, strengthPct } from './phrase.ts';
 
 export function molarMassVerb(rest: string, line: string): Result<Found> {
   const found = readSubstanceName(rest.trim(), line);
@@ -30,6 +39,8 @@ export function balanceVerb(rest: string, line: string): Result<Found> {
 }
 
 export function phVerb(rest: string, line: string): Result<Found> {
+  const back = PH_BACK.exec(rest.trim());
+  if (back) return strengthOfPh(back[1]!, back[2]!, line);
   const phrase = cutPhrase(rest);
   if (!phrase.ok) return phrase;
   const stuff = readStuff(phrase.value.body, line);
@@ -59,6 +70,65 @@ export function phVerb(rest: string, line: string): Result<Found> {
     ],
   });
 }
+
+const PH_BACK = /^(\d[\d.,]*)\s+(?:of\s+)?(?!mol|m\b|%|g\b|mmol)([\p{L}(].*)$/iu;
+/** mol/L between which a strength is sought, and how often the interval is halved. */
+const WEAKEST = 1e-7;
+const STRONGEST = 2;
+const HALVINGS = 22;
+
+/** “pH 2.88 acetic acid”: the strength that has this pH. Between the weakest and the strongest the pH only rises or only falls. */
+function strengthOfPh(said: string, name: string, line: string): Result<Found> {
+  const wanted = typedNumber(said, line);
+  if (!wanted.ok) return wanted;
+  const phrase = cutPhrase(name);
+  if (!phrase.ok) return phrase;
+  const found = readSubstanceName(phrase.value.body, line);
+  if (!found.ok) return found;
+  const { substance } = found.value;
+  const tempC = phrase.value.tempGiven ? phrase.value.tempC : 25;
+  const at = (c: number) => {
+    const answer = phOf(substance.id, c, tempC);
+    return answer.ok ? answer.value.pH : Number.NaN;
+  };
+  const known = phOf(substance.id, 0.1, tempC);
+  if (!known.ok) return { ok: false, problem: { ...known.problem, at: pointAt(line, name) } };
+  const [weak, strong] = [at(WEAKEST), at(STRONGEST)];
+  const [least, most] = [Math.min(weak, strong), Math.max(weak, strong)];
+  if (!(wanted.value >= least && wanted.value <= most))
+    return fail(
+      'out-of-range',
+      `${substance.name} in water has pH ${formatNumber(least, 3)} to ${formatNumber(most, 3)}; ${formatNumber(wanted.value, 3)} is of something else, or of a mixture.`,
+      { at: pointAt(line, said) },
+    );
+  const solve = (pH: number) => {
+    let [low, high] = [Math.log(WEAKEST), Math.log(STRONGEST)];
+    for (let i = 0; i < HALVINGS; i++) {
+      const middle = (low + high) / 2;
+      if (at(Math.exp(middle)) < pH === weak < strong) low = middle;
+      else high = middle;
+    }
+    return Math.exp((low + high) / 2);
+  };
+  const c = solve(wanted.value);
+  // A paper or a meter is right to a tenth: what that is worth in strength is the answer's own uncertainty.
+  // pH against ln c, by a tenth of it to both sides.
+  const slope = Math.abs(at(c * 1.1) - at(c / 1.1)) / Math.log(1.21);
+  const effect = (c * PH_READ) / Math.max(slope, 1e-3);
+  return ok({
+    figures: [
+      datum(
+        { symbol: 'c', name: `${substance.name}, by its pH`, unit: 'mol/L' },
+        { value: c, uncertainty: { pH: { name: 'pH read to a tenth', effect } } },
+        { source: 'charge balance with Davies activity coefficients, solved for the strength', grade: 'B' },
+      ),
+    ],
+    note: `If it is ${substance.name} and water alone. A tenth of pH is much in strength: titrate where it matters.`,
+  });
+}
+
+/** pH to which one reads. */
+const PH_READ = 0.1;
 
 /** mol/L of what was typed. Dilute mol/L needs no density table. */
 function concentration(stuff: Stuff, phrase: Phrase): Result<number> {

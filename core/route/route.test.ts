@@ -1,4 +1,5 @@
 import { describe, expect, it } from 'vitest';
+import { ceilingOf } from '#core/dry';
 import { parseLabel } from '#core/stock';
 import { substanceById } from '#core/substance';
 import { catalogue, parseTarget, routesFor, type ShelfBottle } from './index.ts';
@@ -36,6 +37,19 @@ describe('the catalogue', () => {
         expect(control.start).toBeLessThanOrEqual(control.max);
       }
       expect(route.source).not.toBe('');
+    },
+  );
+});
+
+describe('a drying ceiling', () => {
+  it.each(catalogue.map((route) => [route.id, route] as const))(
+    'of %s is the one that the table of practice gives',
+    (_, route) => {
+      const { drying, makes, steps } = route;
+      const held = makes.kind === 'solid' ? ceilingOf(substanceById(makes.substanceId)!) : undefined;
+      if (!drying || !held) return;
+      expect(drying.ceilingC).toBe(held.tempC);
+      for (const { op, ceilingC } of steps) if (op.do === 'dry' && ceilingC !== null) expect(ceilingC).toBe(held.tempC);
     },
   );
 });

@@ -1,5 +1,5 @@
 import { cautionIds } from '#core/guard';
-import { fields, flag, list, note, nullable, number, type Of, one, span, text } from '#core/shape';
+import { fields, flag, list, note, nullable, number, type Of, one, optional, span, text } from '#core/shape';
 import { addingShape, opShape, recipeShape } from '#core/technique';
 
 /** A step of a route. Its sentences may hold {quantity} names, filled from the sheet, and [parts] left out without theirs. */
@@ -26,8 +26,8 @@ export const stepShape = fields({
   waitH: span({ min: 0, max: 100_000 }),
   /** Steps that must be done first; empty means the one before it. */
   after: list(text(60), 20),
-  /** The step belongs to a method: it stands only while this control is under its mark. */
-  only: nullable(fields({ control: text(40), under: number() })),
+  /** The step belongs to a method: it stands only while this control is under one mark, or at another or above it. */
+  only: nullable(fields({ control: text(40), under: optional(number()), from: optional(number()) })),
 });
 export type StepTemplate = Of<typeof stepShape>;
 
@@ -50,5 +50,15 @@ export function stepsAt(
   { steps }: Pick<Route, 'steps'>,
   controls: Readonly<Record<string, number>>,
 ): readonly StepTemplate[] {
-  return steps.filter(({ only }) => !only || (controls[only.control] ?? only.under) < only.under);
+  return steps.filter(({ only }) => {
+    const set = only && controls[only.control];
+    // A plan older than the control has not chosen the method.
+    if (!only) return true;
+    return (
+      set !== undefined &&
+      set !== null &&
+      set < (only.under ?? Number.POSITIVE_INFINITY) &&
+      set >= (only.from ?? Number.NEGATIVE_INFINITY)
+    );
+  });
 }

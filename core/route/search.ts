@@ -1,6 +1,8 @@
 import { fail, ok, type Result } from '#core/problem';
+import { type Product, productNamed } from '#core/product';
+import { massFraction } from '#core/solution';
 import type { ShelfBottle } from '#core/stock';
-import { type SubstanceId, substanceOf } from '#core/substance';
+import { type SubstanceId, substanceById, substanceOf } from '#core/substance';
 import type { Role } from '#core/technique';
 import { catalogue } from './catalogue/index.ts';
 import type { Route } from './route.ts';
@@ -13,21 +15,83 @@ export interface RouteChoice {
   readonly missing: readonly string[];
 }
 
-/** Bottles on the shelf that can play a role, bought ones first, fullest first. Waste never is offered. */
-export function bottlesForRole(role: Role, shelf: readonly ShelfBottle[], wanted?: string): readonly ShelfBottle[] {
+/** A bottle for a role, with why it comes where it does: whole words, empty for nothing to say. */
+export interface FittingBottle extends ShelfBottle {
+  readonly why: string;
+}
+
+/**
+ * Bottles on the shelf that can play a role, best first: bought before made, what the role accepts first; then not empty, not
+ * much weaker than the rest, assayed, fresh, and fullest. Waste is never offered.
+ */
+export function bottlesForRole(role: Role, shelf: readonly ShelfBottle[], wanted?: string): readonly FittingBottle[] {
   const accepts: readonly string[] = wanted ? role.accepts.filter((id) => id === wanted) : role.accepts;
-  return shelf
-    .filter((bottle) => !bottle.archived && bottle.card.group !== 'waste' && accepts.includes(bottle.card.substanceId))
-    .sort((a, b) => rank(a, accepts) - rank(b, accepts) || left(b) - left(a));
+  const fits = shelf.filter(
+    ({ archived, card }) =>
+      !archived && card.group !== 'waste' && accepts.includes(card.substanceId) && mixedIn(card) === undefined,
+  );
+  const strongest = Math.max(0, ...fits.map(({ card }) => pctOf(card)));
+  const keys = new Map(fits.map((bottle) => [bottle.id, keyOf(bottle, accepts, strongest)]));
+  const sorted = [...fits].sort((a, b) => compare(keys.get(a.id)!, keys.get(b.id)!));
+  return sorted.map((bottle, i) => {
+    const next = sorted[i + 1];
+    const differs = i === 0 && next ? keys.get(bottle.id)!.findIndex((each, k) => each !== keys.get(next.id)![k]) : -1;
+    return { ...bottle, why: WHY[differs] ?? '' };
+  });
 }
 
-function rank(bottle: ShelfBottle, accepts: readonly string[]): number {
-  const made = bottle.card.group === 'bought' ? 0 : 1;
-  return made * 10 + accepts.indexOf(bottle.card.substanceId);
+/** The kind of product that a bottle is, where nothing is made from such a one: what else is in it would be in the product. */
+function mixedIn({ product }: ShelfBottle['card']): Product | undefined {
+  const kind = product === undefined ? undefined : productNamed(product);
+  return kind && !kind.source ? kind : undefined;
 }
 
-function left({ card, usedG }: ShelfBottle): number {
-  return (card.size?.value ?? 0) - usedG;
+/** What decides, in the order of the keys below. */
+const WHY = [
+  '',
+  'the others are empty',
+  'strong enough; the others are much weaker',
+  'assayed; the others are not',
+  'the freshest',
+  'the fullest',
+] as const;
+
+type Key = readonly number[];
+
+function keyOf(bottle: ShelfBottle, accepts: readonly string[], strongest: number): Key {
+  const { card } = bottle;
+  const rank = (card.group === 'bought' ? 0 : 1) * 10 + accepts.indexOf(card.substanceId);
+  const left = leftOf(bottle);
+  const weak = pctOf(card) < WEAK * Math.min(strongest, STRONG_PCT) ? 1 : 0;
+  return [rank, left > 0 ? 0 : 1, weak, card.assayed ? 0 : 1, -yearOf(card), -left];
+}
+
+/** Much weaker: under half of the strongest, as far as that is within what shops sell. */
+const WEAK = 0.5;
+const STRONG_PCT = 12;
+
+/** Mass % of what the label says; a solid without a strength is taken as pure, one that cannot be read as none of it. */
+function pctOf({ strength, substanceId }: ShelfBottle['card']): number {
+  if (strength === null) return 100;
+  const substance = substanceById(substanceId);
+  const w = substance && massFraction(strength, substance, 20);
+  return w?.ok ? w.value : 0;
+}
+
+/** Years and halves of it: what differs by less is as fresh. */
+function yearOf({ since }: ShelfBottle['card']): number {
+  const at = Date.parse(since);
+  return Number.isFinite(at) ? Math.floor(at / HALF_YEAR_MS) : 0;
+}
+const HALF_YEAR_MS = 183 * 86_400_000;
+
+function leftOf({ card, usedG }: ShelfBottle): number {
+  return card.size === null ? 1 : Math.max(0, card.size.value - usedG);
+}
+
+function compare(a: Key, b: Key): number {
+  for (const [i, each] of a.entries()) if (each !== b[i]) return each - (b[i] ?? 0);
+  return 0;
 }
 
 /** The routes to a substance, each with the bottles the shelf offers and what is missing. */
@@ -79,6 +143,13 @@ function missingText(role: Role, shelf: readonly ShelfBottle[]): string {
     shelf.some((bottle) => !bottle.archived && bottle.card.substanceId === substanceId),
   );
   const names = role.accepts.map((id) => substanceOf(id).name).join(' or ');
+  const mixed = shelf
+    .filter(({ archived, card }) => !archived && role.accepts.some((id) => id === card.substanceId))
+    .flatMap(({ card }) => mixedIn(card) ?? [])[0];
+  if (mixed) {
+    const besides = mixed.besides === '' ? mixed.note : `there is ${mixed.besides} in it`;
+    return `No ${role.name} on the shelf that will do: ${mixed.name} is too mixed, ${besides}.`;
+  }
   return refused
     ? `No ${role.name} on the shelf. ${refused.why}`
     : `No ${role.name} on the shelf: put ${names} on it first.`;

@@ -3,19 +3,20 @@ import type { Live } from '#core/log';
 import type { Plan, PlanFacts } from '#core/plan';
 import { type Problem, problem, type Result } from '#core/problem';
 import { reactionText } from '#core/reaction';
-import { molarMassFigure, substanceOf } from '#core/substance';
-import { type AdditionLine, controlFigure, type NotKnown, techniques } from '#core/technique';
+import { type AdditionLine, type NotKnown, techniques } from '#core/technique';
 import { budget, formatNumber } from '#core/units';
 import { fitVessel } from '#core/vessel';
 import { cautionsByStep } from './cautions.ts';
 import type { Entries } from './entries.ts';
+import { foamOf } from './foam.ts';
 import { gasOf, gasTotals } from './gas.ts';
 import { gaugesOf } from './gauge.ts';
 import { type GoneThrough, goThrough } from './gone-through.ts';
 import { nowOf } from './now.ts';
 import { namesOf, shownOf } from './quantities.ts';
-import { productPerExtent } from './scale.ts';
+import { rowOf } from './row.ts';
 import type { Made, Sheet } from './sheet.ts';
+import { furthestOf, theoryOf } from './theory.ts';
 import { suits, vesselJudge } from './vessel-judge.ts';
 import type { StepHeat, Walk } from './walk.ts';
 
@@ -43,7 +44,7 @@ function made({ facts, entries, planned: walk, done }: GoneThrough): Sheet {
   const gases = gasTotals(walk.gases).map(({ id, amount }) => gasOf(facts, id, amount));
   const solution = madeOf(figures);
   const liquidMl = Math.max(walk.reactMl, walk.peakMl, solution?.volume.value ?? 0);
-  const foamMl = route.foamShare * walk.reactMl;
+  const foamMl = foamOf(facts, walk);
   const judge = vesselJudge(facts, walk);
   const vessel = fitVessel(plan.bench.vessels, liquidMl, foamMl, (each) => suits(judge(each))) ?? null;
   const theory = theoryOf(facts, walk);
@@ -60,6 +61,8 @@ function made({ facts, entries, planned: walk, done }: GoneThrough): Sheet {
   const hours = hoursOf(facts, walk);
   const worst = worstOf(walk.heats);
   const notKnown = notKnownOf(walk);
+  const cost = costOf(facts, additions);
+  const corrosive = facts.steps.some((step) => step.cautions.includes('corrosive'));
   return {
     route: {
       id: route.id,
@@ -68,8 +71,8 @@ function made({ facts, entries, planned: walk, done }: GoneThrough): Sheet {
       reaction: route.reactions[0] ? reactionText(route.reactions[0]) : null,
     },
     additions,
+    besides: [...walk.outcomes].flatMap(([step, { besides }]) => besides.map((each) => ({ ...each, step }))),
     shortages: shortages(facts, additions, entries),
-    gas: gases[0] ?? null,
     gases,
     now: done && nowOf(done),
     heats: walk.heats,
@@ -80,6 +83,7 @@ function made({ facts, entries, planned: walk, done }: GoneThrough): Sheet {
     figures,
     product,
     theory,
+    furthest: done ? furthestOf(facts, walk) : null,
     yieldPct,
     made: solution,
     limiting: additions.find((line) => line.limiting)?.role ?? null,
@@ -93,7 +97,8 @@ function made({ facts, entries, planned: walk, done }: GoneThrough): Sheet {
       clashes: vessel ? judge(vessel.vessel) : [],
     }),
     cautions: cautionsByStep(facts, walk, { foamMl, liquidMl }, vessel?.vessel.material ?? 'glass'),
-    cost: costOf(facts, additions),
+    row: rowOf({ gases, cost, hours, yieldPct }, corrosive),
+    cost,
     hours,
     byProducts: route.byProducts,
     names: namesOf(facts, walk, { gases, vessel, worst }),
@@ -124,26 +129,6 @@ function madeOf(figures: Readonly<Record<string, Figure | null>>): Made | null {
   const { 'made.volume': volume, 'made.filled': filled, 'made.mass': mass } = figures;
   const { 'made.strength': strength, 'made.pct': pct } = figures;
   return volume && filled && mass && strength && pct ? { volume, filled, mass, strength, pct } : null;
-}
-
-function theoryOf(facts: PlanFacts, { end: { progress } }: Walk): Figure | null {
-  const { substanceId } = facts.recipe.makes;
-  const { extent } = progress;
-  if (substanceId === undefined || !extent) return null;
-  const solid = substanceOf(substanceId);
-  const nu = productPerExtent(facts.recipe);
-  const M = molarMassFigure(solid.formula);
-  const naming = { symbol: 'theory', name: `${solid.name}, all of the limiting reagent`, unit: 'g' };
-  const formula = nu === 1 ? 'ξ × M' : `${nu} × ξ × M`;
-  const all = derive(naming, formula, { ξ: extent, M }, (x) => nu * x.ξ * x.M);
-  const kept = facts.steps.flatMap(({ op }) => (op.do === 'dry' && op.waterControl ? [op.waterControl] : []))[0];
-  if (kept === undefined) return all;
-  return derive(
-    naming,
-    '100 × m ÷ (100 − set)',
-    { m: all, set: controlFigure(facts, kept) },
-    (x) => (100 * x.m) / (100 - x.set),
-  );
 }
 
 function hoursOf(facts: PlanFacts, { outcomes }: Walk): Sheet['hours'] {

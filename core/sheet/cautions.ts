@@ -8,7 +8,7 @@ import type { Walk } from './walk.ts';
 /** Classes of what bites as an acid. */
 const ACIDS = ['acid_strong', 'acid_weak', 'acid_nitric', 'formic_oxalic'];
 
-type StepFacts = Omit<CautionFacts, 'riseK' | 'gas' | 'quench'>;
+type StepFacts = Omit<CautionFacts, 'riseK' | 'gases' | 'quench'>;
 
 /** The cautions of each step, computed for these amounts in this place. */
 export function cautionsByStep(
@@ -21,12 +21,12 @@ export function cautionsByStep(
   const shared = sharedFacts(facts, volumes);
   for (const [i, step] of facts.steps.entries()) {
     const riseK = walk.heats.find((each) => each.step === step.id)?.rise.value ?? null;
-    const gas = step.cautions.some((id) => OF_GAS.has(id)) ? gasAfter(facts, walk, i) : null;
+    const gases = step.cautions.some((id) => OF_GAS.has(id)) ? gasesAfter(facts, walk, i) : [];
     // A hot liquor that is cooled: the boil stands before the cold.
     const cold = coolsTo(step.op, facts);
     const quench = cold === null ? '' : quenchSays(material, 98, cold);
     const ids: readonly CautionId[] = quench === '' ? step.cautions : [...step.cautions, 'quench'];
-    const said = ids.flatMap((id) => cautionFor(id, { ...shared, gas, riseK, quench }) ?? []);
+    const said = ids.flatMap((id) => cautionFor(id, { ...shared, gases, riseK, quench }) ?? []);
     if (said.length > 0) by[step.id] = said;
   }
   return by;
@@ -51,10 +51,12 @@ function sharedFacts(facts: PlanFacts, volumes: { foamMl: number; liquidMl: numb
 /** Cautions that are about the gas of a step. */
 const OF_GAS: ReadonlySet<CautionId> = new Set(['hydrogen', 'foam', 'ammonia-gas']);
 
-/** The largest gas of a step, or of the next one that gives some, or of the one before; litres. */
-function gasAfter(facts: PlanFacts, { gases }: Walk, at: number): CautionFacts['gas'] {
+/** All gases of a step, or of the next one that gives some, or of the one before; litres. */
+function gasesAfter(facts: PlanFacts, { gases }: Walk, at: number): CautionFacts['gases'] {
   const later = new Set(facts.steps.slice(at).map(({ id }) => id));
   const first = gases.find((each) => later.has(each.step)) ?? gases[0];
-  const [most] = gasTotals(gases.filter((each) => each.step === first?.step));
-  return most ? { id: most.id, litres: gasOf(facts, most.id, most.amount).volume.value } : null;
+  return gasTotals(gases.filter((each) => each.step === first?.step)).map(({ id, amount }) => ({
+    id,
+    litres: gasOf(facts, id, amount).volume.value,
+  }));
 }

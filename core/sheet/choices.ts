@@ -1,12 +1,11 @@
-import type { Figure } from '#core/figure';
 import { type Plan, startPlan } from '#core/plan';
-import { ok, type Problem, type Result } from '#core/problem';
+import { ok, type Problem, problem, type Result } from '#core/problem';
 import { bottlesForRole, parseTarget, type Route, routesFor, type ShelfBottle, targetText } from '#core/route';
+import { substanceOf } from '#core/substance';
 import type { Control, Role } from '#core/technique';
 import type { Bench } from '#core/vessel';
 import { sheetOf } from './assemble.ts';
-import { durationText } from './gauge.ts';
-import type { Sheet } from './sheet.ts';
+import type { SheetRow } from './row.ts';
 
 /** A target as typed, with what stands on the shelf. `today` is an ISO day. */
 export interface Asking {
@@ -27,16 +26,12 @@ export interface PlanChoice {
     readonly id: string;
     readonly name: string;
     readonly tolerates: string;
-    readonly bottles: readonly { readonly id: string; readonly name: string }[];
+    readonly bottles: readonly { readonly id: string; readonly name: string; readonly why: string }[];
   }[];
   /** The comparison row; null while something is missing. */
-  readonly row: {
-    readonly cost: Figure | null;
-    readonly handsOnH: number;
-    readonly wait: string;
-    readonly yieldPct: Figure | null;
-    readonly watch: string;
-  } | null;
+  readonly row: SheetRow | null;
+  /** Why it cannot work at its settings, with the field that is wrong; null when it can, or while a bottle is missing. */
+  readonly problem: Problem | null;
 }
 
 export interface TargetAnswer {
@@ -53,27 +48,36 @@ export function choicesFor({ text, shelf, bench, today }: Asking): Result<Target
   if (reading.problems.length > 0 || !substanceId || !amount) return ok({ problems: reading.problems, ...empty });
   const routes = routesFor(substanceId, shelf);
   if (!routes.ok) return ok({ problems: [routes.problem], ...empty });
-  const choices = routes.value.map(({ route, bottles, missing }) => {
+  const choices = routes.value.flatMap(({ route, bottles, missing }): readonly PlanChoice[] => {
     const fromRole =
       fromSubstanceId === null
         ? null
         : (route.roles.find((role) => role.accepts.includes(fromSubstanceId))?.id ?? null);
+    // “From” what a route does not use is another route, which is not here.
+    if (fromSubstanceId !== null && fromRole === null) return [];
     const target = { substanceId, amount, strength, fromRole };
     const plan = startPlan({ route, target, bottles, shelf, bench, day: today });
     const sheet = missing.length === 0 ? sheetOf(plan) : undefined;
-    const problems = sheet && !sheet.ok ? [sheet.problem.message] : [];
-    return {
-      plan,
-      title: route.title,
-      summary: route.summary,
-      missing: [...missing, ...problems],
-      controls: route.controls,
-      roles: route.roles
-        .filter((role) => role.accepts.length > 0)
-        .map((role) => roleChoice(role, route, substanceId, shelf)),
-      row: sheet?.ok ? rowOf(sheet.value, route) : null,
-    };
+    return [
+      {
+        plan,
+        title: route.title,
+        summary: route.summary,
+        missing,
+        problem: sheet && !sheet.ok ? sheet.problem : null,
+        controls: route.controls,
+        roles: route.roles
+          .filter((role) => role.accepts.length > 0)
+          .map((role) => roleChoice(role, route, substanceId, shelf)),
+        row: sheet?.ok ? sheet.value.row : null,
+      },
+    ];
   });
+  if (choices.length === 0 && fromSubstanceId !== null) {
+    const [made, from] = [substanceOf(substanceId).name, substanceOf(fromSubstanceId).name];
+    const sentence = `No route here makes ${made} from ${from}. Ask for it without “from”, to see what it is made of.`;
+    return ok({ problems: [problem('no-route', sentence, { field: 'target' })], ...empty });
+  }
   return ok({ problems: [], text: targetText({ substanceId, amount, strength }), choices });
 }
 
@@ -86,19 +90,6 @@ function roleChoice(
   const { makes } = route;
   const dilutes = makes.kind === 'solution' && makes.substanceId === undefined && makes.role === role.id;
   const wanted = dilutes ? substanceId : undefined;
-  const bottles = bottlesForRole(role, shelf, wanted).map(({ id, card }) => ({ id, name: card.name }));
+  const bottles = bottlesForRole(role, shelf, wanted).map(({ id, card, why }) => ({ id, name: card.name, why }));
   return { id: role.id, name: role.name, tolerates: role.tolerates, bottles };
-}
-
-function rowOf(sheet: Sheet, route: Route): NonNullable<PlanChoice['row']> {
-  const corrosive = route.steps.some((step) => step.cautions.includes('corrosive'));
-  const plain = corrosive ? 'corrosive' : 'nothing unusual';
-  const watch = sheet.gas ? `${sheet.gas.name}, ${Number(sheet.gas.volume.value.toPrecision(2))} L` : plain;
-  return {
-    cost: sheet.cost,
-    handsOnH: sheet.hours.handsOn,
-    wait: durationText(sheet.hours.wait),
-    yieldPct: sheet.yieldPct,
-    watch,
-  };
 }

@@ -16,25 +16,45 @@ export interface Entries {
 interface Draft {
   additions: ActualAddition[];
   readings: Partial<Record<Quantity, Reading>>;
+  liquor: Partial<Record<Quantity, Reading>>;
+  /** ms at which each quantity was last read. */
+  readAt: Partial<Record<Quantity, number>>;
+  early: Quantity[];
+  dryMass: boolean;
   finished: boolean;
   skipped: boolean;
   passed: Passed[];
 }
 
-const NOTHING: Draft = { additions: [], readings: {}, finished: false, skipped: false, passed: [] };
+const fresh = (): Draft => ({
+  additions: [],
+  readings: {},
+  liquor: {},
+  readAt: {},
+  early: [],
+  dryMass: false,
+  finished: false,
+  skipped: false,
+  passed: [],
+});
+
+const NOTHING = fresh();
+
+/** A reading this long before a step was ended says how it went, not where it ended; ms. */
+const EARLY = 3 * 3_600_000;
 
 export function entriesOf(live: Live): Entries {
   const by = new Map<string, Draft>();
   const here = (step: string): Draft => {
     const known = by.get(step);
     if (known) return known;
-    const fresh: Draft = { additions: [], readings: {}, finished: false, skipped: false, passed: [] };
-    by.set(step, fresh);
-    return fresh;
+    const draft = fresh();
+    by.set(step, draft);
+    return draft;
   };
   const additions: ActualAddition[] = [];
   let enlarged: number | undefined;
-  for (const { id, body } of live) {
+  for (const { id, body, happened } of live) {
     switch (body.kind) {
       case 'added': {
         const { kind: _, reason: __, ...rest } = body;
@@ -42,12 +62,13 @@ export function entriesOf(live: Live): Entries {
         additions.push(addition);
         const step = here(body.step);
         step.additions.push(addition);
-        // What was left before more went in is left no longer.
+        // What was left, or stood in the vessel, before more went in does so no longer.
         delete step.readings.left;
+        delete step.readings.volume;
         break;
       }
       case 'read':
-        if (body.of === undefined || body.of === 'vessel') here(body.step).readings[body.quantity] = body.reading;
+        keepReading(here(body.step), body, Date.parse(happened.at));
         break;
       case 'portion-taken':
         if (!body.returned) here(body.step).passed.push(body);
@@ -59,9 +80,13 @@ export function entriesOf(live: Live): Entries {
       case 'enlarged':
         enlarged = (enlarged ?? 1) * body.factor;
         break;
-      case 'finished':
-        here(body.step).finished = true;
+      case 'finished': {
+        const step = here(body.step);
+        const at = Date.parse(happened.at);
+        step.finished = true;
+        step.early = (Object.keys(step.readAt) as Quantity[]).filter((each) => at - (step.readAt[each] ?? at) > EARLY);
         break;
+      }
       case 'step-skipped':
         here(body.step).skipped = true;
         break;
@@ -80,4 +105,13 @@ export function entriesOf(live: Live): Entries {
     passed: (step) => (by.get(step) ?? NOTHING).passed,
     enlarged,
   };
+}
+
+function keepReading(step: Draft, { quantity, reading, of, state }: BodyOf<'read'>, at: number): void {
+  if (of === 'liquor') step.liquor[quantity] = reading;
+  // At a filter the product is what lies on it.
+  if (of !== undefined && of !== 'vessel' && of !== 'product') return;
+  step.readings[quantity] = reading;
+  if (quantity === 'mass') step.dryMass = state === 'dry';
+  step.readAt[quantity] = at;
 }

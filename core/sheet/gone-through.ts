@@ -4,6 +4,7 @@ import { type Live, liveOf } from '#core/log';
 import { factsOf, opOf, type Plan, type PlanFacts, plannedOrder, type RunStep, stepsOf } from '#core/plan';
 import { fail, ok, type Result } from '#core/problem';
 import { formatNumber } from '#core/units';
+import { asAssayed } from './as-assayed.ts';
 import { type Entries, entriesOf } from './entries.ts';
 import { wantedExtent } from './scale.ts';
 import { type Walk, walk } from './walk.ts';
@@ -31,7 +32,8 @@ export function goThrough(plan: Plan, live: Live = NOTHING): Result<GoneThrough>
   return found;
 }
 
-function gone(plan: Plan, live: Live): Result<GoneThrough> {
+function gone(asked: Plan, entered: Live): Result<GoneThrough> {
+  const { plan, live } = asAssayed(asked, entered);
   const looked = factsOf(plan);
   if (!looked.ok) return looked;
   const facts = looked.value;

@@ -6,7 +6,9 @@ export { type Asking, choicesFor, type PlanChoice, type TargetAnswer } from './c
 export { type Entries, entriesOf } from './entries.ts';
 export { type Gauge, hoursText } from './gauge.ts';
 export { type GoneThrough, goThrough } from './gone-through.ts';
+export type { SheetRow } from './row.ts';
 export { fillTemplate, type Named, type Names, type TextPart } from './sentence.ts';
 export type { Made, Now, Sheet, SheetGas } from './sheet.ts';
+export type { Furthest } from './theory.ts';
 export { toleranceSentence } from './tolerance.ts';
 export type { StepHeat, Walk } from './walk.ts';

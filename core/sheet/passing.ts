@@ -1,7 +1,7 @@
 import { derive, type Figure, given } from '#core/figure';
 import { type BodyOf, readingValue, type ValueWithSd } from '#core/log';
 import { isSubstanceId, type SubstanceId, substanceOf } from '#core/substance';
-import type { Doing, Standing } from '#core/technique';
+import type { Doing, Facts, Standing } from '#core/technique';
 import { uncertain } from '#core/units';
 import {
   at,
@@ -18,18 +18,26 @@ import {
   withAmount,
 } from '#core/vessel';
 import type { Passed } from './entries.ts';
+import { following } from './following.ts';
 
 /** What of a batch goes with it when a share is poured off. */
 const GOES_ALONG = ['product.mass', 'crystals.mass'];
 
 /** What was poured off or in, or taken as a test portion, after a step, in the order it was. */
-export function passOn(doing: Doing, standing: Standing, place: Place, passed: readonly Passed[]): void {
+export function passOn(
+  doing: Doing,
+  standing: Standing,
+  where: { readonly facts: Facts; readonly place: Place },
+  passed: readonly Passed[],
+): void {
+  const { place } = where;
   // A portion comes out of what stands there when everything else has passed.
   for (const body of passed) {
     if (body.kind === 'poured-off') pourOff(doing, standing, place, body);
-    if (body.kind === 'poured-in') pourIn(doing, place, body);
+    if (body.kind === 'poured-in') following(doing, { ...where, standing }, () => pourIn(doing, place, body));
   }
-  for (const body of passed) if (body.kind === 'portion-taken') takePortion(doing, place, body);
+  for (const body of passed)
+    if (body.kind === 'portion-taken') following(doing, { ...where, standing }, () => takePortion(doing, place, body));
 }
 
 function pourOff(doing: Doing, standing: Standing, place: Place, { share }: BodyOf<'poured-off'>): void {

@@ -6,6 +6,7 @@ import { densityFigure } from '#core/solution';
 import type { Content } from '#core/stock';
 import { molarMassFigure } from '#core/substance';
 import { extentOf, extentRoles, type Recipe, solidMade, speciesMade, wantedFigure } from '#core/technique';
+import { formatPlain } from '#core/units';
 import { entriesOf } from './entries.ts';
 import { walk } from './walk.ts';
 
@@ -54,22 +55,14 @@ function findExtent(facts: PlanFacts): Result<Figure> {
     });
   }
   const nu = productPerExtent(facts.recipe);
-  const trial = given(naming, amount.value / molarMassFigure(made.solid.formula).value, 'trial');
-  const first = walk(facts, {
-    steps: plannedOrder(facts.steps),
-    wanted: trial,
-    entries: entriesOf(liveOf([])),
-    exact: true,
-  });
-  if (!first.ok) return first;
-  const { figures, progress } = first.value.end;
-  const product = figures['product.mass'];
-  const { extent } = progress;
-  if (!product || !extent || product.value <= 0) {
-    return fail('out-of-range', 'At these settings nothing crystallises: boil further down, or cool further.', {
-      field: 'controls',
-    });
-  }
+  const M0 = molarMassFigure(made.solid.formula).value;
+  const found = trialFor(facts, amount.value, M0);
+  if (!found.ok) return found;
+  const trial = found.value;
+  const tried = tryOut(facts, trial);
+  if (!tried) return nothingComes(facts);
+  if (!tried.ok) return tried;
+  const { product, extent } = tried.value;
   const M = molarMassFigure(made.solid.formula);
   const share = (100 * product.value) / (extent.value * nu * M.value);
   const Y = given(
@@ -88,6 +81,58 @@ function findExtent(facts: PlanFacts): Result<Figure> {
     'the reactions',
   );
   return ok(derive(naming, `${formula} ÷ s`, { m: asked, Y, M, s }, (x) => (100 * x.m) / (x.Y * nu * x.M) / x.s));
+}
+
+/** The first trial is this many times what paper and vessel keep larger than what is asked for. */
+const AMPLE = 10;
+
+/**
+ * mol at which the yield is found. Without what paper and vessel keep of any batch it is the same at any size; with it the
+ * product goes as a straight line that does not begin at nothing, which two trials give.
+ */
+function trialFor(facts: PlanFacts, amountG: number, M: number): Result<Figure> {
+  const at = (mol: number) => given({ symbol: 'ξ', name: 'extent wanted', unit: 'mol' }, mol, 'trial');
+  const holdG = facts.recipe.handling?.holdG ?? 0;
+  if (holdG === 0) return ok(at(amountG / M));
+  const one = (amountG + AMPLE * holdG) / M;
+  const [less, more] = [tryOut(facts, at(one)), tryOut(facts, at(2 * one))];
+  if (less && !less.ok) return less;
+  if (more && !more.ok) return more;
+  if (!less || !more) return nothingComes(facts);
+  const slope = (more.value.product.value - less.value.product.value) / one;
+  if (!(slope > 0)) return nothingComes(facts);
+  return ok(at((amountG + slope * one - less.value.product.value) / slope));
+}
+
+/** What a plan comes to at an extent: g of product, and the extent of the last reaction; undefined where nothing comes. */
+function tryOut(
+  facts: PlanFacts,
+  wanted: Figure,
+): Result<{ readonly product: Figure; readonly extent: Figure }> | undefined {
+  const gone = walk(facts, { steps: plannedOrder(facts.steps), wanted, entries: entriesOf(liveOf([])), exact: true });
+  if (!gone.ok) return gone;
+  const { figures, progress } = gone.value.end;
+  const product = figures['product.mass'];
+  const { extent } = progress;
+  return product && extent && product.value > 0 ? ok({ product, extent }) : undefined;
+}
+
+/** Says which control, moved to which end, would bring something out. */
+function nothingComes(facts: PlanFacts): Result<never> {
+  const wanted = given({ symbol: 'ξ', name: 'extent wanted', unit: 'mol' }, 1, 'trial');
+  for (const { id, name, unit, min, max } of facts.recipe.controls)
+    for (const end of [min, max]) {
+      const tried = tryOut({ ...facts, settings: { ...facts.settings, [id]: end } }, wanted);
+      if (tried?.ok)
+        return fail(
+          'out-of-range',
+          `At these settings nothing crystallises: all of it stays dissolved. Move “${name}” towards ${formatPlain(end)} ${unit}, and it will.`,
+          { field: `controls.${id}` },
+        );
+    }
+  return fail('out-of-range', 'At these settings nothing crystallises, and no single control would change that.', {
+    field: 'controls',
+  });
 }
 
 function molesPerLitre(facts: PlanFacts): Result<Figure> {

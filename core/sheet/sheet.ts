@@ -3,11 +3,13 @@ import type { Caution, Present } from '#core/guard';
 import type { Problem } from '#core/problem';
 import type { Route } from '#core/route';
 import type { SubstanceId } from '#core/substance';
-import type { AdditionLine, NotKnown } from '#core/technique';
+import type { AdditionLine, Besides, NotKnown } from '#core/technique';
 import type { Share } from '#core/units';
 import type { Contents, VesselFit, Vessels } from '#core/vessel';
 import type { Gauge } from './gauge.ts';
+import type { SheetRow } from './row.ts';
 import type { Names } from './sentence.ts';
+import type { Furthest } from './theory.ts';
 import type { StepHeat } from './walk.ts';
 
 /** A gas that comes off, in all. */
@@ -50,9 +52,10 @@ export interface Sheet {
     readonly source: string;
   };
   readonly additions: readonly AdditionLine[];
+  /** What went in that no step asked for, with the step it went in at. */
+  readonly besides: readonly (Besides & { readonly step: string })[];
   readonly shortages: readonly Problem[];
-  /** The largest of the gases. */
-  readonly gas: SheetGas | null;
+  /** What comes off, largest first. */
   readonly gases: readonly SheetGas[];
   /** Null before anything has happened. */
   readonly now: Now | null;
@@ -67,6 +70,8 @@ export interface Sheet {
   /** A solid: mass expected once dry. A solution: null. */
   readonly product: Figure | null;
   readonly theory: Figure | null;
+  /** What more could have come where something else ran out; null before anything has happened, and where nothing could. */
+  readonly furthest: Furthest | null;
   readonly yieldPct: Figure | null;
   readonly made: Made | null;
   /** The role that limits. */
@@ -74,6 +79,8 @@ export interface Sheet {
   readonly uncertainty: { readonly shares: readonly Share[]; readonly sentence: string };
   readonly gauges: readonly Gauge[];
   readonly cautions: Readonly<Record<string, readonly Caution[]>>;
+  /** The plan as a line of a comparison. */
+  readonly row: SheetRow;
   readonly cost: Figure | null;
   readonly hours: { readonly handsOn: number; readonly wait: readonly [number, number] };
   readonly byProducts: Route['byProducts'];

@@ -60,14 +60,15 @@ describe('zinc carbonate from a salt made here', () => {
   it('takes a solution of zinc chloride as it stands in its bottle', () => {
     const { run } = on('zinc-carbonate-from-salt', '20 g zinc carbonate', {
       salt: 'zinc chloride 1 mol/L 500 mL',
-      soda: 'washing soda 1 kg',
+      soda: 'washing soda crystals 1 kg',
     });
     const { sheet } = run();
     const [salt, , soda] = sheet.additions;
-    // 20 g at 95 % are 21.05 g, 0.03835 mol of the basic carbonate (548.96): 0.1918 mol of zinc, 0.2013 mol of soda with 5 % over.
-    expect(salt!.amount.value).toBeCloseTo(0.1918, 3);
-    expect(soda!.amount.value).toBeCloseTo(0.2013, 3);
-    expect(sheet.theory!.value).toBeCloseTo(21.05, 1);
+    // 20 g are 97 % of all but the 0.7 g that the paper keeps: 21.32 g, 0.03883 mol of the basic carbonate (548.96): 0.1942 mol
+    // of zinc, 0.2039 mol of soda with 5 % over.
+    expect(salt!.amount.value).toBeCloseTo(0.1942, 3);
+    expect(soda!.amount.value).toBeCloseTo(0.2039, 3);
+    expect(sheet.theory!.value).toBeCloseTo(21.32, 1);
   });
 });
 
@@ -114,8 +115,8 @@ describe('silica from sand', () => {
     const guess = run(...molten).sheet;
     expect(guess.uncertainty.shares[0]!.name).toContain('melt');
     const known = run(...molten, read('leach', 'left', 12.4, 'g'), ...done('leach')).sheet;
-    // 60 g of 99 %: 0.9887 mol; 12.4 g left of 60: 79.33 % went, 47.12 g of SiO2, with 5 % water 49.6 g.
-    expect(known.theory!.value).toBeCloseTo(49.6, 1);
+    // 60 g of 99 %: 0.9887 mol; 12.4 g left of 60: 79.33 % went, 47.12 g of SiO2, with 5 % water 49.6 g; the sand keeps 2.5 g of 765 g of it.
+    expect(known.theory!.value).toBeCloseTo(49.6 * (1 - 2.5 / 765), 1);
     expect(known.uncertainty.shares[0]!.name).not.toContain('melt');
   });
 
@@ -125,23 +126,25 @@ describe('silica from sand', () => {
   ])('asks for %s by all the lye that went in, however much melted', (label, grams, pct) => {
     const of = silicaOn(label);
     for (const left of [0, 12.4, 40]) {
-      // 100 g of 98 % NaOH: 2.4502 mol, free or as water glass.
+      // 100 g of 98 % NaOH: 2.4502 mol, free or as water glass; the sand keeps a fifth of its weight of it.
       const { sheet } = of.run(...molten, read('leach', 'left', left, 'g'), ...done('leach'));
       const acid = sheet.additions.find((each) => each.role === 'acid')!;
-      expect(acid.dose.mass.value).toBeCloseTo((1.02 * 100 * grams) / pct, 0);
+      const kept = (0.2 * left) / 760;
+      expect(acid.dose.mass.value / ((1.02 * 100 * grams) / pct)).toBeCloseTo(1 - kept, 2);
     }
   });
 
   it('keeps the water it is dried to, in the product as in the yield', () => {
     const { sheet } = run();
-    expect(sheet.yieldPct!.value).toBeCloseTo(92, 6);
+    // 47.5 g without water are 94 % of all but a gram: 51.53 g could be had.
+    expect(sheet.yieldPct!.value).toBeCloseTo((100 * 47.5) / 51.53, 1);
     expect(sheet.product!.value).toBeCloseTo(50, 1);
     expect(sheet.cautions.fuse!.map(({ id }) => id)).toContain('molten-alkali');
   });
 });
 
 describe('crystals redissolved without leaving the run', () => {
-  const { plan, added, run } = on('alum-recrystallised', '60 g alum', { crude: 'alum 97 % 1 kg' });
+  const { plan, added, run } = on('alum-recrystallised', '60 g alum', { crude: 'potassium alum 97 % 1 kg' });
   const first = [
     added('crude', 'crude', 80),
     ...done('crude'),
@@ -223,7 +226,7 @@ describe('crystals redissolved without leaving the run', () => {
 });
 
 describe('water added while it is dissolving hot', () => {
-  const { added, run } = on('alum-recrystallised', '35 g alum', { crude: 'alum 99 % 1 kg' });
+  const { added, run } = on('alum-recrystallised', '35 g alum', { crude: 'potassium alum 99 % 1 kg' });
   const until = (...more: EventBody[]) =>
     run(
       added('crude', 'crude', 61.3),
@@ -249,7 +252,7 @@ describe('a part used further wet', () => {
   it('leaves the rest its share of product and of theory', () => {
     const { run, added } = on('zinc-carbonate-from-salt', '20 g zinc carbonate', {
       salt: 'zinc chloride 1 mol/L 500 mL',
-      soda: 'washing soda 1 kg',
+      soda: 'washing soda crystals 1 kg',
     });
     const steps = [added('salt', 'salt', 210), ...done('salt', 'water', 'soda', 'settle', 'collect')];
     const whole = run(...steps).sheet;
@@ -298,7 +301,7 @@ describe('cautions of the melt and the lye', () => {
 });
 
 describe('leaving it to evaporate', () => {
-  const { plan, run } = on('alum-recrystallised', '60 g alum', { crude: 'alum 97 % 1 kg' });
+  const { plan, run } = on('alum-recrystallised', '60 g alum', { crude: 'potassium alum 97 % 1 kg' });
   const at = (waterLeft: number, charge: readonly EventBody[] = []) =>
     unwrap(runState({ ...plan, controls: { ...plan.controls, 'water-left': waterLeft } }, eventsAt(START, ...charge)));
   const crude: EventBody = {
@@ -314,7 +317,10 @@ describe('leaving it to evaporate', () => {
     expect(run().steps.map(({ key }) => key)).not.toContain('open');
     const open = at(45);
     expect(open.steps.map(({ key }) => key)).toContain('open');
-    expect(open.sheet.hours.wait[1]).toBeGreaterThan(run().sheet.hours.wait[1] + 100);
+    // Some 80 g from a dish of their own at about 2 g an hour in a still room: a day and a half to four.
+    const longer = open.sheet.hours.wait[1] - run().sheet.hours.wait[1];
+    expect(longer).toBeGreaterThan(30);
+    expect(longer).toBeLessThan(120);
   });
 
   it('leaves less in the liquor the more water goes', () => {

@@ -5,10 +5,11 @@ import type { Walk } from './walk.ts';
 
 /** Says what a vessel would suffer or give, with all that this run puts into it, as warm as it may get; worst first. */
 export function vesselJudge(
-  { bench }: PlanFacts,
+  { bench, steps }: PlanFacts,
   { outcomes, heats }: Walk,
 ): (vessel: Pick<OwnVessel, 'material' | 'sacrificial'>) => readonly Clash[] {
-  const warmest = Math.min(100, bench.tempC + Math.max(0, ...heats.map(({ rise }) => rise.value)));
+  const simmers = steps.some(({ op, cautions }) => op.do === 'boil-down' || cautions.includes('hot-liquid'));
+  const warmest = simmers ? 98 : Math.min(100, bench.tempC + Math.max(0, ...heats.map(({ rise }) => rise.value)));
   const all = new Map<string, Present>();
   for (const contents of new Set([...outcomes.values()].map(({ vessels }) => at(vessels, 'pot'))))
     for (const each of presentIn(contents))

@@ -1,9 +1,11 @@
 import type { Figure } from '#core/figure';
+import type { Quantity } from '#core/log';
 import type { OrderedStep, PlanFacts } from '#core/plan';
 import { ok, type Result } from '#core/problem';
 import type { SubstanceId } from '#core/substance';
 import {
   type AdditionLine,
+  type At,
   actOf,
   addUnplanned,
   after,
@@ -11,17 +13,22 @@ import {
   type Doing,
   emptyStanding,
   enoughFor,
+  FOLLOWS_THE_BENCH,
   type Going,
   type NotKnown,
+  type Op,
   type Outcome,
   placeOf,
   riseOf,
   type Standing,
+  type StepEntries,
+  standAsRead,
   takeIn,
   techniques,
 } from '#core/technique';
 import { at, slurryVolume, total, type Vessels } from '#core/vessel';
 import type { Entries } from './entries.ts';
+import { following } from './following.ts';
 import { passOn } from './passing.ts';
 
 /** Heat of a step in all, as far as it is known. */
@@ -65,6 +72,7 @@ export function walk(facts: PlanFacts, course: Course): Result<Walk> {
     wanted: course.wanted,
     enoughFor: enoughFor(facts, entries.additions),
     enlarged: entries.enlarged !== undefined,
+    cap: facts.plan.target.fromRole,
     exact,
     onlyDone,
     entriesAt: entries.at,
@@ -79,19 +87,25 @@ export function walk(facts: PlanFacts, course: Course): Result<Walk> {
   let reactMl = 0;
   for (const { key, op } of course.steps) {
     before.set(key, standing.vessels);
-    const here = entries.at(key);
+    const here = readAt(facts, op, entries.at(key));
     const step = { facts, key, entries: here, going };
     const acts = !here.skipped && (!onlyDone || here.finished);
     const place = placeOf(op);
-    let doing: Doing = begin(standing);
-    if (acts || techniques[op.do].counts === 'when entered') {
-      const done = actOf(op, standing, step);
+    const own = { role: 'role' in op ? op.role : null, place };
+    // What was weighed back lay there with all that had gone in.
+    const first = isBesidesFirst(op) ? withBesides(standing, step, own) : undefined;
+    const from = first ? withFirst(standing, first) : standing;
+    let doing: Doing = begin(from);
+    if (acts || techniques[op.do].counts === 'when entered' || isRead(op, here)) {
+      const done = actOf(op, from, step);
       if (!done.ok) return done;
       doing = goingOn(done.value);
     }
-    addUnplanned(doing, step, { role: 'role' in op ? op.role : null, place });
+    if (first) takeOver(doing, first);
+    else following(doing, { facts, place, standing }, () => addUnplanned(doing, step, own));
     if (acts && here.additions.length > 0) takeIn(op, doing, step);
-    passOn(doing, standing, place, entries.passed(key));
+    if (!takesVolume(op)) standAsRead(doing, step, place);
+    passOn(doing, standing, { facts, place }, entries.passed(key));
     outcomes.set(key, doing);
     for (const gas of doing.gases) gases.push({ step: key, ...gas });
     const contents = at(doing.vessels, place);
@@ -99,11 +113,57 @@ export function walk(facts: PlanFacts, course: Course): Result<Walk> {
     if (heat) heats.push(heat);
     else for (const { says } of doing.notKnown) heatNotKnown.push({ step: key, says });
     reactMl = Math.max(reactMl, doing.reactMl);
-    peakMl = Math.max(peakMl, slurryVolume(contents));
+    peakMl = Math.max(peakMl, slurryVolume(contents, facts.tables));
     standing = after(standing, doing);
   }
   const end = { ...standing, additions: markLimiting(facts, standing) };
   return ok({ end, outcomes, before, heats, heatNotKnown, gases, peakMl, reactMl });
+}
+
+/** What is read counts at every step; in a run of before, only what it was made up to and what was left. */
+function readAt({ tables }: PlanFacts, op: Op, here: StepEntries): StepEntries {
+  if (tables >= FOLLOWS_THE_BENCH) return here;
+  const { left, volume } = here.readings;
+  const readings = { ...(left && { left }), ...(volume && op.do === 'make-up' && { volume }) };
+  return { ...here, readings, liquor: {} };
+}
+
+/** Whether something was read at a step that says how far it has come, though it is not ended. */
+function isRead({ do: name }: Op, { readings, skipped }: StepEntries): boolean {
+  const takes: readonly Quantity[] = techniques[name].takes;
+  return !skipped && takes.some((quantity) => readings[quantity] !== undefined);
+}
+
+/** Whether a step makes of a volume that was read what it is. */
+function takesVolume({ do: name }: Op): boolean {
+  const takes: readonly Quantity[] = techniques[name].takes;
+  return takes.includes('volume');
+}
+
+function isBesidesFirst({ do: name }: Op): boolean {
+  const technique: { readonly besidesFirst?: true } = techniques[name];
+  return technique.besidesFirst === true;
+}
+
+/** A run with what goes in besides at a step, before the step does anything. */
+function withBesides(standing: Standing, step: At, own: Parameters<typeof addUnplanned>[2]): Doing {
+  const doing = begin(standing);
+  following(doing, { facts: step.facts, place: own.place, standing }, () => addUnplanned(doing, step, own));
+  return doing;
+}
+
+function withFirst(standing: Standing, { vessels, progress, figures }: Doing): Standing {
+  return { ...standing, vessels, progress, figures: { ...standing.figures, ...figures } };
+}
+
+/** What came of what went in first belongs to the step too. */
+function takeOver(doing: Doing, first: Doing): void {
+  doing.figures = { ...first.figures, ...doing.figures };
+  doing.besides = [...first.besides, ...doing.besides];
+  doing.gases = [...first.gases, ...doing.gases];
+  doing.heats = [...first.heats, ...doing.heats];
+  doing.notKnown = [...first.notKnown, ...doing.notKnown];
+  doing.reactMl = Math.max(first.reactMl, doing.reactMl);
 }
 
 /** An outcome that entries go on with. */
@@ -111,6 +171,7 @@ function goingOn(outcome: Outcome): Doing {
   return {
     ...outcome,
     additions: [...outcome.additions],
+    besides: [...outcome.besides],
     gases: [...outcome.gases],
     heats: [...outcome.heats],
     notKnown: [...outcome.notKnown],

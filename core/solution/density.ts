@@ -20,7 +20,7 @@ const MAX_C = 105;
 export const TABLE_SD: Record<Grade, number> = { A: 0.0005, B: 0.001, C: 0.008 };
 
 export function hasDensity(substance: Substance): boolean {
-  return substance.density !== null || substance.id === 'water';
+  return substance.density !== null || substance.id === 'water' || statedDensity(substance) !== undefined;
 }
 
 /** g/mL, 0 to 100 °C; Kell 1975 as tabulated, within 0.00002 between rows. */
@@ -40,6 +40,10 @@ export function density(substance: Substance, wtPct: number, tempC: number): Res
   if (substance.id === 'water') {
     return ok({ gPerMl: waterDensityAt(tempC), grade: 'A', source: 'Kell 1975', extrapolated: false });
   }
+  const pure = statedDensity(substance);
+  if (pure !== undefined && wtPct >= 99) {
+    return ok({ gPerMl: pure, grade: 'C', source: 'as its owner states it', extrapolated: false });
+  }
   const table = substance.density === null ? undefined : TABLES.get(substance.density);
   if (!table) return fail('no-density', `No density table is held for ${substance.name} in water.`);
   if (!(wtPct >= 0 && wtPct <= 100)) {
@@ -53,6 +57,17 @@ export function density(substance: Substance, wtPct: number, tempC: number): Res
     );
   }
   return ok(interpolate(table, wtPct, tempC));
+}
+
+/** g/mL of a pure liquid that its owner describes. */
+function statedDensity({ form, described }: Substance): number | undefined {
+  return form === 'liquid' ? (described?.gPerMl ?? undefined) : undefined;
+}
+
+/** mass % at which the density table of a substance ends; undefined where none is held. */
+export function densityEnds(substance: Substance): number | undefined {
+  const table = substance.density === null ? undefined : TABLES.get(substance.density);
+  return table && Math.max(...table.series.map(topPct));
 }
 
 /** The same as a figure: `w` in %, the temperature in °C; carries the table's own uncertainty. */

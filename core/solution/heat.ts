@@ -67,8 +67,22 @@ export function heatOfDilution(
 ): { kJPerMol: number; source: string } | undefined {
   const before = integralHeat(substance, waterPerMol(substance, fromPct));
   const after = integralHeat(substance, waterPerMol(substance, toPct));
-  if (!before || !after) return undefined;
+  if (!before || !after) return weakHeat(substance, fromPct, toPct);
   return { kJPerMol: before.kJPerMol - after.kJPerMol, source: before.source };
+}
+
+/**
+ * Of a liquid acid whose heat of mixing with water is known in all and is small (acetic, formic: under 2 kJ/mol): the share of
+ * it that this thinning can have.
+ */
+function weakHeat(
+  substance: Substance,
+  fromPct: number,
+  toPct: number,
+): { kJPerMol: number; source: string } | undefined {
+  const row = INFINITE.get(substance.formula);
+  if (row?.phase !== 'l' || Math.abs(row.dH) > 2) return undefined;
+  return { kJPerMol: (-row.dH * Math.max(0, fromPct - toPct)) / 100, source: row.source };
 }
 
 /** Heat capacity of a mixture, J/K: water at 4.18, dissolved matter at a middling 1.2 J/(g K). About 10 %. */

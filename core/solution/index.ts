@@ -4,6 +4,7 @@
 export {
   type DensityAnswer,
   density,
+  densityEnds,
   densityFigure,
   hasDensity,
   waterDensityAt,

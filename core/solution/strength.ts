@@ -201,6 +201,19 @@ function densityAt(substance: Substance, w: number, tempC: number): number {
   return at.ok ? at.value.gPerMl : Number.NaN;
 }
 
+/** A density this near to the highest there is, relative, is the highest. */
+const AT_TOP = 0.006;
+
+/** Where a table is flat at its top, and a density a little above it is meant. */
+function nearTop(grid: Float64Array, rho: number): { pct: number; rho: number; from: number } | undefined {
+  const held = [...grid].filter((each) => Number.isFinite(each));
+  const top = Math.max(...held);
+  const at = held.indexOf(top);
+  const from = held.findIndex((each) => each > top * (1 - AT_TOP));
+  const isFlat = (at - from) * GRID_PCT >= 3 && rho > top && rho < top * (1 + AT_TOP);
+  return isFlat ? { pct: at * GRID_PCT, rho: top, from: from * GRID_PCT } : undefined;
+}
+
 /** Scans the whole table for crossings, so that two answers are seen; each is then closed in. */
 function solve(substance: Substance, tempC: number, target: Target, strength: Strength): Result<number> {
   const grid = gridOf(substance, tempC);
@@ -226,6 +239,12 @@ function solve(substance: Substance, tempC: number, target: Target, strength: St
   }
   const said = `${strength.value} ${strengthUnits[strength.unit]}`;
   if (roots.length === 0) {
+    const flat = target.of === 'density' ? nearTop(grid, target.value) : undefined;
+    if (flat !== undefined)
+      return fail(
+        'impossible-strength',
+        `At ${tempC} °C ${substance.name} is densest at about ${flat.pct} %, ${flat.rho.toFixed(4)} g/mL, and hardly changes from ${flat.from} % on: ${said} is that, and its density does not tell which.`,
+      );
     return fail('impossible-strength', `${capital(substance.name)} does not reach ${said} at ${tempC} °C.`);
   }
   if (roots.length > 1) {

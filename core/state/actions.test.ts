@@ -16,7 +16,7 @@ import { own } from '#testing/asking';
 import { done, on, read, START } from '#testing/on-route';
 import { eventsAt } from '#testing/shelf';
 
-const alum = on('alum-recrystallised', '60 g alum', { crude: 'alum 97 % 1 kg' });
+const alum = on('alum-recrystallised', '60 g alum', { crude: 'potassium alum 97 % 1 kg' });
 const caught = [
   alum.added('crude', 'crude', 80),
   ...done('crude'),
@@ -35,7 +35,7 @@ describe('redissolving', () => {
     expect(redissolveProblem(alum.run(...caught.slice(0, -1)))).toContain('Filter it off first');
     const carbonate = on('zinc-carbonate-from-salt', '20 g zinc carbonate', {
       salt: 'zinc chloride 1 mol/L 500 mL',
-      soda: 'washing soda 1 kg',
+      soda: 'washing soda crystals 1 kg',
     });
     expect(redissolveProblem(carbonate.run())).toContain('does not dissolve');
   });
@@ -131,7 +131,7 @@ describe('a stall taken as an assay', () => {
     read('dissolve', 'left', 8.4, 'g'),
   ];
 
-  it('writes the strength it tells on the bottle’s card, with its band, and a note in the run', () => {
+  it('writes the strength it tells on the bottle’s card, with its band, and makes it hold for the whole run', () => {
     const { stall } = own(unwrap(advise(zinc.plan, eventsAt(START, ...stalled), 'dissolve', START)), 'react')!;
     // (20 − 8.4) g of 99 % zinc: 0.17565 mol; as sulfuric acid 17.23 g in 60 g: 28.7 %.
     expect(stall!.strength.value).toBeCloseTo(28.7, 1);
@@ -142,8 +142,16 @@ describe('a stall taken as an assay', () => {
     expect(now.strength!.value).toBeCloseTo(28.7, 1);
     expect(now.strengthBand).toBeGreaterThan(0);
     expect(now.name).toBe(card.name);
-    expect(entries).toMatchObject([{ kind: 'noted', step: 'dissolve' }]);
-    expect(unwrap(runState(zinc.plan, eventsAt(START, ...stalled, ...entries))).log[0]!.text).toContain('28.7');
+    expect(entries).toMatchObject([{ kind: 'assayed', step: 'dissolve', bottleId: 'bottle_acid' }]);
+    const after = unwrap(runState(zinc.plan, eventsAt(START, ...stalled, ...entries)));
+    expect(after.log[0]!.text).toContain('28.7');
+    // One bottle, one strength: what was poured before counts at it too, and what is poured after.
+    const poured = after.sheet.additions.find(({ role }) => role === 'acid')!;
+    expect(poured.amount.value).toBeCloseTo((60 * 0.287) / 98.078, 3);
+    const more = unwrap(
+      runState(zinc.plan, eventsAt(START, ...stalled, ...entries, zinc.added('dissolve', 'acid', 10))),
+    );
+    expect(more.sheet.besides[0]!.amount!.value).toBeCloseTo((10 * 0.287) / 98.078, 3);
   });
 });
 

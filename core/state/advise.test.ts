@@ -10,7 +10,7 @@ const adviceOn = (of: ReturnType<typeof on>, step: string, ...bodies: EventBody[
   unwrap(advise(of.plan, eventsAt(START, ...bodies), step, START));
 
 describe('dissolving in just enough water', () => {
-  const alum = on('alum-recrystallised', '60 g alum', { crude: 'alum 97 % 1 kg' });
+  const alum = on('alum-recrystallised', '60 g alum', { crude: 'potassium alum 97 % 1 kg' });
   const crude = alum.added('crude', 'crude', 80);
   const warm = { ...alum, plan: { ...alum.plan, controls: { ...alum.plan.controls, hot: 60 } } };
   const at = (water: number) =>
@@ -38,7 +38,7 @@ describe('dissolving in just enough water', () => {
 describe('filtering', () => {
   const carbonate = on('zinc-carbonate-from-salt', '20 g zinc carbonate', {
     salt: 'zinc chloride 1 mol/L 500 mL',
-    soda: 'washing soda 1 kg',
+    soda: 'washing soda crystals 1 kg',
   });
   const settled = [carbonate.added('salt', 'salt', 210), ...done('salt', 'water', 'soda', 'settle')];
 
@@ -84,7 +84,7 @@ describe('filtering', () => {
   });
 
   it('prices the rinse of a paper before the crystals, not of the crystals themselves', () => {
-    const alum = on('alum-recrystallised', '60 g alum', { crude: 'alum 97 % 1 kg' });
+    const alum = on('alum-recrystallised', '60 g alum', { crude: 'potassium alum 97 % 1 kg' });
     const hot = [alum.added('crude', 'crude', 80), ...done('crude', 'water', 'heat')];
     const paper = own(adviceOn(alum, 'filter', ...hot), 'filter')!.paper!;
     expect(paper.rinse.backG).toBeLessThan(paper.rinse.heldG);
@@ -99,7 +99,7 @@ describe('filtering', () => {
 
 describe('drying', () => {
   it('says that it is dry once two weighings agree, not when it might level out', () => {
-    const alum = on('alum-recrystallised', '60 g alum', { crude: 'alum 97 % 1 kg' });
+    const alum = on('alum-recrystallised', '60 g alum', { crude: 'potassium alum 97 % 1 kg' });
     const start = Date.parse(START);
     const weighed = (...pairs: readonly (readonly [number, number])[]) =>
       unwrap(

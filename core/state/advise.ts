@@ -63,6 +63,7 @@ function viewOf(gone: GoneThrough, key: string, nowMs: number): StepView {
     now: done && at(done.end.vessels, place),
     drained: done?.end.vessels.liquor !== undefined,
     additions: walk.end.additions,
+    besides: [...walk.outcomes.values()].flatMap(({ besides }) => besides),
     figures: planned.outcomes.get(key)?.figures ?? planned.end.figures,
     vessel: assemble(gone).vessel,
     portions: live.flatMap(({ body, happened }) => {

@@ -7,6 +7,9 @@ export interface ClockItem {
   readonly batchId: string;
   readonly step: string;
   readonly kind: 'timer' | 'look' | 'next' | 'alarm';
+  /** What is to be done: “look at the dish”. */
+  readonly act: string;
+  /** The same with the batch it is of: “look at the dish, zinc sulfate”. */
   readonly text: string;
   /** ISO instant it falls due; null for what can be done at any time. */
   readonly at: string | null;
@@ -19,10 +22,10 @@ const DAY_MS = 86_400_000;
 /** What one run has for the clock, soonest first. `now` is an ISO instant. */
 export function clockOf(batchId: string, title: string, state: RunState, now: string): readonly ClockItem[] {
   if (state.status !== 'running') return [];
-  const items: ClockItem[] = [];
+  const items: Omit<ClockItem, 'text'>[] = [];
   const timed = new Set<string>();
   for (const { step, text } of state.alarms)
-    items.push({ batchId, step, kind: 'alarm', text: `${text} ${title}`, at: now, progress: null });
+    items.push({ batchId, step, kind: 'alarm', act: text, at: now, progress: null });
   for (const timer of state.timers) {
     const step = state.steps.find((each) => each.key === timer.step);
     if (timer.stopped || step?.status !== 'running') continue;
@@ -31,7 +34,7 @@ export function clockOf(batchId: string, title: string, state: RunState, now: st
       batchId,
       step: timer.step,
       kind: 'timer',
-      text: `${timer.name}, ${title}`,
+      act: timer.name,
       at: timer.endsAt,
       progress: step ? dayOf(step, now) : null,
     });
@@ -45,7 +48,7 @@ export function clockOf(batchId: string, title: string, state: RunState, now: st
       batchId,
       step: step.key,
       kind: 'look',
-      text: `${plainTitle(step)}, ${title}`,
+      act: plainTitle(step),
       at,
       progress: dayOf(step, now),
     });
@@ -57,12 +60,14 @@ export function clockOf(batchId: string, title: string, state: RunState, now: st
         batchId,
         step: next.key,
         kind: 'next',
-        text: `${plainTitle(next)}, ${title}`,
+        act: plainTitle(next),
         at: null,
         progress: null,
       });
   }
-  return items.sort((a, b) => (a.at ?? '9').localeCompare(b.at ?? '9'));
+  return items
+    .map((item) => ({ ...item, text: item.kind === 'alarm' ? `${item.act} ${title}` : `${item.act}, ${title}` }))
+    .sort((a, b) => (a.at ?? '9').localeCompare(b.at ?? '9'));
 }
 
 function lastSeen(state: RunState, step: StepState): string | undefined {

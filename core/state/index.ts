@@ -3,14 +3,17 @@
 // that give the entries, posted once.
 export { type Advice, advise } from './advise.ts';
 export { amountProblem } from './amount-problem.ts';
+export { type Drawn, type OnBoard, onBoard } from './board.ts';
 export { checkEntry } from './check-entry.ts';
 export { type AboutToAdd, clashOnAdding } from './clash-on-adding.ts';
 export { type ClockItem, clockOf } from './clock.ts';
 export { type Attempt, type CompareRow, compareRuns } from './compare.ts';
 export { farOff } from './far-off.ts';
 export type { FinishAdvice } from './finish.ts';
+export { leftOverIn } from './left-over.ts';
 export type { PortionState } from './portion.ts';
 export { redissolveEntries, redissolveProblem } from './redissolve.ts';
+export type { Remainder } from './remainder.ts';
 export { portionProblem } from './sense.ts';
 export { joinRuns, type Standing, splitRun } from './split.ts';
 export { stallAssay } from './stall-assay.ts';

@@ -85,12 +85,19 @@ describe('soda dosed by what is in the vessel', () => {
 describe('a run that changes', () => {
   it('takes a stall as an assay of the acid, and computes on from it', () => {
     const stalled = [...acidIn, read('dissolve', 'left', 2.4, 'g'), read('dissolve', 'left', 2.2, 'g')];
-    expect(own(unwrap(advise(plan, eventsAt(START, ...stalled), 'dissolve', START)), 'react')!.stall).toBeNull();
+    expect(own(unwrap(advise(plan, eventsAt(START, ...stalled), 'dissolve', START)), 'react')!.stall).toMatchObject({
+      verdict: 'unreacted',
+      stopped: false,
+      more: null,
+    });
     stalled.push(read('dissolve', 'left', 2.2, 'g'));
     const { stall } = own(unwrap(advise(plan, eventsAt(START, ...stalled), 'dissolve', START)), 'react')!;
     // 9.8 g of 99 % zinc: 0.14839 mol; × 98.078 / 60 g = 24.26 %.
     expect(stall!.strength.value).toBeCloseTo(24.26, 1);
     expect(stall!.sentence).toMatch(/not 37/);
+    // 2.2 g of zinc, 0.033 mol at 99 %, take 3.30 g of acid: in 24.26 % of it 13.6 g.
+    expect(stall!.more!.mass.value).toBeCloseTo(((2.2 / 65.38) * 98.078) / 0.2426, 0);
+    expect(stall!.more!.volumeMl).toBeCloseTo(stall!.more!.mass.value / 1.277, 0);
     expect(stall!.bottleId).toBe(plan.bottles.acid);
     const run = state(...stalled, done('dissolve'));
     expect(run.sheet.theory!.value).toBeCloseTo((0.14839 / 5) * molarMass('Zn5(CO3)2(OH)6'), 1);
@@ -176,7 +183,9 @@ describe('a run that changes', () => {
                 step: 'dissolve',
                 batchId: 'batch_other1',
                 number: 2,
-                amounts: Object.fromEntries(Object.entries(molIn(contents)).map(([id, n]) => [id, part(n)])),
+                amounts: Object.fromEntries(
+                  Object.entries<number>(molIn(contents) as Record<string, number>).map(([id, n]) => [id, part(n)]),
+                ),
                 waterG: part(contents.waterG.value),
                 inertG: part(contents.inertG.value),
                 extentMol: extent ? part(extent.value) : null,

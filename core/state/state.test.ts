@@ -1,4 +1,5 @@
 import { describe, expect, it } from 'vitest';
+import { given } from '#core/figure';
 import { type EventBody, exactReading, type PlainBody, parseReading, type RunEvent, readingText } from '#core/log';
 import { unwrap } from '#core/problem';
 import { catalogue } from '#core/route';
@@ -252,11 +253,23 @@ describe('readings', () => {
     expect(readingText({ is: 'band', low: 12, high: 14, unit: 'mL' })).toBe('12 to 14 mL'));
 
   it('far off is asked about, near is not', () => {
-    const take = { value: 343, unit: 'mL' };
-    expect(farOff(take, 390.6, exactReading(340, 'mL'))).toBeNull();
-    expect(farOff(take, 390.6, exactReading(300, 'mL'))).toBeCloseTo(-0.125, 2);
-    expect(farOff(take, 390.6, exactReading(391, 'g'))).toBeNull();
-    expect(farOff(take, 390.6, { is: 'over', value: 500, unit: 'mL' })).toBeNull();
+    const figure = (value: number) => given({ symbol: 'x', name: 'x', unit: '' }, value, 'test');
+    const dose = {
+      take: { value: 343, unit: 'mL' as const },
+      takeMassG: 390.6,
+      mass: figure(390.6),
+      volume: figure(343),
+      with: '',
+    };
+    const line = { dose, actual: undefined };
+    expect(farOff(line, exactReading(340, 'mL'))).toBeNull();
+    expect(farOff(line, exactReading(300, 'mL'))).toBeCloseTo(-0.125, 2);
+    expect(farOff(line, exactReading(391, 'g'))).toBeNull();
+    expect(farOff(line, { is: 'over', value: 500, unit: 'mL' })).toBeNull();
+    // The rest of a dose that is in already is not “less than planned”.
+    expect(farOff({ dose, actual: figure(200) }, exactReading(191, 'g'))).toBeNull();
+    expect(farOff({ dose, actual: figure(195.3) }, exactReading(172, 'mL'))).toBeNull();
+    expect(farOff({ dose, actual: figure(200) }, exactReading(391, 'g'))).toBeCloseTo(0.513, 2);
   });
 });
 

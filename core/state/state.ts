@@ -1,6 +1,6 @@
 import type { YieldAccount } from '#core/account';
-import type { ConstantMass, HydrateFinding } from '#core/dry';
-import { type Live, type LogLine, type LogNames, liveOf, logOf, type RunEvent } from '#core/log';
+import type { HydrateFinding } from '#core/dry';
+import { type BodyOf, type Live, type LogLine, type LogNames, liveOf, logOf, type RunEvent } from '#core/log';
 import type { Plan } from '#core/plan';
 import type { Result } from '#core/problem';
 import { assemble, type GoneThrough, goThrough, type Sheet } from '#core/sheet';
@@ -8,8 +8,9 @@ import type { SubstanceId } from '#core/substance';
 import { type Alarm, alarmsOf } from './alarm.ts';
 import { namesNow, namesWhenDone } from './as-it-was.ts';
 import { type PortionState, portionsOf } from './portion.ts';
+import { type Remainder, remaindersOf } from './remainder.ts';
 import { type StepState, stepState } from './step-state.ts';
-import { hydrateFinding, weighingOf, yieldAccount } from './yield-found.ts';
+import { hydrateFinding, type Weighed, weighingOf, yieldAccount } from './yield-found.ts';
 
 export interface TimerState {
   readonly id: string;
@@ -28,7 +29,11 @@ export interface RunState {
   readonly alarms: readonly Alarm[];
   readonly portions: readonly PortionState[];
   readonly log: readonly LogLine[];
-  readonly weighing: ConstantMass;
+  /** What was read, in order; corrections folded in. */
+  readonly readings: readonly { readonly body: BodyOf<'read'>; readonly at: string }[];
+  /** What is still to go in at steps that are over, since the batch was made larger. */
+  readonly remainders: readonly Remainder[];
+  readonly weighing: Weighed;
   readonly yield: YieldAccount | null;
   /** Which hydrate the mass at constant weight says; null where it cannot say. */
   readonly hydrate: HydrateFinding | null;
@@ -55,15 +60,16 @@ function stateOf(gone: GoneThrough, events: readonly RunEvent[], words: Words): 
   const { live, facts } = gone;
   const { plan } = facts;
   const sheet = assemble(gone);
-  const steps = gone.steps.map((step) =>
-    stepState(
-      step,
-      sheet,
+  // What went into a melt is told by what is left at another step.
+  const weighedBack = new Set(facts.steps.flatMap(({ op }) => (op.do === 'fuse' ? [op.weighedAt] : [])));
+  const steps = gone.steps.map((step) => {
+    const names =
       step.status === 'done' && words === 'as they were'
         ? namesWhenDone(plan, events, step.key, sheet)
-        : namesNow(sheet, step.key),
-    ),
-  );
+        : namesNow(sheet, step.key);
+    const found = stepState(step, sheet, names);
+    return weighedBack.has(step.key) ? { ...found, reads: 'left' as const } : found;
+  });
   const abandoned = live.find(({ body }) => body.kind === 'abandoned');
   const weighing = weighingOf(plan, live, gone.steps);
   const begun = live.find(({ body }) => body.kind === 'started' || body.kind === 'added' || body.kind === 'finished');
@@ -75,8 +81,10 @@ function stateOf(gone: GoneThrough, events: readonly RunEvent[], words: Words): 
     alarms: alarmsOf(steps, live),
     portions: portionsOf(gone),
     log: logOf(events, namesIn(plan)),
+    readings: live.flatMap(({ body, happened }) => (body.kind === 'read' ? [{ body, at: happened.at }] : [])),
+    remainders: remaindersOf(gone.entries, sheet),
     weighing,
-    yield: yieldAccount(plan, live, sheet, weighing),
+    yield: yieldAccount(plan, { live, sheet, weighing }),
     hydrate: hydrateFinding(plan, sheet, weighing),
     productId: plan.route.makes.substanceId ?? plan.target.substanceId,
     acknowledged: live.flatMap(({ body }) => (body.kind === 'acknowledged' ? [body.caution] : [])),

@@ -1,8 +1,9 @@
 import type { Caution } from '#core/guard';
+import type { Quantity } from '#core/log';
 import type { RunStep } from '#core/plan';
 import type { StepTemplate } from '#core/route';
 import { fillTemplate, type Names, type Sheet, type TextPart } from '#core/sheet';
-import type { AdditionLine, TechniqueName } from '#core/technique';
+import { type AdditionLine, type TechniqueName, techniques } from '#core/technique';
 
 /** A step as it stands: its words filled in, what it does, what went in at it. */
 export interface StepState extends RunStep {
@@ -15,6 +16,8 @@ export interface StepState extends RunStep {
   readonly skipCosts: readonly TextPart[];
   /** What kind of step it is: which pane it opens with, what is advised at it. */
   readonly technique: TechniqueName;
+  /** What is most likely read at it: what its kind makes something of. */
+  readonly reads: Quantity;
   readonly where: StepTemplate['where'];
   readonly leave: StepTemplate['leave'];
   readonly ceilingC: number | null;
@@ -46,6 +49,7 @@ export function stepState(step: RunStep, sheet: Sheet, names: Names): StepState 
     why: inserted ? plain(inserted.why) : fill(template?.why ?? ''),
     skipCosts: fill(template?.skipCosts ?? ''),
     technique: shownTechnique(step),
+    reads: techniques[shownTechnique(step)].takes[0] ?? 'temperature',
     where: template?.where ?? 'anywhere',
     leave: inserted ? { ...inserted.leave, reason: 'as you set it' } : (template?.leave ?? KEPT),
     ceilingC: template?.ceilingC ?? null,

@@ -3,8 +3,9 @@ import type { EventBody } from '#core/log';
 import { fail, ok, type Result } from '#core/problem';
 import type { Sheet } from '#core/sheet';
 import type { BottleCard } from '#core/stock';
-import { substanceOf } from '#core/substance';
+import { speciesOf, substanceOf } from '#core/substance';
 import { formatNumber } from '#core/units';
+import { leftOverIn } from './left-over.ts';
 import type { RunState } from './state.ts';
 
 /** What a wet product holds, for its label: mass % of the dry substance with its 95 % band, and the share that goes. */
@@ -29,6 +30,16 @@ export function usedFurther({ product }: Sheet, wetG: number, takenG: number): R
   return ok({ pct, bandPct: (200 * sdOf(product)) / wetG, share: takenG / wetG });
 }
 
+/** What of the mother liquor is still in a wet product that was not washed. */
+function unwashed({ steps, sheet, productId }: RunState, pct: number): BottleCard['others'] {
+  const liquor = sheet.now?.liquor;
+  if (!liquor || steps.some(({ technique, status }) => technique === 'wash' && status === 'done')) return [];
+  return leftOverIn(liquor, speciesOf(substanceOf(productId)).id).map(({ substanceId, strength }) => ({
+    substanceId,
+    strength: { ...strength, value: Number(((strength.value * (100 - pct)) / 100).toPrecision(3)) },
+  }));
+}
+
 interface Taking {
   readonly batch: { readonly id: string; readonly number: number };
   readonly step: string;
@@ -49,11 +60,16 @@ export function furtherUse(
   if (!found.ok) return found;
   const { pct, bandPct, share } = found.value;
   const { name } = substanceOf(state.productId);
+  const salts = unwashed(state, pct);
+  const water = 100 - pct - salts.reduce((sum, { strength }) => sum + strength.value, 0);
   const card: BottleCard = {
     name: `${name}, wet, batch ${batch.number}`,
     substanceId: state.productId,
     strength: { value: Number(pct.toPrecision(4)), unit: 'w/w' },
-    others: [{ substanceId: 'water', strength: { value: Number((100 - pct).toPrecision(4)), unit: 'w/w' } }],
+    others: [
+      { substanceId: 'water', strength: { value: Number(Math.max(0, water).toPrecision(4)), unit: 'w/w' } },
+      ...salts,
+    ],
     strengthBand: Number(Math.max(0.1, bandPct).toPrecision(2)),
     assayed: false,
     size: { value: takenG, unit: 'g' },

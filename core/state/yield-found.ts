@@ -3,53 +3,126 @@ import { type ConstantMass, constantMass, type HydrateFinding, hydrateBy } from 
 import { derive, type Figure, given, sdOf } from '#core/figure';
 import { type Live, type Reading, readingValue } from '#core/log';
 import type { Plan, RunStep } from '#core/plan';
-import type { Sheet } from '#core/sheet';
+import type { Furthest, Sheet } from '#core/sheet';
 import { massFractionFigure, waterDensityAt } from '#core/solution';
 import { hydrateWater, molarMass, type Substance, substanceOf } from '#core/substance';
 import { type AdditionLine, weighingSd } from '#core/technique';
+import { formatNumber } from '#core/units';
 import { shownTechnique } from './step-state.ts';
 
-/** Weighings of the product: masses read at the drying step or any repeat of it, since it was last redissolved. */
-export function weighingOf(plan: Plan, live: Live, steps: readonly RunStep[]): ConstantMass {
-  const redissolved = steps.findLastIndex(({ inserted }) => inserted?.does === 'redissolve');
-  const drying = new Set(
-    steps
-      .slice(redissolved + 1)
-      .filter((step) => shownTechnique(step) === 'dry')
-      .map((step) => step.key),
-  );
-  const weighings = live.flatMap(({ body, happened }) => {
-    if (body.kind !== 'read' || body.quantity !== 'mass' || !drying.has(body.step)) return [];
-    const read = readingValue(body.reading);
-    return read && read.unit === 'g' ? [{ at: happened.at, grams: read.value }] : [];
-  });
-  return constantMass(weighings, plan.bench.balanceG);
-}
-
-/** The yield as it was found: a solid by its weighings, a solution that was made by its density. */
-export function yieldAccount(plan: Plan, live: Live, sheet: Sheet, weighing: ConstantMass): YieldAccount | null {
-  const { makes } = plan.route;
-  const { theory } = sheet;
-  if (makes.substanceId === undefined || !theory || theory.value <= 0) return null;
-  const solid = substanceOf(makes.substanceId);
-  if (makes.kind === 'solution') {
-    const mass = dissolvedMass(plan, live, sheet, solid);
-    return mass && solutionYield(mass, theory);
-  }
-  if (weighing.grams === null) return null;
-  const spread = weighing.constant ? 0 : weighing.grams * 0.01;
-  const sd = Math.hypot(weighingSd(plan.bench.balanceG), spread);
-  const mass = productMass(weighing.grams, sd, `${solid.name}, weighed`);
-  const line = sheet.additions.find((each) => each.limiting);
-  const pct = line && strengthPct(line);
-  const limiting = line && pct !== undefined ? { name: line.name, pct } : null;
-  return yieldOf(mass, theory, solid, limiting, weighing.constant);
+/** The weighings of a product: dry ones judged, and the last one of it wet. */
+export interface Weighed extends ConstantMass {
+  /** g of it wet, as it was last weighed so; null when it never was. */
+  readonly wetG: number | null;
 }
 
 /**
- * What the weighings say of the crystal water. Over-dried: it stood constant once and lost more since. As its formula, or
- * wetter: by what the sheet expects to be in it. Null for what has no crystal water, before the mass is constant, and for
- * less than expected: that may as well have been lost on the way.
+ * Weighings of the product since it was last redissolved: masses read at the drying step, any repeat of it or any step after,
+ * and what was said to be dry before. What is caught on the filter is wet unless it is said to be dry.
+ */
+export function weighingOf(plan: Plan, live: Live, steps: readonly RunStep[]): Weighed {
+  const since = steps.slice(steps.findLastIndex(({ inserted }) => inserted?.does === 'redissolve') + 1);
+  const drying = since.findIndex((step) => shownTechnique(step) === 'dry');
+  const caught = since.findIndex((step) => isCaught(step));
+  const place = new Map(since.map(({ key }, i) => [key, i]));
+  const dry: { at: string; grams: number }[] = [];
+  let wetG: number | null = null;
+  for (const { body, happened } of live) {
+    if (body.kind !== 'read' || body.quantity !== 'mass' || body.of === 'liquor') continue;
+    const at = place.get(body.step);
+    const read = readingValue(body.reading);
+    if (at === undefined || !read || read.unit !== 'g') continue;
+    const late = drying >= 0 && at >= drying;
+    const isDry = body.state === 'dry' ? late || (caught >= 0 && at >= caught) : body.state === undefined && late;
+    if (isDry) dry.push({ at: happened.at, grams: read.value });
+    else if (late || (caught >= 0 && at >= caught)) wetG = read.value;
+  }
+  const found = constantMass(dry, plan.bench.balanceG);
+  return {
+    ...found,
+    wetG,
+    sentence:
+      found.grams === null && wetG !== null
+        ? `Weighed wet: between two fifths and all of ${formatNumber(wetG, 3)} g is product. Dry it, and weigh it twice.`
+        : found.sentence,
+  };
+}
+
+function isCaught({ template }: RunStep): boolean {
+  return template?.op.do === 'filter' && template.op.keep === 'solid';
+}
+
+/** The yield as it was found: a solid by its weighings, a solution that was made by its density. */
+export function yieldAccount(plan: Plan, { live, sheet, weighing }: Found): YieldAccount | null {
+  const { makes } = plan.route;
+  const { theory, furthest } = sheet;
+  if (makes.substanceId === undefined) return null;
+  const solid = substanceOf(makes.substanceId);
+  const line = sheet.additions.find((each) => each.limiting);
+  const of = line?.name ?? 'the limiting reagent';
+  if (makes.kind === 'solution') {
+    const dissolved = dissolvedMass(plan, live, sheet, solid);
+    return dissolved && theory && theory.value > 0 ? solutionYield(dissolved, theory, of) : null;
+  }
+  const weighed = weighedMass(plan, weighing, solid);
+  if (!weighed) return null;
+  const mass = withoutOthers(weighed, sheet);
+  const pct = line && strengthPct(line);
+  const limiting = line && pct !== undefined ? { name: line.name, pct } : null;
+  const rest = { mass, solid, constant: weighing.constant, expected: sheet.product };
+  const short = !theory || mass.value > theory.value + 2 * Math.hypot(sdOf(mass), sdOf(theory));
+  if (furthest && short && furthest.mass.value > 1.01 * (theory?.value ?? 0)) {
+    const account = yieldOf({ ...rest, theory: furthest.mass, of: `the ${furthest.of}`, limiting: null });
+    return { ...account, explanations: [shortSays(furthest, theory), ...account.explanations] };
+  }
+  return theory && theory.value > 0 ? yieldOf({ ...rest, theory, of, limiting }) : null;
+}
+
+interface Found {
+  readonly live: Live;
+  readonly sheet: Sheet;
+  readonly weighing: Weighed;
+}
+
+/** More than what ran out could set free: counted against all that was there to be set free. */
+function shortSays({ of, short }: Furthest, theory: Figure | null): string {
+  const least =
+    theory && theory.value > 0
+      ? `More than ${formatNumber(theory.value, 3)} g, all that the ${short}`
+      : `By its label the ${short}`;
+  const could = theory && theory.value > 0 ? 'could set free by its label' : 'could set none of it free';
+  return `${least} ${could}: so it is counted against all of the ${of}. Either the ${short} was stronger, or what came down has ${of} in it that was never set free: wash it until the washings are neutral, and weigh it again.`;
+}
+
+/** A crust was weighed with all that dried up with the product: that is taken off, as far as it is known. */
+function withoutOthers(mass: Figure, { figures }: Sheet): Figure {
+  const { 'crust.other': other, 'crystals.mass': crust } = figures;
+  if (!other || !crust || !(other.value > 0) || !(crust.value > 0)) return mass;
+  return derive(
+    { symbol: 'm', name: 'product in what was weighed', unit: 'g' },
+    'm × (1 − o ÷ c)',
+    { m: mass, o: other, c: crust },
+    (x) => x.m * (1 - x.o / x.c),
+  );
+}
+
+/** g of product: at constant mass, or as it was last; weighed only wet, somewhere between two fifths and all of that. */
+function weighedMass(plan: Plan, weighing: Weighed, solid: Substance): Figure | null {
+  const name = `${solid.name}, weighed`;
+  if (weighing.grams !== null) {
+    const spread = weighing.constant ? 0 : weighing.grams * 0.01;
+    return productMass(weighing.grams, Math.hypot(weighingSd(plan.bench.balanceG), spread), name);
+  }
+  if (weighing.wetG === null) return null;
+  const [low, high] = [0.4 * weighing.wetG, weighing.wetG];
+  return productMass((low + high) / 2, (high - low) / 2 / Math.sqrt(3), `${name} wet`);
+}
+
+/**
+ * What the weighings say of the crystal water. Over-dried: it stood constant once and lost more since. As its formula: by what
+ * the sheet expects. Wetter: more than all
+ * of the limiting reagent comes to. Null for what has no crystal water, before the mass is constant, and for anything that
+ * could be: a better crop than expected is not wet, and a worse one may have been lost on the way.
  */
 export function hydrateFinding(plan: Plan, sheet: Sheet, weighing: ConstantMass): HydrateFinding | null {
   const { substanceId } = plan.route.makes;
@@ -60,15 +133,14 @@ export function hydrateFinding(plan: Plan, sheet: Sheet, weighing: ConstantMass)
   const over = overDried(weighing.weighings, balanceG);
   if (over !== undefined)
     return hydrateBy(solid.formula, weighing.grams, over / M, weighingSd(balanceG), weighingSd(balanceG) / M) ?? null;
-  if (!weighing.constant || !sheet.product || sheet.product.value <= 0) return null;
-  const found = hydrateBy(
-    solid.formula,
-    weighing.grams,
-    sheet.product.value / M,
-    weighingSd(balanceG),
-    sdOf(sheet.product) / M,
-  );
-  return found && found.says !== 'over-dried' ? found : null;
+  const { theory, product } = sheet;
+  if (!weighing.constant || !product || product.value <= 0) return null;
+  const by = (all: Figure) =>
+    hydrateBy(solid.formula, weighing.grams ?? 0, all.value / M, weighingSd(balanceG), sdOf(all) / M);
+  const asExpected = by(product);
+  if (asExpected?.says === 'as its formula') return asExpected;
+  const most = theory && theory.value > 0 ? by(theory) : undefined;
+  return most?.says === 'wetter' ? most : null;
 }
 
 /** Below this loss after it stood constant nothing is said of crystal water, %. */

@@ -1,4 +1,18 @@
-import { day, type Fields, fields, flag, list, note, nullable, number, type Of, one, tagged, text } from '#core/shape';
+import {
+  day,
+  type Fields,
+  fields,
+  flag,
+  list,
+  note,
+  nullable,
+  number,
+  type Of,
+  one,
+  optional,
+  tagged,
+  text,
+} from '#core/shape';
 import { type StrengthUnit, strengthUnits } from '#core/solution';
 
 export const containers = ['bottle', 'jug', 'jar', 'bag', 'tub', 'tube', 'strip'] as const;
@@ -16,10 +30,14 @@ export const strengthShape = fields({
 export const cardShape = fields({
   name: text(120),
   /** A substance of the record; kept as it was written, so that a bottle of a newer build still opens. */
-  substanceId: text(80),
+  substanceId: text(240),
+  /** The kind of shop product it is, by its generic name; absent where the label names the substance. */
+  product: optional(text(120)),
+  /** g/mL by its owner or its label, where no table holds it. */
+  gPerMl: optional(number({ min: 0.3, max: 5 })),
   strength: nullable(strengthShape),
-  /** Other actives of a mixed product, as its label gives them; plans compute with the first one only. */
-  others: list(fields({ substanceId: text(80), strength: strengthShape }), 6),
+  /** What else is in it, as its label or its batch gives it: it goes into the vessel too; doses count the first. */
+  others: list(fields({ substanceId: text(240), strength: strengthShape }), 6),
   /** Half-width the owner or an assay gives, in the unit of strength; null takes the label's usual uncertainty. */
   strengthBand: nullable(number({ moreThan: 0, max: 1e6 })),
   /** True when the strength was found by a measurement of this bottle, not read off its label. */

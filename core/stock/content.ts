@@ -1,8 +1,8 @@
 import { derive, type Figure, given } from '#core/figure';
 import { fail, ok, type Result } from '#core/problem';
 import { agedFigure, daysBetween } from '#core/rate';
-import { densityFigure, hasDensity, massFractionFigure } from '#core/solution';
-import { molarMassFigure, type Substance, substanceById } from '#core/substance';
+import { densityFigure, hasDensity, massFractionFigure, type Strength } from '#core/solution';
+import { molarMass, molarMassFigure, type Substance, substanceById } from '#core/substance';
 import { uncertain } from '#core/units';
 import type { BottleCard, Shelved } from './bottle.ts';
 import { labelUncertainty, UNSTATED_PURITY_BAND } from './label-uncertainty.ts';
@@ -15,8 +15,10 @@ export interface Content {
   /** g/mL; undefined for solids and liquids without a table. */
   readonly density: Figure | undefined;
   readonly dissolved: boolean;
-  /** A solid that went on wet: what is not of the substance is water. */
+  /** A solid that went on wet: what is named of nothing else is water. */
   readonly wet: boolean;
+  /** What else is in it that is known, mass %: a second acid, salt left in a cake. Water is not among it. */
+  readonly others: readonly { readonly substance: Substance; readonly w: Figure }[];
   readonly sizeG: Figure | undefined;
   readonly leftG: Figure | undefined;
   readonly leftMol: Figure | undefined;
@@ -44,7 +46,7 @@ export function contentOf(
   const dissolved = isDissolved(card, substance);
   const rho = dissolved && hasDensity(substance) ? densityFigure(substance, w, tempC) : undefined;
   if (rho && !rho.ok) return rho;
-  const density = rho?.value;
+  const density = rho?.value ?? (dissolved ? statedDensity(bottleId, card) : undefined);
   const sizeG = sizeFigure(card, density);
   const leftG = sizeG && leftFigure(sizeG, usedG);
   const M = molarMassFigure(substance.formula);
@@ -61,7 +63,8 @@ export function contentOf(
     w,
     density,
     dissolved,
-    wet: !dissolved && onlyWaterBesides(card),
+    wet: !dissolved && isWet(card),
+    others: othersOf(bottleId, card, density),
     sizeG,
     leftG,
     leftMol,
@@ -93,8 +96,8 @@ function strengthFigure(bottleId: string, card: BottleCard, substance: Substance
     return ok(
       given(
         naming,
-        uncertain(100, UNSTATED_PURITY_BAND / Math.sqrt(3), source),
-        'taken as pure; the label gives no strength',
+        uncertain(100 - UNSTATED_PURITY_BAND, UNSTATED_PURITY_BAND / Math.sqrt(3), source),
+        `taken as pure: ${100 - 2 * UNSTATED_PURITY_BAND} to 100 %, nothing is more; the label gives no strength`,
       ),
     );
   }
@@ -107,7 +110,55 @@ function strengthFigure(bottleId: string, card: BottleCard, substance: Substance
   const sd = band / (card.assayed ? 2 : Math.sqrt(3));
   const how = card.assayed ? `measured, ± ${band}` : `label, taken as good to ± ${Number(band.toPrecision(2))}`;
   const label = given({ ...naming, unit: unit === 'w/w' ? '%' : unit }, uncertain(value, sd, source), how);
-  return massFractionFigure(label, unit, substance, tempC);
+  const rho = hasDensity(substance) ? undefined : statedDensity(bottleId, card);
+  const byVolume = rho && fromVolume(label, unit, { rho, substance });
+  return byVolume ?? massFractionFigure(label, unit, substance, tempC);
+}
+
+/** g/mL as its label or its owner states it: to a half of a per cent. */
+function statedDensity(bottleId: string, { gPerMl, name }: BottleCard): Figure | undefined {
+  if (gPerMl === undefined) return undefined;
+  const source = { id: `density:${bottleId}`, name: `${name}: density as stated` };
+  return given(
+    { symbol: 'ρ', name: `density of ${name}`, unit: 'g/mL' },
+    uncertain(gPerMl, STATED_SD * gPerMl, source),
+    'as stated',
+  );
+}
+
+const STATED_SD = 0.005;
+
+/** Mass % from a strength by volume and a density that is stated; undefined for a unit that is not by volume. */
+function fromVolume(
+  c: Figure,
+  unit: NonNullable<BottleCard['strength']>['unit'],
+  { rho, substance }: { readonly rho: Figure; readonly substance: Substance },
+): Result<Figure> | undefined {
+  const naming = { symbol: 'w', name: c.name, unit: '%' };
+  const M = molarMassFigure(substance.formula);
+  const found = () => {
+    switch (unit) {
+      case 'w/v':
+        return derive(naming, 'c ÷ ρ', { c, ρ: rho }, (x) => x.c / x.ρ);
+      case 'g/L':
+        return derive(naming, 'c ÷ (10 × ρ)', { c, ρ: rho }, (x) => x.c / (10 * x.ρ));
+      case 'mol/L':
+        return derive(naming, 'c × M ÷ (10 × ρ)', { c, M, ρ: rho }, (x) => (x.c * x.M) / (10 * x.ρ));
+      default:
+        return undefined;
+    }
+  };
+  const w = found();
+  if (!w) return undefined;
+  return w.value <= 100
+    ? ok(w)
+    : fail(
+        'impossible-strength',
+        `At ${rho.value} g/mL that would be more than 100 % of ${substance.name}; check the density.`,
+        {
+          field: 'strength',
+        },
+      );
 }
 
 function sizeFigure(card: BottleCard, density: Figure | undefined): Figure | undefined {
@@ -149,4 +200,41 @@ function priceFigure(price: number, sizeG: Figure, w: Figure, M: Figure): Figure
 /** Whether water is all that a bottle holds besides its substance. */
 export function onlyWaterBesides(card: BottleCard): boolean {
   return card.others.length > 0 && card.others.every(({ substanceId }) => substanceId === 'water');
+}
+
+function isWet(card: BottleCard): boolean {
+  return card.others.some(({ substanceId }) => substanceId === 'water');
+}
+
+/** A strength beside another is taken to be good to this share of it. */
+const BESIDE = 0.05;
+
+function othersOf(bottleId: string, card: BottleCard, density: Figure | undefined): Content['others'] {
+  return card.others.flatMap(({ substanceId, strength }) => {
+    const substance = substanceById(substanceId);
+    if (!substance || substance.id === 'water') return [];
+    const pct = besidePct(strength, substance, density?.value ?? 1);
+    if (!(pct > 0)) return [];
+    const source = { id: `beside:${bottleId}:${substanceId}`, name: `${card.name}: its ${substance.name}` };
+    const naming = { symbol: 'w', name: `${substance.name} in ${card.name}`, unit: '%' };
+    return [{ substance, w: given(naming, uncertain(pct, BESIDE * pct, source), 'label, of a mixture') }];
+  });
+}
+
+/** Mass % of what stands beside the first active; by volume, through the density of the whole, about. */
+function besidePct({ value, unit }: Strength, substance: Substance, gPerMl: number): number {
+  switch (unit) {
+    case 'w/w':
+      return value;
+    case 'ppm':
+      return value / 10_000;
+    case 'w/v':
+      return value / gPerMl;
+    case 'g/L':
+      return value / 10 / gPerMl;
+    case 'mol/L':
+      return (value * molarMass(substance.formula)) / 10 / gPerMl;
+    default:
+      return 0;
+  }
 }

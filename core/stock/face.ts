@@ -1,26 +1,14 @@
 import { type Figure, sdOf } from '#core/figure';
 import { ok, type Problem, type Result } from '#core/problem';
 import { type Ageing, ageingOf, daysBetween } from '#core/rate';
-import { strengthsOf } from '#core/solution';
 import { formulaText, type Substance } from '#core/substance';
 import type { BottleCard, Shelved } from './bottle.ts';
-import { type Content, contentOf } from './content.ts';
-import { type Kept, keepingOf } from './keeping.ts';
-import { type LabelReading, parseLabel } from './label.ts';
+import { contentOf } from './content.ts';
 
 /** Where a bottle stands: °C, and on which ISO day it is looked at. */
 export interface KeptWhere {
   readonly tempC: number;
   readonly today: string;
-}
-
-/** All that a bottle's sheet shows of what is in it. */
-export interface BottleView {
-  readonly content: Content;
-  readonly strengths: readonly Figure[];
-  readonly formula: string;
-  /** How it keeps, in practice. */
-  readonly keeping: readonly Kept[];
 }
 
 /** What a drawn bottle shows. */
@@ -36,32 +24,6 @@ export interface BottleFace {
   /** Past the day it wanted a new assay. */
   readonly stale: boolean;
   readonly problem: Problem | null;
-}
-
-export interface LabelAnswer {
-  readonly reading: LabelReading;
-  /** The bottle it would make, when nothing is missing. */
-  readonly view: BottleView | null;
-}
-
-export function viewOf({ id, card, usedG }: Shelved, { tempC, today }: KeptWhere): Result<BottleView> {
-  const content = contentOf({ id, card, usedG }, tempC, today);
-  if (!content.ok) return content;
-  const { w, substance, dissolved } = content.value;
-  return ok({
-    content: content.value,
-    strengths: strengthsOf(w, substance, tempC, dissolved),
-    formula: formulaText(substance.formula),
-    keeping: keepingOf(substance, { dissolved, pct: w.value }),
-  });
-}
-
-/** A label as it is understood, with the bottle it would make. */
-export function labelView(text: string, where: KeptWhere): LabelAnswer {
-  const reading = parseLabel(text, where.today, where.tempC);
-  if (!reading.card || reading.problems.length > 0) return { reading, view: null };
-  const view = viewOf({ id: 'label', card: reading.card, usedG: 0 }, where);
-  return view.ok ? { reading, view: view.value } : { reading: { ...reading, problems: [view.problem] }, view: null };
 }
 
 export function faceOf(bottle: Shelved, where: KeptWhere): BottleFace {

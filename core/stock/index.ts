@@ -1,6 +1,7 @@
 // Stock: what stands on the shelf. A bottle is its card (what the label says) plus its events (used, corrected, archived,
 // undone); what is true now is folded from them. contentOf() turns a card into figures: strength in every unit, mass, moles,
 // price per mole. parseLabel() reads what a person types off a label, claims each part, and asks about the rest.
+export { spiritByVolume } from './as-sold.ts';
 export {
   type BottleCard,
   type BottleEvent,
@@ -24,18 +25,11 @@ export {
 } from './bottle.ts';
 export { Claims } from './claims.ts';
 export { type Content, contentOf, onlyWaterBesides } from './content.ts';
-export {
-  ageingOfBottle,
-  type BottleFace,
-  type BottleView,
-  faceOf,
-  type KeptWhere,
-  type LabelAnswer,
-  labelView,
-  viewOf,
-} from './face.ts';
+export { ageingOfBottle, type BottleFace, faceOf, type KeptWhere } from './face.ts';
 export { type LabelReading, parseLabel } from './label.ts';
 export { labelUncertainty } from './label-uncertainty.ts';
+export type { Choice, Question } from './question.ts';
 export { readSize } from './read-size.ts';
 export { readStrength } from './read-strength.ts';
 export { readSubstance } from './read-substance.ts';
+export { type BottleView, type LabelAnswer, labelView, viewOf } from './view.ts';

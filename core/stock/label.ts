@@ -1,12 +1,19 @@
+import { clashesOf } from '#core/guard';
 import { type Problem, problem } from '#core/problem';
+import type { Product } from '#core/product';
 import { hasDensity, massFraction } from '#core/solution';
-import type { Substance } from '#core/substance';
+import { type Substance, substanceById } from '#core/substance';
 import { parseNumber } from '#core/units';
+import { asSold, spiritByVolume } from './as-sold.ts';
 import type { BottleCard, Container } from './bottle.ts';
+import { readContent, strengthByContent } from './by-content.ts';
 import { Claims, type LabelPart } from './claims.ts';
+import { asked, identify } from './identify.ts';
+import { othersOf, typically } from './of-product.ts';
+import type { Question } from './question.ts';
 import { readSize } from './read-size.ts';
-import { type ReadStrength, readStrengths } from './read-strength.ts';
-import { readSubstances } from './read-substance.ts';
+import { type ReadStrength, readStrengths, strengthReading } from './read-strength.ts';
+import { readingOf } from './read-substance.ts';
 
 export interface LabelReading {
   readonly parts: readonly LabelPart[];
@@ -16,6 +23,8 @@ export interface LabelReading {
   readonly problems: readonly Problem[];
   /** What was assumed and can be corrected. */
   readonly assumptions: readonly string[];
+  /** Where more than one thing may be meant: which, with the answers there are. */
+  readonly question: Question | null;
 }
 
 /** Longest label read; more is refused, since no label sentence is that long. */
@@ -59,35 +68,67 @@ export function parseLabel(text: string, today: string, tempC: number): LabelRea
       card: undefined,
       problems: [problem('too-large', sentence, { field: 'label' })],
       assumptions: [],
+      question: null,
     };
   }
   const claims = new Claims(text);
   const problems: Problem[] = [];
   const assumptions: string[] = [];
   const since = readDate(claims, today, problems) ?? today;
-  const strengths = readStrengths(claims, problems);
+  const content = readContent(claims);
+  const gPerMl = readDensity(claims);
+  const written = readStrengths(claims, problems);
   const size = readSize(claims, problems);
-  const price = readPrice(claims, problems);
-  const substances = readSubstances(claims, problems);
+  const price = readPrice(claims, problems) ?? (size ? readLastNumber(claims) : undefined);
+  const isLiquid = size?.unit === 'mL' || /\b(?:solution|liquid)\b/i.test(text);
+  const identity = identify(claims, { strengths: written, content }, problems);
+  let { question } = identity;
+  const strengths = identity.strengths.length > 0 ? identity.strengths : written;
+  const { product } = identity;
+  const substances = identity.substances.map((each) => {
+    const sold = asSold(each, text, { isLiquid, at: claims.placeOf('substance', readingOf(each)) });
+    if (sold.assumption) assumptions.push(sold.assumption);
+    // A kind of product says itself with how much water it is sold.
+    const isSaid = product !== null && !/ or |also/.test(product.sold);
+    if (sold.question && !isSaid) question = asked(sold.question, problems).question;
+    claims.revise('substance', readingOf(each), readingOf(sold.value));
+    return sold.value;
+  });
   const [substance] = substances;
-  if (!substance) return { parts: claims.parts(), card: undefined, problems, assumptions };
+  if (!substance) return { parts: claims.parts(), card: undefined, problems, assumptions, question };
 
-  const { strength, others } = pair(substances, strengths, problems, assumptions);
-  checkStrength(strength, substance, tempC, problems);
+  const paired = pair(substances, strengths, problems, assumptions);
+  const said =
+    byChlorine(product, paired.strength) ??
+    paired.strength ??
+    (content && strengthByContent(substance, content, problems)) ??
+    glacial(substance, text) ??
+    (product ? typically(product, substance) : undefined);
+  const others = product && substances.length === 1 ? othersOf(product, said) : paired.others;
+  const strength = said && inItsTrade(said, substance, { claims, assumptions });
+  if (gPerMl === undefined || hasDensity(substance)) checkStrength(strength, substance, tempC, problems);
   if (strength?.assumed) assumptions.push(strength.assumed);
-  if (!strength && substance.form !== 'dissolved')
+  const tablets = product?.parts[0]?.typical === null ? product.parts[0] : undefined;
+  if (!strength && tablets) {
+    const sentence = `How strong is it? A tablet is labelled with ${tablets.low} to ${tablets.high} mg: weigh one, and write mg of it ÷ mg that it weighs as a per cent.`;
+    problems.push(problem('missing-part', sentence, { field: 'strength' }));
+  } else if (!strength && substance.form !== 'dissolved')
     assumptions.push(`No strength on the label: taken as pure ${substance.name}.`);
-  if (strength?.unit === 'w/w' && substance.form === 'liquid') {
-    assumptions.push('“%” is taken by mass; spirits are often sold by volume: write “% v/v” for that.');
-  }
-  if (size?.unit === 'mL' && !hasDensity(substance)) {
-    const sentence = `${capital(substance.name)} has no density table here, so a volume says nothing of its mass; give its size in grams.`;
+  if (size?.unit === 'mL' && !hasDensity(substance) && gPerMl === undefined) {
+    const sentence = `${capital(substance.name)} has no density table here, so a volume says nothing of its mass; give its size in grams, or its density, such as 1.05 g/mL.`;
     problems.push(problem('no-density', sentence, { field: 'size' }));
   }
   if (!size && !problems.some((each) => each.field === 'size'))
     problems.push(problem('missing-part', 'How much is in it? Add a size, such as 500 g or 1 L.', { field: 'size' }));
-  const words = claims.leftOver('substance');
+  const words = claims.leftOver('substance', 'name');
+  if (product?.note) assumptions.push(`Of such a product: ${product.note}.`);
+  if (product?.besides && product.besides !== 'none') assumptions.push(`Also in it: ${product.besides}.`);
+  if (product && !product.source)
+    assumptions.push('Too mixed to make a reagent from: it stands on the shelf, and no plan takes it.');
+  if (substance.described) assumptions.push(`Nothing more is held of ${substance.name} than its formula.`);
   const card: BottleCard = {
+    ...(product && { product: product.name }),
+    ...(gPerMl !== undefined && { gPerMl }),
     name: words === '' ? capital(substance.name) : capital(words),
     substanceId: substance.id,
     strength: strength ? { value: strength.value, unit: strength.unit } : null,
@@ -103,7 +144,53 @@ export function parseLabel(text: string, today: string, tempC: number): LabelRea
     fromBatch: null,
     note: '',
   };
-  return { parts: claims.parts(), card, problems, assumptions };
+  // What a shop sells together was made to keep.
+  const clash = product ? undefined : clashWithin(card, tempC);
+  if (clash) problems.push(clash);
+  return { parts: claims.parts(), card, problems, assumptions, question };
+}
+
+/** A bare per cent on a pack of pool chlorine is what it gives, not what it is. */
+function byChlorine(product: Product | null, strength: ReadStrength | undefined): ReadStrength | undefined {
+  const main = product?.parts[0];
+  if (!main?.byChlorine || !main.substance || strength?.unit !== 'w/w') return undefined;
+  // More than it can give is said of the substance itself: that is no fault of the label.
+  return strengthByContent(main.substance, { of: 'available chlorine', pct: strength.value, unit: 'w/w' }, []);
+}
+
+/** What is in one bottle and may not be: the worst of it. */
+function clashWithin({ substanceId, strength, others }: BottleCard, tempC: number): Problem | undefined {
+  const present = [{ substanceId, strength }, ...others].flatMap((each) => {
+    const substance = substanceById(each.substanceId);
+    const w = substance && each.strength ? massFraction(each.strength, substance, tempC) : undefined;
+    return substance ? [{ substanceId: each.substanceId, pct: w?.ok ? w.value : 100 }] : [];
+  });
+  const clashes = present.slice(1).flatMap((each, i) => clashesOf(present.slice(0, i + 1), each));
+  // What only the strong ones do is no matter of a cleaner.
+  const worst = clashes.find(({ severity, releases }) => severity === 'refuse' && !/when strong/.test(releases));
+  return worst
+    ? problem('beyond-scope', `These are in no one bottle: ${worst.sentence}`, { field: 'substance' })
+    : undefined;
+}
+
+/** A strength in the unit its trade means. */
+function inItsTrade(
+  said: ReadStrength,
+  substance: Substance,
+  { claims, assumptions }: { readonly claims: Claims; readonly assumptions: string[] },
+): ReadStrength {
+  const sold = spiritByVolume(said, substance, claims.typed);
+  if (sold.assumption) assumptions.push(sold.assumption);
+  else if (said.unit === 'w/w' && substance.form === 'liquid') assumptions.push('“%” is taken by mass.');
+  claims.revise('strength', strengthReading(said), strengthReading(sold.value));
+  return sold.value;
+}
+
+/** What “glacial” says of acetic acid: it froze on a cold day, which is 99.5 % and up. */
+function glacial({ id }: Substance, typed: string): ReadStrength | undefined {
+  if (id !== 'acetic-acid' || !/\bglacial\b/i.test(typed)) return undefined;
+  const assumed = '“Glacial” is taken as 99.5 to 100 %.';
+  return { value: 99.75, unit: 'w/w', band: 0.25, at: [0, 0], assumed };
 }
 
 /** Which strength belongs to which active: one each, in the order they stand. What cannot be paired is asked about. */
@@ -124,7 +211,7 @@ function pair(
     problems.push(problem('missing-part', sentence, { field: 'substance' }));
     return { strength: strengths[0], others: [] };
   }
-  assumptions.push(`A mixture: plans compute with its ${first!.name} only; what the others do is not computed.`);
+  assumptions.push(`A mixture: all of it goes into the vessel; doses count its ${first!.name}.`);
   const others = rest.map(({ id }, i) => {
     const { value, unit } = strengths[i + 1]!;
     return { substanceId: id, strength: { value, unit } };
@@ -156,6 +243,28 @@ function checkStrength(
   }
   const w = massFraction(strength, substance, tempC);
   if (!w.ok) problems.push({ ...w.problem, field: 'strength', at: strength.at });
+}
+
+const DENSITY =
+  /(?:density:?\s*(?:of\s*)?(\d[.,]\d+)(?:\s*(?:g\s*\/\s*(?:ml|cm3|cc)|kg\s*\/\s*l))?|(\d[.,]\d+)\s*(?:g\s*\/\s*(?:ml|cm3|cc)|kg\s*\/\s*l))(?![\p{L}])/giu;
+
+/** A density that the label states, g/mL. */
+function readDensity(claims: Claims): number | undefined {
+  const match = claims.free(DENSITY)[0];
+  const number = match && parseNumber(match[1] ?? match[2] ?? '');
+  if (!match || !number?.ok || number.value < 0.3 || number.value > 5) return undefined;
+  claims.claim('strength', match, `density ${number.value} g/mL`);
+  return number.value;
+}
+
+const LAST_NUMBER = /(?<=\s)(\d{1,3})\s*$/gu;
+
+/** A bare number at the end, behind the size, is the price. */
+function readLastNumber(claims: Claims): number | undefined {
+  const match = claims.free(LAST_NUMBER)[0];
+  if (!match) return undefined;
+  claims.claim('price', match, `price ${Number(match[1]).toFixed(2)}`);
+  return Number(match[1]);
 }
 
 function readPrice(claims: Claims, problems: Problem[]): number | undefined {

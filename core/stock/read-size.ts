@@ -7,7 +7,7 @@ const NUMBER = String.raw`(?:(?<=^|\s)[-\u2212])?\d[\d.,]*(?:e[-+]?\d+)?`;
 const SIZE_UNIT = String.raw`(kilograms?|kilos?|kgs?|grams?|gms?|g|mg|lbs?|pounds?|fl\.? ?oz|oz|ounces?|millilit(?:re|er)s?|ml|cl|lit(?:re|er)s?|ltrs?|l|us gal(?:lon)?s?|imp(?:erial)? gal(?:lon)?s?|gal(?:lon)?s?|pints?|quarts?)`;
 /** Not begun inside a word or a longer number: of “1e9 g” nine grams must not be read. */
 const SIZE = new RegExp(
-  String.raw`(?<![\p{L}\d.,])(?:(\d{1,3})\s*[x×]\s*)?(${NUMBER})\s*${SIZE_UNIT}(?![a-z0-9/])`,
+  String.raw`(?<![\p{L}\d.,-])(?:(\d{1,3})\s*[x×]\s*)?(${NUMBER})\s*${SIZE_UNIT}(?![a-z0-9/])`,
   'giu',
 );
 

@@ -21,7 +21,9 @@ const STRENGTHS: readonly (readonly [RegExp, StrengthUnit])[] = [
   [new RegExp(String.raw`${RANGE}\s*g\s*/\s*l\s*(?:available|active|avail\.?)\s*chlorine`, 'giu'), 'Cl g/L'],
   [new RegExp(String.raw`${RANGE}\s*g\s*/\s*(?:l|dm3)(?![a-z])`, 'giu'), 'g/L'],
   [new RegExp(String.raw`${RANGE}\s*(?:vols?|volumes?)(?![a-z])`, 'giu'), 'vol'],
-  [new RegExp(String.raw`(?:s\.?g\.?|sp\.? ?gr\.?|specific gravity)\s*:?\s*(${NUMBER})()`, 'giu'), 'SG'],
+  // Hair peroxide is called by its volumes alone.
+  [/(?<![\d.,])([1-4]0)()(?=\s+(?:cream )?developer)/giu, 'vol'],
+  [new RegExp(String.raw`(?<!\p{L})(?:s\.?g\.?|sp\.? ?gr\.?|specific gravity)\s*:?\s*(${NUMBER})()`, 'giu'), 'SG'],
   [new RegExp(String.raw`${RANGE}\s*°?\s*(?:bé|baum[eé]|be)(?![a-z])`, 'giu'), 'Bé'],
   [new RegExp(String.raw`${RANGE}\s*°?\s*(?:tw|twaddell?)(?![a-z])`, 'giu'), 'Tw'],
   [new RegExp(String.raw`${RANGE}\s*°?\s*proof`, 'giu'), 'proof'],
@@ -74,14 +76,15 @@ export function readStrength(claims: Claims, problems: Problem[]): ReadStrength 
       ? { value: (low.value + high.value) / 2, band: (high.value - low.value) / 2, assumed: null }
       : { value: low.value, band: null, assumed: null };
     const { value, band, assumed } = word && !high?.ok ? qualified(word[1]!, low.value, unit) : plain;
-    claims.claim(
-      'strength',
-      widened(match, word),
-      `${formatPlain(value, 4)}${band ? ` ± ${formatPlain(band, 4)}` : ''} ${strengthUnits[unit]}`,
-    );
+    claims.claim('strength', widened(match, word), strengthReading({ value, band, unit }));
     return { value, unit, band, at, assumed };
   }
   return undefined;
+}
+
+/** What a strength is read as, shown under it. */
+export function strengthReading({ value, band, unit }: Pick<ReadStrength, 'value' | 'band' | 'unit'>): string {
+  return `${formatPlain(value, 4)}${band ? ` ± ${formatPlain(band, 4)}` : ''} ${strengthUnits[unit]}`;
 }
 
 const QUALIFIER =

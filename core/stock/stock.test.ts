@@ -25,7 +25,7 @@ describe('parseLabel', () => {
 
   it.each([
     ['hair peroxide 30 vol 120 ml', 'hydrogen-peroxide', { value: 30, unit: 'vol' }],
-    ['washing soda 1kg', 'sodium-carbonate-decahydrate', null],
+    ['washing soda crystals 1kg', 'sodium-carbonate-decahydrate', { value: 99.5, unit: 'w/w' }],
     ['household ammonia 9,5% 2 L 4.20', 'ammonia', { value: 9.5, unit: 'w/w' }],
     ['lamp spirit 90 % v/v 1 L', 'ethanol', { value: 90, unit: 'v/v' }],
     ['acetic acid 10-15 % 500 mL', 'acetic-acid', { value: 12.5, unit: 'w/w' }],
@@ -42,7 +42,7 @@ describe('parseLabel', () => {
   it.each([
     ['caustic soda min. 97 % 1 kg', 98.5, 1.5],
     ['NaOH ≥ 99 % 500 g', 99.5, 0.5],
-    ['bleach approx. 5 % 1 L', 5, 0.5],
+    ['chlorine bleach approx. 5 % 1 L', 5, 0.5],
     ['HCl up to 10 % 1 L', 5, 5],
     ['hydrogen peroxide at least 9 % 1 L', 9.36, 0.36],
   ])('takes the word before a strength for a range, and says so: %s', (text, value, band) => {
@@ -54,7 +54,7 @@ describe('parseLabel', () => {
     expect(card!.name).not.toMatch(/min|approx|up to|at least|≥/);
   });
 
-  it('takes a mixture with a strength for each, and says what is not computed', () => {
+  it('takes a mixture with a strength for each, and says what its doses count', () => {
     const { card, problems, assumptions } = read('descaler phosphoric acid 20 % nitric acid 8 % 1 L');
     expect(problems).toEqual([]);
     expect(card).toMatchObject({
@@ -62,7 +62,7 @@ describe('parseLabel', () => {
       strength: { value: 20, unit: 'w/w' },
       others: [{ substanceId: 'nitric-acid', strength: { value: 8, unit: 'w/w' } }],
     });
-    expect(assumptions.join(' ')).toContain('phosphoric acid only');
+    expect(assumptions.join(' ')).toContain('doses count its phosphoric acid');
   });
 
   it('keeps the words it does not need as the product’s name', () => {
@@ -70,9 +70,9 @@ describe('parseLabel', () => {
   });
 
   it('reads when it was bought, in the past', () => {
-    expect(read('bleach 5% 1 L bought march').card?.since).toBe('2026-03-01');
-    expect(read('bleach 5% 1 L bought october').card?.since).toBe('2025-10-01');
-    expect(read('bleach 5% 1 L 2025-12-24').card?.since).toBe('2025-12-24');
+    expect(read('chlorine bleach 5% 1 L bought march').card?.since).toBe('2026-03-01');
+    expect(read('chlorine bleach 5% 1 L bought october').card?.since).toBe('2025-10-01');
+    expect(read('chlorine bleach 5% 1 L 2025-12-24').card?.since).toBe('2025-12-24');
   });
 
   it.each([
@@ -92,8 +92,8 @@ describe('parseLabel', () => {
     ['vinegar and bleach 5 % 1 L', 'a strength for each'],
     ['boric acid 500 mL', 'grams'],
     ['x'.repeat(400), 'at most 300'],
-    ['bleach 5% 1 L 2027-01-01', 'still to come'],
-    ['bleach 5% 1 L 2026-02-31', 'not a day'],
+    ['chlorine bleach 5% 1 L 2027-01-01', 'still to come'],
+    ['chlorine bleach 5% 1 L 2026-02-31', 'not a day'],
     ['acetic acid 15-10 % 1 L', 'less to more'],
   ])('explains %s', (text, part) => {
     const { problems } = read(text);
@@ -159,8 +159,8 @@ describe('contentOf', () => {
   });
 
   it('counts a hydrate as itself', () => {
-    const content = unwrap(contentOf({ id: 'b', card: card('washing soda 1kg'), usedG: 0 }, 20));
-    expect(content.leftMol?.value).toBeCloseTo(1000 / 286.14, 2);
+    const content = unwrap(contentOf({ id: 'b', card: card('washing soda crystals 1kg'), usedG: 0 }, 20));
+    expect(content.leftMol?.value).toBeCloseTo((0.995 * 1000) / 286.14, 2);
   });
 
   it('ages what does not keep, by the curve of its sheet and with a wider band, and leaves the rest alone', () => {
@@ -193,7 +193,7 @@ describe('reduceBottle', () => {
     writtenAt: TODAY,
     body,
   });
-  const card = read('washing soda 1kg').card as BottleCard;
+  const card = read('washing soda crystals 1kg').card as BottleCard;
 
   it('sums uses and leaves out what was undone', () => {
     const bottle = reduceBottle('b', [
@@ -211,5 +211,19 @@ describe('reduceBottle', () => {
 
   it('is nothing without a first event', () => {
     expect(reduceBottle('b', [event('1', { kind: 'archived', why: '' })])).toBeUndefined();
+  });
+
+  it('goes by a density that the label states, where no table holds it', () => {
+    const bottle = (label: string) => unwrap(contentOf({ id: 'b', card: read(label).card!, usedG: 0 }, 20));
+    // 2 L at 1.38 g/mL are 2760 g; 38 % of it.
+    const iron = bottle('ferric chloride 38% density 1.38 2 L');
+    expect(iron.sizeG!.value).toBeCloseTo(2760, 6);
+    expect(iron.density!.value).toBe(1.38);
+    // 8 g in 100 mL of 1.05 g/mL: 7.619 %.
+    expect(bottle('magnesium hydroxide 8% w/v 1,05 g/mL 300 mL').w.value).toBeCloseTo(7.619, 3);
+    // 2 mol/L × 189.61 g/mol ÷ (10 × 1.27): 29.86 %.
+    expect(bottle('tin(II) chloride anhydrous 2 mol/L 1.27 g/mL 500 mL').w.value).toBeCloseTo(29.86, 1);
+    expect(read('ferric chloride 38% 2 L').problems[0]!.message).toContain('or its density');
+    expect(read('isoamyl alcohol density 0.81 500 mL').problems).toEqual([]);
   });
 });

@@ -4,15 +4,19 @@ import {
   type Form,
   type GrainId,
   type HydrateFacts,
+  type SubstanceId as RecordId,
   type SpeciesFacts,
   type SubstanceFacts,
-  type SubstanceId,
   substances,
   type Tint,
   type WaterKind,
 } from '#core/data';
+import { type Described, type DescribedId, describedOf, isDescribedId } from './described.ts';
 
-export type { SubstanceId };
+/** A substance of the record. */
+export type { RecordId };
+/** A substance of the record, or one described by its id. */
+export type SubstanceId = RecordId | DescribedId;
 
 /** Everything that is held of a substance, joined from its own record and, for a hydrate, its anhydrous species. */
 export interface Substance {
@@ -47,6 +51,8 @@ export interface Substance {
   readonly keeping: readonly string[];
   readonly electrons: readonly string[];
   readonly law: readonly string[];
+  /** What its owner says of it, where no record holds it. */
+  readonly described: Described | null;
 }
 
 /** Classes that are of the anhydrous form alone: its crystal with water no longer heats in water. */
@@ -62,16 +68,52 @@ export const allSubstances: readonly Substance[] = [...joined.values()];
 
 /** The substance of an id that is known to be one. */
 export function substanceOf(id: SubstanceId): Substance {
-  return joined.get(id)!;
+  return substanceById(id)!;
 }
 
 /** The substance of an id from outside; undefined when it is none. */
 export function substanceById(id: string): Substance | undefined {
-  return joined.get(id);
+  return joined.get(id) ?? (isDescribedId(id) ? describedSubstance(id) : undefined);
 }
 
 export function isSubstanceId(id: string): id is SubstanceId {
-  return joined.has(id);
+  return substanceById(id) !== undefined;
+}
+
+const described = new Map<DescribedId, Substance>();
+/** Described ones remembered: a page may meet many while one is typed. */
+const REMEMBERED = 500;
+
+function describedSubstance(id: DescribedId): Substance | undefined {
+  const known = described.get(id);
+  if (known) return known;
+  const says = describedOf(id);
+  if (!says.ok) return undefined;
+  const { name, formula, form, gPer100gWater } = says.value;
+  const substance: Substance = {
+    ...NOTHING_HELD,
+    id,
+    species: id,
+    name,
+    formula,
+    form,
+    onShelf: true,
+    water: waterOf(form, gPer100gWater),
+    described: says.value,
+  };
+  if (described.size >= REMEMBERED) described.clear();
+  described.set(id, substance);
+  return substance;
+}
+
+/** Less than this, g in 100 g of water, stays a solid. */
+const INSOLUBLE_G = 0.1;
+
+/** What is not known to stay a solid is taken to dissolve: so it is said where it matters. */
+function waterOf(form: Form, gPer100gWater: number | null): WaterKind {
+  if (form === 'metal' || (gPer100gWater !== null && gPer100gWater < INSOLUBLE_G)) return 'insoluble';
+  if (form === 'gas') return 'gas';
+  return form === 'liquid' ? 'miscible' : 'soluble';
 }
 
 /** A substance that is known by its formula alone: nothing else is held of it. Its id is its formula, which no record has. */
@@ -106,6 +148,7 @@ const NOTHING_HELD: Omit<Substance, 'id' | 'species' | 'name' | 'formula'> = {
   keeping: [],
   electrons: [],
   law: [],
+  described: null,
 };
 
 /** The anhydrous species of a substance; itself when it is no hydrate. */
@@ -146,6 +189,7 @@ function join(id: SubstanceId, own: SubstanceFacts): Substance {
     keeping: own.keeping ?? [],
     electrons: own.electrons ?? [],
     law: own.law ?? species.law ?? [],
+    described: null,
   };
 }
 

@@ -4,6 +4,7 @@ import { crystalliseCold } from './crystallise/index.ts';
 import { decant } from './decant/index.ts';
 import { dissolveWarm } from './dissolve/index.ts';
 import { dry } from './dry/index.ts';
+import { dryUp } from './dry-up/index.ts';
 import { evaporate } from './evaporate/index.ts';
 import { filter } from './filter/index.ts';
 import { fuse } from './fuse/index.ts';
@@ -23,6 +24,7 @@ export const techniques = {
   fuse,
   'boil-down': boilDown,
   evaporate,
+  'dry-up': dryUp,
   crystallise: crystalliseCold,
   filter,
   'salt-pair': saltPair,

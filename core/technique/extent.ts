@@ -65,7 +65,7 @@ export function extentOfStep(view: StepView, addition: Addition, inG: Figure | u
   if (currents.length >= 2 && firstCurrent && lastCurrent && firstCurrent.value > 0)
     found.push(extentByCurrent(lastCurrent, firstCurrent.value));
   const pH = latest('pH');
-  if (pH && adding.pH) found.push(extentBySight('pH', isThere(pH.value, adding.pH)));
+  if (pH && adding.pH) found.push(extentBySight('pH', atEnd(pH.value, adding.pH)));
   const seen = reads.findLast(({ body }) => body.reading.is === 'sight')?.body.reading;
   if (seen?.is === 'sight') found.push(extentBySight('sight', seen.enough));
   return found.length === 0 ? null : combineExtents(found);
@@ -75,6 +75,6 @@ export function extentOfStep(view: StepView, addition: Addition, inG: Figure | u
 const PAPER = 0.5;
 
 /** Whether a pH is at its end point: risen to it, or fallen. */
-function isThere(pH: number, { at, goes }: NonNullable<Adding['pH']>): boolean {
+export function atEnd(pH: number, { at, goes }: NonNullable<Adding['pH']>): boolean {
   return goes === 'up' ? pH >= at - PAPER : pH <= at + PAPER;
 }

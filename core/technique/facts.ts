@@ -34,6 +34,12 @@ export interface StepEntries {
   readonly additions: readonly ActualAddition[];
   /** The last reading of each quantity, of what stands in the vessel. */
   readonly readings: Readonly<Partial<Record<Quantity, Reading>>>;
+  /** The last readings of the liquor that was set apart. */
+  readonly liquor: Readonly<Partial<Record<Quantity, Reading>>>;
+  /** Quantities whose last reading was taken long before the step was ended: how it went, not where it ended. */
+  readonly early: readonly Quantity[];
+  /** The mass that was read is of something dry. */
+  readonly dryMass: boolean;
   readonly finished: boolean;
   readonly skipped: boolean;
 }
@@ -45,6 +51,8 @@ export interface Going {
   /** Extent that what really went in is enough for, by role, in the order the roles went in. */
   readonly enoughFor: ReadonlyMap<string, Figure>;
   readonly enlarged: boolean;
+  /** The role that the target names an amount of: never dosed beyond it. */
+  readonly cap: string | null;
   /** Planned doses unrounded: used once, to find the yield that the target is scaled by. */
   readonly exact: boolean;
   /** Only what has really happened counts: nothing planned goes in. */
@@ -52,6 +60,9 @@ export interface Going {
   /** What was entered at any step, for what is weighed at another. */
   readonly entriesAt: (step: string) => StepEntries;
 }
+
+/** From this revision on what leaves the plan is followed; a run planned before keeps what it said. */
+export const FOLLOWS_THE_BENCH = 2;
 
 /** A step as it is gone through. */
 export interface At {

@@ -6,6 +6,7 @@ export { addUnplanned, enoughFor } from './add/act.ts';
 export type { AddAdvice, Adds } from './add/advice.ts';
 export { type Dose, extentOf, extentRoles } from './add/dose.ts';
 export { massOfReading, weighingSd } from './add/mass.ts';
+export { standAsRead } from './at-volume.ts';
 export { techniques } from './catalogue.ts';
 export type { DissolveAdvice } from './dissolve/advice.ts';
 export { type EvaporateAnswer, losingWater, losingWaterShape } from './evaporate/losing-water.ts';
@@ -14,6 +15,7 @@ export {
   type At,
   controlFigure,
   type Facts,
+  FOLLOWS_THE_BENCH,
   type Going,
   type StepEntries,
   solidMade,
@@ -39,6 +41,7 @@ export {
 export {
   type AdditionLine,
   after,
+  type Besides,
   begin,
   type Doing,
   emptyStanding,
@@ -48,7 +51,8 @@ export {
   type Progress,
   type Standing,
 } from './outcome.ts';
-export type { Reacts, StallAdvice } from './react/advice.ts';
+export type { Reacts } from './react/advice.ts';
+export type { StallAdvice } from './react/stall.ts';
 export {
   type Adding,
   addingShape,

@@ -19,6 +19,16 @@ export interface AdditionLine {
   readonly limiting: boolean;
 }
 
+/** What went in besides what its step asks for. */
+export interface Besides {
+  readonly bottleId: string | null;
+  readonly name: string;
+  readonly substanceId: SubstanceId;
+  readonly mass: Figure;
+  /** mol of the substance; undefined for plain water. */
+  readonly amount: Figure | undefined;
+}
+
 /** Heat that something set free at a step, kJ; negative cools. */
 export interface Heat {
   readonly of: string;
@@ -58,6 +68,8 @@ export interface Outcome {
   /** Figures of this step, by the names that sentences use; null for what it takes away. */
   readonly figures: Readonly<Record<string, Figure | null>>;
   readonly additions: readonly AdditionLine[];
+  /** What went in besides, in order. */
+  readonly besides: readonly Besides[];
   readonly progress: Progress;
   /** mol of gas that came off. */
   readonly gases: readonly { readonly id: SubstanceId; readonly amount: Figure }[];
@@ -81,7 +93,7 @@ export const emptyStanding: Standing = {
 
 /** Begins a step: so far, nothing has changed. */
 export function begin({ vessels, progress }: Pick<Standing, 'vessels' | 'progress'>): Doing {
-  return { vessels, progress, figures: {}, additions: [], gases: [], heats: [], notKnown: [], reactMl: 0 };
+  return { vessels, progress, figures: {}, additions: [], besides: [], gases: [], heats: [], notKnown: [], reactMl: 0 };
 }
 
 /** How a run stands after a step. */

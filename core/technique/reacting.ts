@@ -54,7 +54,7 @@ function run(doing: Doing, facts: Facts, place: Place, reaction: Reaction): void
           : done.extent,
       }
     : { ...progress, madeBy };
-  doing.reactMl = Math.max(doing.reactMl, slurryVolume(done.contents));
+  doing.reactMl = Math.max(doing.reactMl, slurryVolume(done.contents, facts.tables));
   doing.gases.push(...done.gases);
   bookHeat(doing, reaction, done.extent, before);
 }

@@ -6,7 +6,12 @@ const key = () => text(40);
 
 /** How much of a role goes in. Water is found from what it dilutes; the rest from the extent of reaction. */
 export const doseShape = tagged('by', {
-  extent: { perExtent: number({ min: 0.001, max: 1000 }), excessControl: optional(key()) },
+  extent: {
+    perExtent: number({ min: 0.001, max: 1000 }),
+    /** For another substance in the role, where it reacts in another ratio. */
+    others: optional(list(fields({ substanceId: substance(), perExtent: number({ min: 0.001, max: 1000 }) }), 10)),
+    excessControl: optional(key()),
+  },
   'dilute-to': { role: key(), control: key() },
   'share-of-water': { control: key() },
   /** Water that dissolves a role at a temperature, with some to spare; the water that is in already counts. */
@@ -42,6 +47,8 @@ export const controlShape = fields({
   start: number(),
   /** What moving it costs or brings, one sentence. */
   note: note(400),
+  /** What its whole numbers from `min` on stand for, where it is a choice and no amount. */
+  choices: optional(list(text(60), 10, 2)),
 });
 export type Control = Of<typeof controlShape>;
 
@@ -85,8 +92,14 @@ const recipeFields = {
   roles: list(roleShape, 20, 1),
   reactions: list(reactionShape, 40),
   controls: list(controlShape, 30),
-  /** Loss of crystals to paper, vessel and rinse, %, with its standard uncertainty. */
-  handling: nullable(fields({ lossPct: number({ min: 0, max: 100 }), sdPct: number({ min: 0, max: 100 }) })),
+  /** Loss of crystals to rinse and liquor, %, with its standard uncertainty; and the g that paper and vessel keep of any batch. */
+  handling: nullable(
+    fields({
+      lossPct: number({ min: 0, max: 100 }),
+      sdPct: number({ min: 0, max: 100 }),
+      holdG: optional(number({ min: 0, max: 1000 })),
+    }),
+  ),
   /** Height of foam as a share of the liquid when added as the steps say; 0 for none. */
   foamShare: number({ min: 0, max: 10 }),
   drying: nullable(fields({ ceilingC: number({ min: -20, max: 1000 }), short: text(120), why: text(400) })),

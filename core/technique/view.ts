@@ -3,7 +3,7 @@ import type { BodyOf, Quantity } from '#core/log';
 import { readingValue } from '#core/log';
 import type { Contents, VesselFit } from '#core/vessel';
 import type { Facts } from './facts.ts';
-import type { AdditionLine } from './outcome.ts';
+import type { AdditionLine, Besides } from './outcome.ts';
 import type { Adding } from './recipe.ts';
 
 /** A reading at a step, with when it was taken (ms) and how far that may be off. */
@@ -31,6 +31,8 @@ export interface StepView {
   /** The liquor was filtered off already. */
   readonly drained: boolean;
   readonly additions: readonly AdditionLine[];
+  /** What went in besides, at any step so far. */
+  readonly besides: readonly Besides[];
   /** The newest planned figures, by name. */
   readonly figures: Readonly<Record<string, Figure | null>>;
   readonly vessel: VesselFit | null;

@@ -7,7 +7,7 @@ import { type Bench, BenchDefaults } from '#core/vessel';
 
 const LABELS: Readonly<Record<string, string>> = {
   brick: 'Slabwright hydrochloric acid 28 % 5 L 11.50',
-  soda: 'Snowdrift washing soda 1 kg 2.10',
+  soda: 'Snowdrift washing soda crystals 100 % 1 kg 2.10',
   vinegar: 'Picklewell vinegar 8 % 5 L 5.50',
   zinc: 'Ridgeway zinc 99 % 900 g 14.00',
   battery: 'Dray sulfuric acid 37 % 1 L 7.90',

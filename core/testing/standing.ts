@@ -27,7 +27,15 @@ export const standingWith = (pot: Contents, figures: Standing['figures'] = {}): 
   figures,
 });
 
-const NOTHING: StepEntries = { additions: [], readings: {}, finished: false, skipped: false };
+const NOTHING: StepEntries = {
+  additions: [],
+  readings: {},
+  liquor: {},
+  early: [],
+  dryMass: false,
+  finished: false,
+  skipped: false,
+};
 
 /** A step of a plan with what was entered at it, as a technique is given it. */
 export function atStep(plan: Plan, entries: Partial<StepEntries> = {}, controls: Plan['controls'] = {}): At {
@@ -41,6 +49,7 @@ export function atStep(plan: Plan, entries: Partial<StepEntries> = {}, controls:
       wanted: figure(0.2, 'mol'),
       enoughFor: new Map(),
       enlarged: false,
+      cap: null,
       exact: false,
       onlyDone: false,
       entriesAt: () => here,

@@ -10,6 +10,8 @@ export interface Product {
   readonly dissolved: boolean;
   /** A solid of which the rest is water. */
   readonly wet?: boolean;
+  /** What else is in it, mass %. */
+  readonly others?: readonly { readonly substance: Substance; readonly w: Figure }[];
   readonly name: string;
 }
 
@@ -23,7 +25,7 @@ export interface Added {
 
 /** Puts `mass` g of a product into a vessel. A solid lies there as it is until it dissolves; see dissolve(). */
 export function add(contents: Contents, product: Product, mass: Figure): Added {
-  const { substance, w, dissolved, wet = false, name } = product;
+  const { substance, w, dissolved, wet = false, others = [], name } = product;
   if (substance.id === 'water') {
     return {
       contents: { ...contents, waterG: total('water', 'g', contents.waterG, mass) },
@@ -39,7 +41,11 @@ export function add(contents: Contents, product: Product, mass: Figure): Added {
     { m: mass, w, M },
     (x) => (x.m * x.w) / (100 * x.M),
   );
-  const rest = restOf(mass, w, dissolved || wet ? `water brought by ${name}` : `other matter in ${name}`);
+  const rest = restOf(
+    mass,
+    [w, ...others.map((each) => each.w)],
+    dissolved || wet ? `water brought by ${name}` : `other matter in ${name}`,
+  );
   const inSolution = dissolved && phaseOf(species, true) !== 'solid';
   const bound = boundWater(amount, substance, `water brought by ${name}`);
   const brought = dissolved || wet ? [rest] : [];
@@ -51,8 +57,27 @@ export function add(contents: Contents, product: Product, mass: Figure): Added {
   return {
     amount,
     waterBrought: loose.length === 1 && inSolution ? rest : total(`water brought by ${name}`, 'g', ...brought, bound),
-    contents: withAmount({ ...contents, waterG, inertG }, phase, phase === 'solid' ? substance.id : species.id, amount),
+    contents: withOthers(
+      withAmount({ ...contents, waterG, inertG }, phase, phase === 'solid' ? substance.id : species.id, amount),
+      product,
+      mass,
+    ),
   };
+}
+
+/** What comes along with the substance: dissolved in a solution and in a wet solid, else as it lies. */
+function withOthers(contents: Contents, { others = [], dissolved, wet, name }: Product, mass: Figure): Contents {
+  return others.reduce((now, { substance, w }) => {
+    const n = derive(
+      { symbol: 'n', name: `${substance.name} that came with ${name}`, unit: 'mol' },
+      'm × w ÷ (100 × M)',
+      { m: mass, w, M: molarMassFigure(substance.formula) },
+      (x) => (x.m * x.w) / (100 * x.M),
+    );
+    const species = substanceOf(substance.species);
+    const phase = dissolved || wet ? phaseOf(species, true) : solidPhase(substance);
+    return withAmount(now, phase, phase === 'solid' ? substance.id : species.id, n);
+  }, contents);
 }
 
 /** A solid lies there; a neat liquid mixes or makes its layer. */
@@ -60,7 +85,17 @@ function solidPhase(substance: Substance) {
   return substance.form === 'solid' || substance.form === 'metal' ? 'solid' : phaseOf(substance, true);
 }
 
-function restOf(mass: Figure, w: Figure, name: string): Figure {
+/** What is left of 100 % by all that is named: never less than nothing. */
+function restOf(mass: Figure, [w, ...others]: readonly Figure[], name: string): Figure {
   const symbol = name.startsWith('water') ? 'm(water)' : 'm(inert)';
-  return derive({ symbol, name, unit: 'g' }, 'm × (100 − w) ÷ 100', { m: mass, w }, (x) => (x.m * (100 - x.w)) / 100);
+  const naming = { symbol, name, unit: 'g' };
+  if (others.length === 0)
+    return derive(naming, 'm × (100 − w) ÷ 100', { m: mass, w: w! }, (x) => (x.m * (100 - x.w)) / 100);
+  const o = total('all else that is named', '%', ...others);
+  return derive(
+    naming,
+    'm × max(0; 100 − w − o) ÷ 100',
+    { m: mass, w: w!, o },
+    (x) => (x.m * Math.max(0, 100 - x.w - x.o)) / 100,
+  );
 }

@@ -1,5 +1,5 @@
 import { datum, derive, type Figure, given } from '#core/figure';
-import { density, waterDensityAt } from '#core/solution';
+import { density, densityEnds, waterDensityAt } from '#core/solution';
 import {
   hydrateWater,
   isInsoluble,
@@ -179,9 +179,9 @@ const UNKNOWN_ML_PER_G = 0.48;
 /**
  * mL of liquid at about 20 °C: water, and what each solute adds to it by its own density table at its own strength in
  * that water; a liquid layer of its own beside it. One solute: as good as its table. Several: their volumes are added, as if
- * each had the water to itself. A solute without a table adds a middling 0.48 mL/g, a layer 1.2 mL/g. About.
+ * each had the water to itself. A solute beyond its table adds what it does at the end of it, one without a table a middling 0.48 mL/g, a layer 1.2 mL/g. About.
  */
-export function liquidVolume(contents: Contents): number {
+export function liquidVolume(contents: Contents, tables = NEWEST): number {
   const waterG = contents.waterG.value;
   const waterMl = waterG / waterDensityAt(20);
   let volume = waterMl + phaseG(contents.organic) * LAYER_ML_PER_G;
@@ -190,22 +190,44 @@ export function liquidVolume(contents: Contents): number {
     const grams = amount.value * molarMass(substance.formula);
     if (grams <= 0) continue;
     const at = density(substance, (100 * grams) / (grams + waterG), 20);
-    volume += at.ok ? (grams + waterG) / at.value.gPerMl - waterMl : grams * UNKNOWN_ML_PER_G;
+    volume += at.ok
+      ? (grams + waterG) / at.value.gPerMl - waterMl
+      : grams * (tables < CONTINUED ? UNKNOWN_ML_PER_G : beyondTable(substance));
   }
   return volume;
+}
+
+/** From this revision of the tables on a volume goes on where a density table ends; a run of before keeps its volumes. */
+const CONTINUED = 2;
+const NEWEST = Number.POSITIVE_INFINITY;
+const BEYOND = new Map<string, number>();
+
+/** mL that a g adds where its table has ended: what it adds at the end of the table, so that no step comes of it. */
+function beyondTable(substance: Substance): number {
+  const known = BEYOND.get(substance.id);
+  if (known !== undefined) return known;
+  const end = densityEnds(substance);
+  const at = end === undefined ? undefined : density(substance, end, 20);
+  const found =
+    end !== undefined && at?.ok ? (100 / at.value.gPerMl - (100 - end) / waterDensityAt(20)) / end : UNKNOWN_ML_PER_G;
+  BEYOND.set(substance.id, found);
+  return found;
 }
 
 /** Esters and alcohols that do not mix with water are about 0.8 to 1.2 g/mL. */
 const LAYER_ML_PER_G = 1.1;
 
 /** mL of liquid and of the solid that stands in it; metal is left out. About. */
-export function slurryVolume(contents: Contents): number {
-  return entriesOf(contents.solid).reduce((sum, [id, n]) => {
-    const solid = substanceOf(id);
-    if (solid.form === 'metal') return sum;
-    const grams = n.value * molarMass(solid.formula);
-    return sum + grams * (isInsoluble(solid) ? UNDISSOLVED_ML_PER_G : CRYSTALS_ML_PER_G);
-  }, liquidVolume(contents));
+export function slurryVolume(contents: Contents, tables = NEWEST): number {
+  return entriesOf(contents.solid).reduce(
+    (sum, [id, n]) => {
+      const solid = substanceOf(id);
+      if (solid.form === 'metal') return sum;
+      const grams = n.value * molarMass(solid.formula);
+      return sum + grams * (isInsoluble(solid) ? UNDISSOLVED_ML_PER_G : CRYSTALS_ML_PER_G);
+    },
+    liquidVolume(contents, tables),
+  );
 }
 
 /** The species of a solid that can dissolve; undefined for what cannot. */

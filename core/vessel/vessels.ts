@@ -44,9 +44,9 @@ export function poured(vessels: Vessels, place: Place, contents: Contents): Vess
   return { ...vessels, [place]: had ? together(had, contents) : contents };
 }
 
-/** Water that left as steam. */
+/** Water that left as steam; less than none is water that came in and was not entered. */
 export function steamedOff(vessels: Vessels, waterG: Figure): Vessels {
-  return waterG.value > 0 ? poured(vessels, 'air', { ...emptyContents, waterG }) : vessels;
+  return waterG.value !== 0 ? poured(vessels, 'air', { ...emptyContents, waterG }) : vessels;
 }
 
 /** Gas that was led off. */

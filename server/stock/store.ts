@@ -1,6 +1,7 @@
 import { bottleBodyFrom, type Stored } from '#core/kept';
 import { fail, ok, type Result } from '#core/problem';
 import { type BottleEvent, type BottleState, CARD_VERSION, reduceBottle } from '#core/stock';
+import { isDescribedId, learnName } from '#core/substance';
 import type { Db } from '../db/open.ts';
 
 interface Row {
@@ -10,6 +11,10 @@ interface Row {
   written_at: string;
   body: string;
   version: number;
+}
+
+function learn(substanceId: string): void {
+  if (isDescribedId(substanceId)) learnName(substanceId);
 }
 
 export type StockStore = ReturnType<typeof stockStore>;
@@ -24,6 +29,9 @@ export function stockStore(db: Db) {
   const eventsOf = db.prepare<[string], Row>('SELECT * FROM bottle_event WHERE bottle_id = ? ORDER BY seq');
   const allEvents = db.prepare<[], Row>('SELECT * FROM bottle_event ORDER BY bottle_id, seq');
   const known = db.prepare<[string], { id: string }>('SELECT id FROM bottle WHERE id = ?');
+
+  // What bottles of this notebook describe is known by its name at its doors too.
+  for (const { card } of all()) learn(card.substanceId);
 
   function all(): readonly BottleState[] {
     const by = new Map<string, BottleEvent[]>();
@@ -58,6 +66,7 @@ export function stockStore(db: Db) {
     const refused = event.body.kind === 'put' ? undefined : refuse(bottleId, event, basedOn);
     if (refused) return refused;
     insertEvent.run(event.id, bottleId, event.happenedAt, event.writtenAt, body, CARD_VERSION);
+    if ('card' in event.body) learn(event.body.card.substanceId);
     return one(bottleId);
   });
 

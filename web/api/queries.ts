@@ -1,5 +1,5 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
-import type { BatchAnswer, BatchSummary, BenchAnswer, BottleAnswer, ClockAnswer } from '#contract/api';
+import type { BatchAnswer, BatchSummary, BenchAnswer, BoardAnswer, BottleAnswer, ClockAnswer } from '#contract/api';
 import type { Plan } from '#core/plan';
 import type { BottleCard, BottleEventBody } from '#core/stock';
 import type { Bench } from '#core/vessel';
@@ -31,6 +31,15 @@ export function useClock() {
     queryKey: ['clock'],
     queryFn: () => request<ClockAnswer>('GET', '/clock'),
     refetchInterval: 30_000,
+  });
+}
+
+export function useBoard() {
+  return useQuery({
+    queryKey: ['board'],
+    queryFn: () => request<BoardAnswer>('GET', '/board'),
+    refetchInterval: 30_000,
+    refetchOnMount: 'always',
   });
 }
 

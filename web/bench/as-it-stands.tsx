@@ -1,8 +1,13 @@
+import type { Remainder } from '#core/state';
 import { type SubstanceId, substanceOf } from '#core/substance';
 import { formatNumber } from '#core/units';
 import { type Contents, entriesOf, phases } from '#core/vessel';
+import { amountOf } from '../parts/amount-of.ts';
 import { Num, NumRow } from '../parts/num.tsx';
 import type { Run } from '../run/use-run.ts';
+
+/** g below which something is not listed. */
+const SEEN_G = 0.005;
 
 /** What is in the vessel now, by what was entered. */
 function NowList({ run }: { run: Run }) {
@@ -20,9 +25,16 @@ function NowList({ run }: { run: Run }) {
             <Num figure={n} />
           </NumRow>
         ))}
-        <NumRow label="water">
-          <Num figure={now.contents.waterG} />
-        </NumRow>
+        {now.contents.waterG.value < SEEN_G ? null : (
+          <NumRow label="water">
+            <Num figure={now.contents.waterG} />
+          </NumRow>
+        )}
+        {now.contents.inertG.value < SEEN_G ? null : (
+          <NumRow label="what the labels leave open">
+            <Num figure={now.contents.inertG} />
+          </NumRow>
+        )}
       </dl>
       <p className="quiet small">
         About {formatNumber(now.volumeMl, 2)} mL, {formatNumber(now.massG, 3)} g in all
@@ -39,9 +51,13 @@ function partsOf(contents: Contents) {
   );
 }
 
+function StillToAdd({ rest }: { rest: Remainder | undefined }) {
+  return rest ? <span className="watch small"> and {amountOf(rest)} more</span> : null;
+}
+
 /** The sheet as it stands now, from what really went in. */
 export function AsItStands({ run }: { run: Run }) {
-  const { sheet, weighing } = run.state;
+  const { sheet, weighing, remainders } = run.state;
   const limiting = sheet.additions.find((line) => line.limiting);
   const over = new Set(run.state.steps.filter(({ status }) => status === 'done').map(({ key }) => key));
   return (
@@ -51,7 +67,10 @@ export function AsItStands({ run }: { run: Run }) {
         {sheet.additions.map((line) => (
           <NumRow key={line.step} label={`${line.roleName}${line.limiting ? ' (limits)' : ''}`}>
             {line.actual ? (
-              <Num figure={line.actual} />
+              <>
+                <Num figure={line.actual} />
+                <StillToAdd rest={remainders.find((each) => each.step === line.step)} />
+              </>
             ) : (
               <Num
                 bare
@@ -60,6 +79,12 @@ export function AsItStands({ run }: { run: Run }) {
                 unit={over.has(line.step) ? 'g, as planned' : 'g to come'}
               />
             )}
+          </NumRow>
+        ))}
+        {sheet.besides.map((each, i) => (
+          // biome-ignore lint/suspicious/noArrayIndexKey: the same bottle may go in twice; they only ever grow at the end
+          <NumRow key={i} label={`${each.name}, besides`}>
+            <Num figure={each.mass} />
           </NumRow>
         ))}
         {sheet.theory ? (
@@ -86,7 +111,7 @@ export function AsItStands({ run }: { run: Run }) {
       <NowList run={run} />
       {limiting ? <p className="small">{limiting.name} limits.</p> : null}
       <p className="small">{sheet.uncertainty.sentence}</p>
-      {weighing.weighings.length > 0 ? <p className="small">{weighing.sentence}</p> : null}
+      {weighing.weighings.length > 0 || weighing.wetG !== null ? <p className="small">{weighing.sentence}</p> : null}
     </section>
   );
 }

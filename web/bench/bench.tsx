@@ -3,6 +3,7 @@ import { useHotkeys } from 'react-hotkeys-hook';
 import { Link, useSearchParams } from 'react-router';
 import { planTitle } from '#core/plan';
 import type { RunState, StepState } from '#core/state';
+import { anywhere } from '../kit/is-typing.ts';
 import { Cautions } from '../parts/cautions.tsx';
 import { Lessons } from '../parts/lessons.tsx';
 import { InMargin } from '../parts/margin.tsx';
@@ -142,7 +143,7 @@ function Step({ run, step, onNext }: { run: Run; step: StepState; onNext: () => 
   useHotkeys(
     tabs.flatMap(({ key }) => key ?? []).join(','),
     (event) => setPane(tabs.find(({ key }) => key === event.key)?.id ?? null),
-    { preventDefault: true, useKey: true },
+    { preventDefault: true, useKey: true, ...anywhere },
   );
   useHotkeys('escape', () => setPane(null), { enableOnFormTags: true });
   return (
@@ -156,20 +157,6 @@ function Step({ run, step, onNext }: { run: Run; step: StepState; onNext: () => 
       <div className="row flags">
         <Flags step={step} />
       </div>
-      {view.Working && !closed && !over ? (
-        <view.Working run={run} step={step} says={advice ? saysOf(advice.own, step.technique) : null} />
-      ) : null}
-      {advice ? <StepAdvice run={run} step={step} advice={advice} /> : null}
-      <dl className="step-lines">
-        <StepLine name="until" parts={step.until} />
-        <StepLine name="you see" parts={step.expect} />
-        <StepLine name="trouble" parts={step.trouble} />
-        <StepLine name="why" parts={step.why} quiet />
-        <StepLine name="if skipped" parts={step.skipCosts} quiet />
-      </dl>
-      <CautionsRead run={run} step={step} />
-      <Portions run={run} step={step} />
-      <Timers run={run} step={step} />
       {over ? null : (
         <div className="step-tabs">
           {tabs.map((tab) => (
@@ -187,6 +174,20 @@ function Step({ run, step, onNext }: { run: Run; step: StepState; onNext: () => 
         </div>
       )}
       {open && !over ? <StepPane key={open.id} tab={open} run={run} step={step} onClose={() => setPane(null)} /> : null}
+      {view.Working && !closed && !over ? (
+        <view.Working run={run} step={step} says={advice ? saysOf(advice.own, step.technique) : null} />
+      ) : null}
+      {advice ? <StepAdvice run={run} step={step} advice={advice} /> : null}
+      <dl className="step-lines" data-brief={open !== undefined}>
+        <StepLine name="until" parts={step.until} />
+        <StepLine name="you see" parts={step.expect} />
+        <StepLine name="trouble" parts={step.trouble} />
+        <StepLine name="why" parts={step.why} quiet />
+        <StepLine name="if skipped" parts={step.skipCosts} quiet />
+      </dl>
+      <CautionsRead run={run} step={step} />
+      <Portions run={run} step={step} />
+      <Timers run={run} step={step} />
     </article>
   );
 }

@@ -21,7 +21,7 @@ afterEach(() => {
   vi.unstubAllGlobals();
 });
 
-const alum = on('alum-recrystallised', '60 g alum', { crude: 'alum 97 % 1 kg' });
+const alum = on('alum-recrystallised', '60 g alum', { crude: 'potassium alum 97 % 1 kg' });
 const caught = [
   alum.added('crude', 'crude', 80),
   ...done('crude'),
@@ -126,7 +126,7 @@ describe('redissolving', () => {
     cleanup();
     const carbonate = on('zinc-carbonate-from-salt', '20 g zinc carbonate', {
       salt: 'zinc chloride 1 mol/L 500 mL',
-      soda: 'washing soda 1 kg',
+      soda: 'washing soda crystals 1 kg',
     });
     draw(<RedissolveForm {...benchAt(carbonate, 'collect').props} why="" />);
     expect(screen.getByText(/does not dissolve in water/)).toBeDefined();

@@ -1,7 +1,9 @@
-import { createContext, type ReactNode, use, useEffect, useMemo, useState } from 'react';
+import { createContext, lazy, type ReactNode, Suspense, use, useEffect, useMemo, useState } from 'react';
 import { createPortal } from 'react-dom';
 import type { Figure } from '#core/figure';
 import { Working } from './working.tsx';
+
+const Meanwhile = lazy(async () => ({ default: (await import('./meanwhile.tsx')).Meanwhile }));
 
 interface MarginState {
   readonly figure: Figure | null;
@@ -65,7 +67,10 @@ export function Margin() {
       </button>
       <div className="margin-body" hidden={folded}>
         {figure ? <Working figure={figure} onClose={() => show(null)} /> : null}
-        <div ref={setSlot} />
+        <div ref={setSlot} className="margin-slot" />
+        <Suspense fallback={null}>
+          <Meanwhile />
+        </Suspense>
         {figure ? null : (
           <p className="quiet small margin-hint">A number with a dotted underline opens its working here.</p>
         )}

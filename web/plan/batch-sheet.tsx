@@ -1,11 +1,11 @@
-import { Select, Slider } from 'antd';
+import { Select } from 'antd';
 import type { Plan } from '#core/plan';
 import type { Gauge, PlanChoice, Sheet } from '#core/sheet';
 import { formulaText, substanceOf } from '#core/substance';
-import type { TechniqueName } from '#core/technique';
 import { formatNumber, formatPlain } from '#core/units';
 import { Num } from '../parts/num.tsx';
 import { VesselDrawing } from '../parts/vessel-drawing.tsx';
+import { Controls } from './controls.tsx';
 import { ExcessPrices } from './excess-prices.tsx';
 import { Uncertainty } from './uncertainty.tsx';
 
@@ -32,25 +32,7 @@ export function BatchSheet({ sheet, plan, choice, onControl, onBottle }: BatchSh
               {each.message}
             </p>
           ))}
-          <div className="controls">
-            {choice.controls.map((control) => (
-              <div key={control.id} className="control">
-                <span>{control.name}</span>
-                <Slider
-                  min={control.min}
-                  max={control.max}
-                  step={control.step}
-                  value={plan.controls[control.id] ?? control.start}
-                  tooltip={{ open: false }}
-                  ariaLabelForHandle={`${control.name}, ${control.unit}. ${control.note}`}
-                  onChange={(value) => onControl(control.id, value)}
-                />
-                <output title={control.note}>
-                  {controlText(control.id, plan.controls[control.id] ?? control.start, control.unit, { sheet, plan })}
-                </output>
-              </div>
-            ))}
-          </div>
+          <Controls sheet={sheet} plan={plan} choice={choice} onControl={onControl} />
           <ExcessPrices plan={plan} />
         </section>
         <Vessel sheet={sheet} plan={plan} />
@@ -64,21 +46,6 @@ export function BatchSheet({ sheet, plan, choice, onControl, onBottle }: BatchSh
     </>
   );
 }
-
-/** A boil-down is read on the vessel, so it is shown as the volume it comes to. */
-function controlText(
-  id: string,
-  value: number,
-  unit: string,
-  { sheet, plan }: Pick<BatchSheetProps, 'sheet' | 'plan'>,
-): string {
-  const step = plan.route.steps.find(({ op }) => 'control' in op && op.control === id);
-  const volume = step && sheet.figures[VOLUME_AT[step.op.do] ?? ''];
-  return volume ? `${formatNumber(volume.value, 2)} mL` : `${formatPlain(value)} ${unit}`;
-}
-
-/** The volume that a kind of step is read by. */
-const VOLUME_AT: Partial<Record<TechniqueName, string>> = { 'boil-down': 'boil.volume', evaporate: 'dish.volume' };
 
 function Addition({
   line,
@@ -110,6 +77,9 @@ function Addition({
           <b>{line.name}</b>
         )}{' '}
         {line.limiting ? <span className="limits">limits</span> : null}
+        {role && role.bottles.length > 1 && role.bottles[0]?.id === line.bottleId && role.bottles[0].why ? (
+          <div className="quiet small">taken: {role.bottles[0].why}</div>
+        ) : null}
         <div className="quiet small">
           {dose.with}
           {line.waterBrought.value > 0.5 && line.bottleId ? (
@@ -151,6 +121,10 @@ function OtherUnit({ dose }: { dose: Sheet['additions'][number]['dose'] }) {
   );
 }
 
+function gasText({ id, volume }: Sheet['gases'][number]): string {
+  return `${formulaText(substanceOf(id).formula)} ${formatNumber(volume.value, 2)} L`;
+}
+
 function Vessel({ sheet, plan }: { sheet: Sheet; plan: Plan }) {
   const { vessel } = sheet;
   if (!vessel) return <p className="problem">No vessel is listed at your bench.</p>;
@@ -161,12 +135,8 @@ function Vessel({ sheet, plan }: { sheet: Sheet; plan: Plan }) {
         vessel={vessel.vessel}
         liquidMl={sheet.liquidMl}
         foamMl={sheet.foamMl}
-        gas={sheet.gas !== null}
-        gasText={
-          sheet.gas
-            ? `${formulaText(substanceOf(sheet.gas.id).formula)} ${formatNumber(sheet.gas.volume.value, 2)} L`
-            : ''
-        }
+        gas={sheet.gases.length > 0}
+        gasText={sheet.gases.map(gasText).join(', ')}
         tint={substanceOf(plan.target.substanceId).tint === 'straw' ? 'straw' : 'clear'}
       />
       <figcaption className={vessel.holds ? 'quiet' : 'stop'}>
@@ -177,6 +147,8 @@ function Vessel({ sheet, plan }: { sheet: Sheet; plan: Plan }) {
     </figure>
   );
 }
+
+const LIQUOR = 'mother liquor';
 
 function Outcome({ sheet, plan }: { sheet: Sheet; plan: Plan }) {
   const liquor = sheet.figures['liquor.volume'];
@@ -221,13 +193,15 @@ function Outcome({ sheet, plan }: { sheet: Sheet; plan: Plan }) {
         </Item>
       ) : null}
       {liquor ? (
-        <Item name="mother liquor" note={sheet.byProducts[0]?.keep ?? ''}>
+        <Item name={LIQUOR} note={sheet.byProducts.find(({ name }) => name.includes('liquor'))?.keep ?? ''}>
           <Num bare figure={liquor} shown={formatNumber(liquor.value, 2)} />
         </Item>
       ) : null}
-      {sheet.byProducts.slice(1).map((each) => (
-        <Item key={each.name} name={each.name} note={each.keep} />
-      ))}
+      {sheet.byProducts
+        .filter(({ name }) => !liquor || !name.includes('liquor'))
+        .map((each) => (
+          <Item key={each.name} name={each.name} note={each.keep} />
+        ))}
       <Uncertainty sheet={sheet} plan={plan} />
     </section>
   );

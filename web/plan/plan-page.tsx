@@ -11,6 +11,7 @@ import { Lessons } from '../parts/lessons.tsx';
 import { InMargin } from '../parts/margin.tsx';
 import { useCompute } from '../worker/compute.ts';
 import { BatchSheet } from './batch-sheet.tsx';
+import { CannotWork } from './cannot-work.tsx';
 import { RoutesTable } from './routes-table.tsx';
 import { SavedPlans } from './saved-plans.tsx';
 import './plan.css';
@@ -88,6 +89,18 @@ function Planning({ kept }: { kept: BatchAnswer | null }) {
   const send = (then: (batch: BatchAnswer) => void) => {
     if (plan) keep.mutate({ id: kept?.id ?? null, plan, basedOn: kept?.version ?? 0 }, { onSuccess: then });
   };
+  const onControl = (control: string, value: number) =>
+    setChanges((before) => ({
+      ...before,
+      routeId: plan?.route.id ?? before.routeId,
+      controls: { ...before.controls, [control]: value },
+    }));
+  const onBottle = (role: string, bottleId: string) =>
+    setChanges((before) => ({
+      ...before,
+      routeId: plan?.route.id ?? before.routeId,
+      bottles: { ...before.bottles, [role]: bottleId },
+    }));
   const ready = plan !== undefined && sheet.value !== undefined && sheet.problem === undefined && !keep.isPending;
   return (
     <>
@@ -118,32 +131,17 @@ function Planning({ kept }: { kept: BatchAnswer | null }) {
       {choices.length > 0 ? (
         <RoutesTable
           choices={choices}
+          row={sheet.value?.row ?? null}
           chosen={choice?.plan.route.id}
           onChoose={(routeId) => setChanges({ routeId, controls: {}, bottles: {} })}
         />
       ) : null}
-      {sheet.problem && choice?.missing.length === 0 ? <p className="problem">{sheet.problem.message}</p> : null}
-      {choice && plan && sheet.value && choice.missing.length === 0 ? (
+      {choice && plan && sheet.problem && choice.missing.length === 0 ? (
+        <CannotWork problem={sheet.problem} plan={plan} choice={choice} onControl={onControl} onBottle={onBottle} />
+      ) : null}
+      {choice && plan && sheet.value && sheet.problem === undefined && choice.missing.length === 0 ? (
         <>
-          <BatchSheet
-            sheet={sheet.value}
-            plan={plan}
-            choice={choice}
-            onControl={(control, value) =>
-              setChanges((before) => ({
-                ...before,
-                routeId: plan.route.id,
-                controls: { ...before.controls, [control]: value },
-              }))
-            }
-            onBottle={(role, bottleId) =>
-              setChanges((before) => ({
-                ...before,
-                routeId: plan.route.id,
-                bottles: { ...before.bottles, [role]: bottleId },
-              }))
-            }
-          />
+          <BatchSheet sheet={sheet.value} plan={plan} choice={choice} onControl={onControl} onBottle={onBottle} />
           <div className="plan-acts">
             <button
               type="button"

@@ -12,7 +12,7 @@ vi.mock('../worker/run-session.ts', () => ({ useRunState: runHere }));
 const { RecordPage } = await import('./record-page.tsx');
 const { RecordList } = await import('./record-list.tsx');
 
-const alum = on('alum-recrystallised', '60 g alum', { crude: 'alum 97 % 1 kg' });
+const alum = on('alum-recrystallised', '60 g alum', { crude: 'potassium alum 97 % 1 kg' });
 const whole = [
   alum.added('crude', 'crude', 80),
   ...done('crude', 'water', 'heat', 'filter', 'cool', 'collect'),

@@ -90,6 +90,19 @@ function Record({ run }: { run: Run }) {
               <td className="right">{line.bottleId ? <Num figure={line.amount} /> : ''}</td>
             </tr>
           ))}
+          {sheet.besides.map((each, i) => (
+            // biome-ignore lint/suspicious/noArrayIndexKey: the same bottle may go in twice; they only ever grow at the end
+            <tr key={i}>
+              <td>
+                {each.name} <span className="quiet">besides</span>
+              </td>
+              <td className="right">–</td>
+              <td className="right">
+                <Num figure={each.mass} />
+              </td>
+              <td className="right">{each.amount ? <Num figure={each.amount} /> : ''}</td>
+            </tr>
+          ))}
         </tbody>
       </table>
       {sheet.route.reaction ? <p>{sheet.route.reaction}</p> : null}
@@ -193,6 +206,12 @@ function OtherAttempts({ run }: { run: Run }) {
   );
 }
 
+const OVER = {
+  clearly: 'Over 100 %: something is counted that is not product.',
+  'within-uncertainty': 'Over 100 %, within its uncertainty.',
+  no: 'This wants a second look.',
+} as const;
+
 function Outcome({ run }: { run: Run }) {
   const { state } = run;
   const { yield: account, sheet, weighing } = state;
@@ -201,20 +220,16 @@ function Outcome({ run }: { run: Run }) {
       <section aria-label="Yield">
         <p className="yield-line">
           <Num figure={account.yieldPct} big /> yield, <Num figure={account.mass} /> of{' '}
-          <Num figure={account.theory} bare shown={formatNumber(account.theory.value, 4)} /> that{' '}
-          {sheet.additions.find((line) => line.limiting)?.name ?? 'the limiting reagent'} could give
+          <Num figure={account.theory} bare shown={formatNumber(account.theory.value, 4)} /> that {account.of} could
+          give
         </p>
         {sheet.made ? null : <p className={weighing.constant ? 'within' : 'watch'}>{weighing.sentence}</p>}
         {state.hydrate ? (
           <p className={state.hydrate.says === 'as its formula' ? 'quiet' : 'watch'}>{state.hydrate.sentence}</p>
         ) : null}
-        {account.over === 'no' ? null : (
+        {account.explanations.length === 0 ? null : (
           <div className="caution">
-            <b>
-              {account.over === 'clearly'
-                ? 'Over 100 %: something is counted that is not product.'
-                : 'Over 100 %, within its uncertainty.'}
-            </b>
+            <b>{OVER[account.over]}</b>
             <ul className="explain">
               {account.explanations.map((each) => (
                 <li key={each}>{each}</li>

@@ -1,7 +1,9 @@
 import { Link } from 'react-router';
 import { sdOf } from '#core/figure';
 import { planTitle, productTitle } from '#core/plan';
+import { leftOverIn } from '#core/state';
 import type { BottleCard } from '#core/stock';
+import { speciesOf, substanceOf } from '#core/substance';
 import { sentenceOf } from '../api/client.ts';
 import { newId } from '../api/ids.ts';
 import { usePutBottle } from '../api/queries.ts';
@@ -42,7 +44,7 @@ function productCard({ batch, state }: Run): BottleCard | undefined {
     fromBatch: batch.id,
     note: `Made here: ${planTitle(plan)}, batch ${batch.number}.`,
   } as const;
-  const { made } = state.sheet;
+  const { made, now } = state.sheet;
   if (made && state.status === 'done') {
     const name = productTitle(plan);
     return {
@@ -51,6 +53,7 @@ function productCard({ batch, state }: Run): BottleCard | undefined {
       substanceId: plan.target.substanceId,
       strength: { value: round(made.strength.value, 4), unit: 'mol/L' },
       strengthBand: round(2 * sdOf(made.strength), 2),
+      others: now ? leftOverIn(now.contents, speciesOf(substanceOf(plan.target.substanceId)).id) : [],
       size: { value: round(made.volume.value, 4), unit: 'mL' },
       container: made.volume.value >= 2000 ? 'jug' : 'bottle',
     };

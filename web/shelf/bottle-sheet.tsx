@@ -66,7 +66,11 @@ export function BottleSheet({ bottle, tempC }: { bottle: BottleAnswer; tempC: nu
         </dl>
       ) : null}
       <Besides card={card} />
-      {card.strength === null ? <p className="watch small">No strength on the label: taken as pure, ± 2 %.</p> : null}
+      <Kind product={view.value?.product ?? null} />
+      {content?.substance.described ? <Described of={content.substance.described} /> : null}
+      {card.strength === null ? (
+        <p className="watch small">No strength on the label: taken as pure, 96 to 100 %.</p>
+      ) : null}
       <div className="sheet-actions">
         <button type="button" className="link" onClick={() => setEditing(true)}>
           Edit
@@ -105,6 +109,7 @@ export function BottleSheet({ bottle, tempC }: { bottle: BottleAnswer; tempC: nu
       <Keeping bottle={bottle} tempC={tempC} />
       <InPractice keeping={view.value?.keeping ?? []} />
       <Lineage bottle={bottle} />
+      <Sums substanceId={card.substanceId} />
       <Suspense fallback={null}>
         <Lessons
           title="Learnt of it"
@@ -146,6 +151,61 @@ function Take({ onTake }: { onTake: (grams: number, why: string) => void }) {
         Book it
       </button>
     </form>
+  );
+}
+
+/** What such a product is, and how one makes sure. */
+function Kind({ product }: { product: BottleView['product'] }) {
+  if (!product) return null;
+  const decides = /decide: (.+)$/.exec(product.decides)?.[1] ?? product.decides;
+  return (
+    <>
+      <h3 style={{ marginTop: 14 }}>What it is sold as</h3>
+      <p className="small">
+        {capital(product.name)}
+        {product.besides ? `; also in it: ${product.besides}` : ''}. {product.note ? `${capital(product.note)}.` : ''}
+      </p>
+      {product.source ? null : <p className="small watch">Too mixed to make a reagent from: no plan takes it.</p>}
+      {product.test ? (
+        <p className="small">
+          <b>Make sure:</b> {product.test}. What it shows is worth more than the label: edit the bottle by it.
+        </p>
+      ) : null}
+      {decides && decides !== 'none' ? <p className="quiet small">Mistaken for others? {decides}.</p> : null}
+    </>
+  );
+}
+
+function capital(text: string): string {
+  return text.charAt(0).toUpperCase() + text.slice(1);
+}
+
+/** What its owner says of a substance that no record holds. */
+function Described({ of }: { of: NonNullable<BottleView['content']['substance']['described']> }) {
+  const said = [
+    of.gPerMl === null ? null : `${formatNumber(of.gPerMl, 3)} g/mL`,
+    of.gPer100gWater === null ? null : `${formatNumber(of.gPer100gWater, 3)} g dissolve in 100 g of water`,
+    of.meltsC === null ? null : `melts at ${formatNumber(of.meltsC, 3)} °C`,
+    of.hazards === '' ? null : of.hazards,
+  ].filter((each) => each !== null);
+  return (
+    <p className="small">
+      Described by you{said.length > 0 ? `: ${said.join('; ')}` : ''}. No other data are held of it
+      {of.hazards === '' ? ', no hazards either: treat it as harmful' : ''}.
+    </p>
+  );
+}
+
+/** The panels of the bench for this substance, before there is a batch. */
+function Sums({ substanceId }: { substanceId: string }) {
+  const of = encodeURIComponent(substanceId);
+  return (
+    <p className="small">
+      Sums of it: <Link to={`/panels/dish?of=${of}`}>dish</Link> ·{' '}
+      <Link to={`/panels/evaporate?of=${of}`}>boil down</Link> · <Link to={`/panels/dry?of=${of}`}>dry</Link> ·{' '}
+      <Link to={`/panels/wash?of=${of}`}>wash</Link> · <Link to={`/panels/surprise?of=${of}`}>surprise</Link> ·{' '}
+      <Link to="/panels/clash">clash</Link>
+    </p>
   );
 }
 
@@ -242,5 +302,7 @@ function Besides({ card }: { card: BottleCard }) {
     ({ substanceId, strength }) =>
       `${substanceId.replaceAll('-', ' ')} ${strength.value} ${strengthUnits[strength.unit]}`,
   );
-  return <p className="watch small">Also holds {said.join(', ')}. Plans compute with the first only.</p>;
+  return (
+    <p className="watch small">Also holds {said.join(', ')}. All of it goes into the vessel; doses count the first.</p>
+  );
 }

@@ -4,7 +4,7 @@ import { strengthUnits } from '#core/solution';
 import { type BottleCard, containers, groups } from '#core/stock';
 import { Field } from '../kit/field.tsx';
 import { NumberField } from '../kit/number-field.tsx';
-import { substanceNamesForChoice } from './substance-choice.ts';
+import { substanceNamesForChoice } from '../parts/substance-choice.ts';
 
 interface CardFormProps {
   readonly card: BottleCard;
@@ -58,7 +58,7 @@ export function CardForm({ card, title, okText, busy, problem, onSave, onClose }
             virtual
             showSearch={{ optionFilterProp: 'label' }}
             value={draft.substanceId}
-            options={substanceNamesForChoice()}
+            options={substanceNamesForChoice(draft.substanceId)}
             onChange={(substanceId) => change({ substanceId })}
           />
         )}

@@ -4,10 +4,12 @@ import type { BottleCard, LabelAnswer } from '#core/stock';
 import { sentenceOf } from '../api/client.ts';
 import { newId } from '../api/ids.ts';
 import { usePutBottle } from '../api/queries.ts';
+import { Asked } from '../parts/asked.tsx';
 import { today } from '../parts/day.ts';
 import { Num } from '../parts/num.tsx';
 import { useCompute } from '../worker/compute.ts';
 
+const DescribeForm = lazy(async () => ({ default: (await import('./describe-form.tsx')).DescribeForm }));
 const CardForm = lazy(async () => ({ default: (await import('./card-form.tsx')).CardForm }));
 
 /** “The label says …”: what is typed is read as it is typed, what was understood stands below, Enter puts it on the shelf. */
@@ -19,6 +21,7 @@ export function LabelLine({ tempC }: { tempC: number }) {
   const [text, setText] = useState('');
   const [asked, setAsked] = useState(false);
   const [correcting, setCorrecting] = useState<BottleCard | null>(null);
+  const [describing, setDescribing] = useState(false);
   const [said, setSaid] = useState('');
   const parsed = useCompute(
     'label',
@@ -39,6 +42,7 @@ export function LabelLine({ tempC }: { tempC: number }) {
           setText('');
           setAsked(false);
           setCorrecting(null);
+          setDescribing(false);
           setSaid(`${card.name} stands on the shelf.`);
           void navigate(`/shelf/${bottleId}`);
         },
@@ -84,6 +88,20 @@ export function LabelLine({ tempC }: { tempC: number }) {
           </span>
         ) : null}
         {text.trim() !== '' && value ? <Understood answer={value} /> : null}
+        {text.trim() !== '' && value?.reading.question ? (
+          <Asked
+            question={value.reading.question}
+            onChoose={(chosen) => {
+              setText(chosen);
+              input.current?.focus();
+            }}
+          />
+        ) : null}
+        {text.trim() !== '' && value && isUnknown(value) ? (
+          <button type="button" className="link" onClick={() => setDescribing(true)}>
+            it is something else: describe it …
+          </button>
+        ) : null}
         {ready ? (
           <button type="button" className="link" onClick={() => setCorrecting(ready)}>
             correct …
@@ -96,6 +114,17 @@ export function LabelLine({ tempC }: { tempC: number }) {
         ) : null}
         {put.isError ? <p className="problem">{sentenceOf(put.error)}</p> : null}
       </div>
+      {describing ? (
+        <Suspense fallback={null}>
+          <DescribeForm
+            label={text}
+            tempC={tempC}
+            busy={put.isPending}
+            onPut={place}
+            onClose={() => setDescribing(false)}
+          />
+        </Suspense>
+      ) : null}
       {correcting ? (
         <Suspense fallback={null}>
           <CardForm
@@ -111,6 +140,11 @@ export function LabelLine({ tempC }: { tempC: number }) {
       ) : null}
     </form>
   );
+}
+
+/** Whether nothing known is named, so that its owner may say what it is. What is known and refused is not described anew. */
+function isUnknown({ reading }: LabelAnswer): boolean {
+  return !reading.card && !reading.question && reading.problems.some(({ code }) => code === 'unknown-substance');
 }
 
 function Understood({ answer }: { answer: LabelAnswer }) {
@@ -136,11 +170,13 @@ function Understood({ answer }: { answer: LabelAnswer }) {
           ? {each}
         </span>
       ))}
-      {reading.problems.map((each) => (
-        <p key={each.message} className="problem">
-          {each.message}
-        </p>
-      ))}
+      {reading.problems
+        .filter(({ message }) => message !== reading.question?.asks)
+        .map((each) => (
+          <p key={each.message} className="problem">
+            {each.message}
+          </p>
+        ))}
     </>
   );
 }

@@ -22,7 +22,7 @@ const bottle = (id: string, label: string, change: Partial<BottleAnswer> = {}): 
 const bench = { version: 0, bench: BenchDefaults };
 const shelf = [
   bottle('acid', 'hydrochloric acid 28% 5 L 11.50'),
-  bottle('soda', 'washing soda 1 kg 2.10', { usedG: 250 }),
+  bottle('soda', 'washing soda crystals 1 kg 2.10', { usedG: 250 }),
   bottle('old', 'vinegar 8 % 5 L', { archived: true }),
 ];
 const page = (answers: object) => serverOf({ 'GET /bench': bench, 'GET /lessons': [], ...answers });

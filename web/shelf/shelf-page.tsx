@@ -168,7 +168,7 @@ function Empty() {
       <p>Type what a label says on the line above, for example:</p>
       <p className="mono">hydrochloric acid 28% 5 L 11.50</p>
       <p className="mono">hair peroxide 30 vol 120 ml</p>
-      <p className="mono">washing soda 1kg</p>
+      <p className="mono">washing soda crystals 1kg</p>
     </div>
   );
 }

@@ -1,8 +1,11 @@
 import { useEffect, useId, useMemo, useRef, useState } from 'react';
 import { useHotkeys } from 'react-hotkeys-hook';
+import { Link } from 'react-router';
 import { examples } from '#core/reckon';
+import { anywhere } from '../kit/is-typing.ts';
 import { Num } from '../parts/num.tsx';
 import { useCompute } from '../worker/compute.ts';
+import { KeepAnswer } from './keep-answer.tsx';
 import { readHistory, remember } from './reckoner-history.ts';
 import './reckoner.css';
 
@@ -19,7 +22,7 @@ export function Reckoner() {
     useMemo(() => (text.trim() === '' ? undefined : { text }), [text]),
   );
   const choices = useMemo(() => [...new Set([...history, ...examples])], [history]);
-  useHotkeys('/', () => input.current?.focus(), { preventDefault: true, useKey: true });
+  useHotkeys('/', () => input.current?.focus(), { preventDefault: true, useKey: true, ...anywhere });
   useEffect(() => {
     const away = (event: PointerEvent) => {
       const target = event.target as HTMLElement;
@@ -82,6 +85,8 @@ export function Reckoner() {
                 </li>
               ))}
             </ul>
+            <PanelFor text={text} />
+            <KeepAnswer text={text} answer={settled} />
             {settled.note ? <p className="small">{settled.note}</p> : null}
             {settled.cautions.map((each) => (
               <p key={each} className="small watch">
@@ -94,6 +99,24 @@ export function Reckoner() {
     </div>
   );
 }
+
+/** The panel that goes on from a sum. */
+function PanelFor({ text }: { text: string }) {
+  const panel = PANEL.find(([begins]) => begins.test(text.trim()))?.[1];
+  return panel === undefined ? null : (
+    <p className="small">
+      <Link to={`/panels/${panel}`}>Open its panel</Link>
+    </p>
+  );
+}
+
+const PANEL: readonly (readonly [RegExp, string])[] = [
+  [/^(?:crystals|dissolve)\b/i, 'dish'],
+  [/^(?:evaporate|boil)\b/i, 'evaporate'],
+  [/^dry\b/i, 'dry'],
+  [/^wash\b/i, 'wash'],
+  [/^clash\b/i, 'clash'],
+];
 
 /** The line with the words it stumbled over marked, and why. */
 function Stumble({ text, message, at }: { text: string; message: string; at: readonly [number, number] | undefined }) {

@@ -1,7 +1,9 @@
 import { lazy, Suspense, useState } from 'react';
 import { useHotkeys } from 'react-hotkeys-hook';
 import { Outlet, useLocation, useNavigate } from 'react-router';
+import { anywhere } from '../kit/is-typing.ts';
 import { Margin, MarginProvider } from '../parts/margin.tsx';
+import { useOwnNames } from '../parts/own-names.ts';
 import { Alarms } from './alarms.tsx';
 import { CheckIn } from './check-in.tsx';
 import { ClockStrip } from './clock-strip.tsx';
@@ -15,13 +17,17 @@ const STATIONS = ['/shelf', '/plan', '/bench', '/assay', '/record'];
 
 /** The frame of every station: the line, the work surface, the margin, the clock strip. */
 export function Shell() {
+  useOwnNames();
   const navigate = useNavigate();
   const station = useLocation().pathname.split('/')[1] || 'shelf';
   const [keys, setKeys] = useState(false);
-  useHotkeys('1,2,3,4,5', (event) => void navigate(STATIONS[Number(event.key) - 1] ?? '/shelf'), { useKey: true }, [
-    navigate,
-  ]);
-  useHotkeys('shift+slash,?', () => setKeys(true), { useKey: true });
+  useHotkeys(
+    '1,2,3,4,5',
+    (event) => void navigate(STATIONS[Number(event.key) - 1] ?? '/shelf'),
+    { useKey: true, ...anywhere },
+    [navigate],
+  );
+  useHotkeys('shift+slash,?', () => setKeys(true), { useKey: true, ...anywhere });
   return (
     <MarginProvider>
       <div className="shell" data-station={station}>

@@ -5,6 +5,7 @@ import type { Spread } from '#core/figure';
 import type { Plan } from '#core/plan';
 import type { Result } from '#core/problem';
 import type { Advice, RunState } from '#core/state';
+import { isDescribedId, learnName } from '#core/substance';
 import { type RunChange, sessionAfter } from './sessions.ts';
 
 const SAMPLES = 10_000;
@@ -12,12 +13,20 @@ const SAMPLES = 10_000;
 const TURN_MS = 8;
 let latest = 0;
 
-/** Any verb of the compute door. What the shelf asks is here at once; the rest is fetched when it is first wanted. */
+/** Any verb of the compute door. What draws the shelf is here at once; the rest is fetched when it is first wanted. */
 async function compute<V extends VerbName>(verb: V, input: VerbInput<V>): Promise<Result<VerbOutput<V>>> {
   if (isShelfVerb(verb)) return answered<V>(shelfVerbs[verb], input);
+  const { label, bottle } = LABEL;
+  if (verb === label || verb === bottle) {
+    const { labelVerbs } = await import('#contract/verbs/label-verbs');
+    return answered<V>(labelVerbs[verb === label ? label : bottle], input);
+  }
   const { verbs } = await import('#contract/verbs');
   return answered<V>(verbs[verb], input);
 }
+
+/** What is asked of one bottle comes with the products that are sold, when it is first wanted. */
+const LABEL = { label: 'label', bottle: 'bottle' } as const;
 
 function isShelfVerb(verb: string): verb is keyof typeof shelfVerbs {
   return Object.hasOwn(shelfVerbs, verb);
@@ -68,7 +77,12 @@ function drop(token: number): void {
   if (token === latest) latest = -1;
 }
 
+/** Lets what its owner has described be found by name. */
+function learn(ids: readonly string[]): void {
+  for (const id of ids) if (isDescribedId(id)) learnName(id);
+}
+
 // The same functions as behind HTTP and the command line, away from the page's own thread.
-const door = { compute, run, advise, spread, drop };
+const door = { compute, run, advise, spread, drop, learn };
 export type Door = typeof door;
 expose(door);

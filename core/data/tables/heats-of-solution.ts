@@ -100,4 +100,10 @@ export const heatsOfSolution: readonly HeatOfSolutionRow[] = [
   { kind: 'heat of solution, infinite dilution', substance: 'ZnCl2', phase: 's', molWater: Number.POSITIVE_INFINITY, dH: -73.2, source: 'from dHf in thermochem.csv', grade: 'A' },
   { kind: 'heat of solution, infinite dilution', substance: 'K2CO3', phase: 's', molWater: Number.POSITIVE_INFINITY, dH: -30.9, source: 'from dHf in thermochem.csv', grade: 'A' },
   { kind: 'heat of solution, infinite dilution', substance: 'Na2S2O3.5H2O', phase: 's', molWater: Number.POSITIVE_INFINITY, dH: 46.2, source: 'from dHf in thermochem.csv', grade: 'A' },
+  { kind: 'heat of solution, infinite dilution', substance: 'H3BO3', phase: 's', molWater: Number.POSITIVE_INFINITY, dH: 22.2, source: 'rounded handbook value (Perry)', grade: 'B' },
+  { kind: 'heat of solution, infinite dilution', substance: 'H2C2O4.2H2O', phase: 's', molWater: Number.POSITIVE_INFINITY, dH: 35.9, source: 'rounded handbook value (Perry)', grade: 'B' },
+  { kind: 'heat of solution, infinite dilution', substance: 'H2C2O4', phase: 's', molWater: Number.POSITIVE_INFINITY, dH: 9.6, source: 'rounded handbook value (Perry)', grade: 'B' },
+  { kind: 'heat of solution, infinite dilution', substance: 'C6H8O7', phase: 's', molWater: Number.POSITIVE_INFINITY, dH: 18.4, source: 'De Kruif and others 1982, within 1', grade: 'B' },
+  { kind: 'heat of solution, infinite dilution', substance: 'C6H8O7.H2O', phase: 's', molWater: Number.POSITIVE_INFINITY, dH: 29, source: 'De Kruif and others 1982, within 1', grade: 'B' },
+  { kind: 'heat of solution, infinite dilution', substance: 'Ca5NH4(NO3)11.10H2O', phase: 's', molWater: Number.POSITIVE_INFINITY, dH: 60, source: 'five Ca(NO3)2.2H2O, between the anhydrous salt (-19) and the tetrahydrate (+33), and one NH4NO3 (+25.7): within 40', grade: 'C' },
 ];

@@ -1,6 +1,7 @@
 import { abandoned } from './abandoned.ts';
 import { acknowledged } from './acknowledged.ts';
 import { added } from './added.ts';
+import { assayed } from './assayed.ts';
 import { bottled } from './bottled.ts';
 import { checked } from './checked.ts';
 import { enlarged } from './enlarged.ts';
@@ -25,6 +26,7 @@ export const entryKinds = {
   added,
   read,
   noted,
+  assayed,
   photographed,
   'timer-set': timerSet,
   'timer-stopped': timerStopped,

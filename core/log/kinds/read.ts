@@ -1,4 +1,5 @@
-import { note, one, optional } from '#core/shape';
+import { note, number, one, optional } from '#core/shape';
+import { formatPlain } from '#core/units';
 import { entryKind } from '../entry-kind.ts';
 import { type Quantity, quantities, readables } from '../quantity.ts';
 import { type Reading, readingLeast, readingShape, readingText } from '../reading.ts';
@@ -14,12 +15,17 @@ export const read = entryKind({
     reading: readingShape,
     /** What it was read of, where that is not what stands in the vessel. */
     of: optional(one(...readables)),
+    /** Whether what was weighed was dry, or still held liquor or rinse. */
+    state: optional(one('dry', 'wet')),
+    /** g of paper or vessel that was weighed with it. */
+    tareG: optional(number({ min: 0, max: 1e6 })),
     /** Where it was read, in words of one's own: “head”, “bath”. */
     place: note(60),
   },
-  text: ({ quantity, reading, of, place }) => {
+  text: ({ quantity, reading, of, state, tareG, place }) => {
     const where = place || (of && of !== 'vessel' ? of : '');
-    return `${where} ${quantities[quantity].name} ${readingText(reading)}`.trim();
+    const tare = tareG === undefined ? '' : `, ${formatPlain(tareG)} g of it paper or vessel`;
+    return `${where} ${quantities[quantity].name} ${readingText(reading)}${state ? `, ${state}` : ''}${tare}`.trim();
   },
   step: 'begins',
   changes: 'amounts',

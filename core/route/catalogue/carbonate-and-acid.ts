@@ -1,5 +1,6 @@
 import { type SubstanceId, substanceOf } from '#core/substance';
 import type { Route } from '../route.ts';
+import { plainWater } from './common-roles.ts';
 import { collect, coolOvernight, dry } from './common-steps.ts';
 import { step } from './step.ts';
 
@@ -15,7 +16,8 @@ interface SaltOf {
   readonly n: readonly [number, number, number, number];
   /** °C to which it is cooled: least, start, most, as far as the solubility is known. */
   readonly coldC: readonly [number, number, number];
-  readonly leaveTo: number;
+  /** g of the salt in 100 g of water at which the dish is taken to be cooled: least, start, most. */
+  readonly leaveTo: readonly [number, number, number];
   readonly ceilingC: number;
   readonly ceilingWhy: string;
   readonly colour: string;
@@ -28,6 +30,7 @@ function saltOf(of: SaltOf): Route {
   const solid = substanceOf(of.solidId);
   const [nAcid, nSalt, nGas, nWater] = of.n;
   const [coldest, cold, warmest] = of.coldC;
+  const [thinnest, thick, thickest] = of.leaveTo;
   return {
     id: of.id,
     title: `${of.carbonate} + ${of.acid}, left to evaporate`,
@@ -49,10 +52,11 @@ function saltOf(of: SaltOf): Route {
         name: of.acid,
         accepts: [of.acidId],
         refuses: [],
-        tolerates: 'Colour and scent stay in the liquor.',
+        tolerates: 'Colour and scent stay in the liquor. Strong acid is thinned first: the salt needs the water.',
         measure: 'volume',
         dose: { by: 'extent', perExtent: nAcid, excessControl: 'acid-excess' },
       },
+      plainWater({ by: 'dilute-to', role: 'acid', control: 'acid-strength' }),
     ],
     reactions: [
       {
@@ -80,14 +84,24 @@ function saltOf(of: SaltOf): Route {
         note: 'A little over keeps basic salt from precipitating; much of it makes sticky crystals.',
       },
       {
-        id: 'evaporate-to',
-        name: 'leave to evaporate to',
-        unit: '% of water',
-        min: 3,
-        max: 100,
+        id: 'acid-strength',
+        name: 'acid thinned to',
+        unit: '%',
+        min: 4,
+        max: 30,
         step: 1,
-        start: of.leaveTo,
-        note: 'Days in a wide dish; never cooked, or basic salt precipitates.',
+        start: 12,
+        note: 'Stronger dissolves faster, foams higher and heats; the water it lacks has to be there for the salt to dissolve and to crystallise.',
+      },
+      {
+        id: 'leave-to',
+        name: 'leave to evaporate to',
+        unit: 'g per 100 g water',
+        min: thinnest,
+        max: thickest,
+        step: 1,
+        start: thick,
+        note: 'More of it crystallises from less water, and holds more of what else is in there. Days in a wide dish; never cooked, or basic salt precipitates.',
       },
       {
         id: 'cold',
@@ -100,7 +114,7 @@ function saltOf(of: SaltOf): Route {
         note: 'As far as its solubility is known.',
       },
     ],
-    handling: { lossPct: 5, sdPct: 2.5 },
+    handling: { lossPct: 3, sdPct: 1.5, holdG: 1 },
     foamShare: 0.3,
     drying: { ceilingC: of.ceilingC, short: 'loses acid and water above', why: of.ceilingWhy },
     byProducts: [{ name: 'mother liquor', keep: 'Leave it to evaporate for a second crop; nothing of it to a drain.' }],
@@ -108,14 +122,24 @@ function saltOf(of: SaltOf): Route {
     storage: 'Closed jar. Harmful, kills water life: nothing of it to a drain.',
     steps: [
       step({
+        id: 'water',
+        title: 'Water first: {water.volume}',
+        act: 'Measure {water.volume} of water into {vessel}. At 0 mL the acid is thin enough as it is.',
+        expect: 'Water at about {bench.temp}.',
+        why: 'The salt has to dissolve in it, and takes some of it into its crystals.',
+        skipCosts: 'Strong acid on its own cannot dissolve the carbonate: it cakes, foams and heats.',
+        op: { do: 'add', role: 'water' },
+      }),
+      step({
         id: 'acid',
         title: 'Measure {acid.volume} of {acid.name}',
-        act: 'Measure {acid.volume} ({acid.mass}) into {vessel}.',
+        act: 'Measure {acid.volume} ({acid.mass}) into {vessel}, into the water, stirring.',
         expect: 'Clear, acid.',
         why: 'It fixes how much carbonate can dissolve.',
         skipCosts: 'Nothing dissolves.',
         op: { do: 'add', role: 'acid' },
-        cautions: ['corrosive'],
+        where: 'ventilated',
+        cautions: ['corrosive', 'fume'],
       }),
       step({
         id: 'carbonate',
@@ -125,6 +149,7 @@ function saltOf(of: SaltOf): Route {
         why: 'It limits: the acid is a little over.',
         skipCosts: 'Nothing to make the salt of.',
         op: { do: 'add', role: 'carbonate' },
+        cautions: [of.anhydrousId.startsWith('copper') ? 'copper-salt' : 'zinc-salt'],
       }),
       step({
         id: 'dissolve',
@@ -132,13 +157,14 @@ function saltOf(of: SaltOf): Route {
         act: 'A spoon at a time, stirring, warm at most to 50 °C.',
         until: 'No more fizzing, nothing left at the bottom.',
         expect: `Fizzing; the colour goes into the solution.`,
-        trouble: 'Solid left and no fizz: the acid is weaker than its label. Weigh what is left and log it.',
+        trouble:
+          'Thick at first: it thins as it dissolves. Solid left and no fizz: try with paper. Acid still: warm it, stir, wait. No longer acid: the acid is spent. Weigh what is left, say whether it was dry, and log it.',
         why: 'Slowly, the gas has time to leave; hot, basic salt precipitates.',
         skipCosts: 'Undissolved carbonate in the crystals.',
         op: { do: 'react', reaction: 'dissolve' },
         adding: { halfLifeMin: 5, foamPerGas: 0.25, endpoint: 'no more fizzing, nothing left', overshoot: '' },
         where: 'ventilated',
-        cautions: ['foam'],
+        cautions: ['foam', 'heat'],
         ceilingC: 50,
         handsOnMin: 30,
         waitH: [0.5, 3],
@@ -162,7 +188,7 @@ function saltOf(of: SaltOf): Route {
         trouble: 'A pale crust or cloud: basic salt. A few drops of acid.',
         why: 'Boiled, acid goes off with the steam and basic salt precipitates.',
         skipCosts: 'Most of it stays dissolved.',
-        op: { do: 'evaporate', control: 'evaporate-to' },
+        op: { do: 'evaporate', control: 'leave-to', by: 'salt' },
         timer: { name: 'look at the dish', minutes: 1440 },
         leave: { alone: true, lookEveryMin: 1440, reason: 'open and cool; away from children and animals' },
         ceilingC: 50,
@@ -206,7 +232,7 @@ export const saltsOfWeakAcids: readonly Route[] = [
     solidId: 'copper-acetate-monohydrate',
     n: [4, 2, 1, 3],
     coldC: [23, 25, 40],
-    leaveTo: 15,
+    leaveTo: [10, 55, 120],
     ceilingC: 50,
     ceilingWhy: 'warm, it gives off acetic acid',
     colour: 'Green to blue powder.',
@@ -226,8 +252,8 @@ export const saltsOfWeakAcids: readonly Route[] = [
     solidId: 'copper-formate-tetrahydrate',
     n: [4, 2, 1, 3],
     coldC: [18, 20, 22],
-    leaveTo: 40,
-    ceilingC: 35,
+    leaveTo: [15, 55, 100],
+    ceilingC: 25,
     ceilingWhy: 'the tetrahydrate loses water in warm air',
     colour: 'Green to blue powder.',
     identity: [{ test: 'ammonia in excess', sight: 'deep blue' }],
@@ -243,8 +269,8 @@ export const saltsOfWeakAcids: readonly Route[] = [
     solidId: 'zinc-acetate-dihydrate',
     n: [10, 5, 2, 8],
     coldC: [18, 20, 40],
-    leaveTo: 12,
-    ceilingC: 45,
+    leaveTo: [35, 130, 250],
+    ceilingC: 40,
     ceilingWhy: 'warm, it gives off acetic acid and goes basic',
     colour: 'White powder.',
     identity: [{ test: 'warmed with a drop of sulfuric acid', sight: 'smells of vinegar' }],

@@ -1,4 +1,5 @@
 import type { Route } from '../route.ts';
+import { order } from './common-controls.ts';
 import { plainWater, washingSoda } from './common-roles.ts';
 import { dry, settle, washThrice } from './common-steps.ts';
 import { step } from './step.ts';
@@ -21,13 +22,27 @@ export const copperCarbonate: Route = {
       dose: { by: 'extent', perExtent: 2 },
     },
     plainWater({ by: 'to-dissolve', role: 'copper', control: 'hot', spare: 'spare' }),
-    washingSoda({
-      refuses: [
-        { substanceId: 'sodium-hydroxide', why: 'Hydroxide gives the hydroxide, which goes black with warmth.' },
+    {
+      ...washingSoda({
+        refuses: [
+          { substanceId: 'sodium-hydroxide', why: 'Hydroxide gives the hydroxide, which goes black with warmth.' },
+        ],
+        tolerates: 'Salt and sulfate in the soda wash out.',
+        dose: { by: 'contents', reactions: ['precipitate', 'precipitate-bicarbonate'], excessControl: 'soda-excess' },
+      }),
+      name: 'soda or bicarbonate',
+      accepts: [
+        'sodium-carbonate-decahydrate',
+        'sodium-carbonate',
+        'sodium-carbonate-monohydrate',
+        'sodium-hydrogencarbonate',
       ],
-      tolerates: 'Salt and sulfate in the soda wash out.',
-      dose: { by: 'contents', reactions: ['precipitate'], excessControl: 'soda-excess' },
-    }),
+    },
+    {
+      ...plainWater({ by: 'per-gram', role: 'soda', control: 'soda-water' }),
+      id: 'soda-water',
+      name: 'water for the soda',
+    },
   ],
   reactions: [
     {
@@ -43,8 +58,35 @@ export const copperCarbonate: Route = {
         { substanceId: 'carbon-dioxide', n: 1 },
       ],
     },
+    {
+      id: 'precipitate-bicarbonate',
+      reactants: [
+        { substanceId: 'copper-sulfate', n: 2 },
+        { substanceId: 'sodium-hydrogencarbonate', n: 4 },
+      ],
+      products: [
+        { substanceId: 'copper-carbonate', n: 1 },
+        { substanceId: 'sodium-sulfate', n: 2 },
+        { substanceId: 'carbon-dioxide', n: 3 },
+        { substanceId: 'water', n: 1 },
+      ],
+    },
   ],
   controls: [
+    order(
+      'Soda into copper froths little at a time and is stopped at its end point, but basic sulfate precipitates first and holds sulfate. Copper into hot soda gives the carbonate at once; all the soda stands ready from the start.',
+      ['soda into copper', 'copper into hot soda'],
+    ),
+    {
+      id: 'soda-water',
+      name: 'water for the soda',
+      unit: 'g/100 g',
+      min: 0,
+      max: 1200,
+      step: 10,
+      start: 150,
+      note: 'Washing crystals take as much again, dry soda three times its weight, bicarbonate ten times; 0 adds it as it is.',
+    },
     {
       id: 'hot',
       name: 'dissolve at',
@@ -76,10 +118,19 @@ export const copperCarbonate: Route = {
       note: 'A little over leaves no copper in the filtrate.',
     },
   ],
-  handling: { lossPct: 5, sdPct: 2.5 },
+  handling: { lossPct: 3, sdPct: 1.5, holdG: 0.7 },
   foamShare: 0.4,
-  drying: { ceilingC: 60, short: 'blackens above', why: 'wet and warm it goes over to black oxide' },
-  byProducts: [{ name: 'sodium sulfate filtrate', keep: 'Blue? Add soda. Colourless, it may be poured away.' }],
+  drying: {
+    ceilingC: 80,
+    short: 'darkens above',
+    why: 'it goes over to black oxide, wet paste sooner than dry powder',
+  },
+  byProducts: [
+    {
+      name: 'sodium sulfate filtrate',
+      keep: 'Blue and acid to paper: add soda. Blue and alkaline: soda was over and holds copper; a little acid brings it down. A drop with ammonia that stays colourless: no copper is left in it.',
+    },
+  ],
   identity: [
     { test: 'a drop of acid', sight: 'fizzes, dissolves blue' },
     { test: 'heated on a spoon', sight: 'goes black' },
@@ -94,6 +145,7 @@ export const copperCarbonate: Route = {
       why: 'Copper limits: every gram gives 0.44 g at best.',
       skipCosts: 'Nothing to throw down.',
       op: { do: 'add', role: 'copper' },
+      cautions: ['copper-salt'],
     }),
     step({
       id: 'water',
@@ -108,20 +160,47 @@ export const copperCarbonate: Route = {
       handsOnMin: 15,
     }),
     step({
+      id: 'soda-water',
+      title: 'Dissolve the soda apart, in {soda-water.volume} of warm water',
+      act: 'Weigh {soda.mass} of {soda.name} into another vessel, {soda-water.volume} of warm water on it, stir. At 0 mL it goes in as it is.',
+      expect: 'Clear; bicarbonate leaves some at the bottom.',
+      why: 'As a solution it meets the copper evenly and leaves no grains coated.',
+      skipCosts: 'Grains of soda coated with carbonate.',
+      op: { do: 'add', role: 'soda-water' },
+    }),
+    step({
+      id: 'soda-hot',
+      title: 'Pour the copper solution into {soda.mass} of soda, hot',
+      act: 'Bring the dissolved soda ({soda.mass} in all) to 50 or 60 °C. A thin stream of the copper solution into it, stirring well, the foam let fall. Keep it warm a quarter of an hour; paper at pH 8 or more.',
+      until: 'All of the copper is in, it no longer fizzes, paper at pH 8 or more.',
+      expect: 'Fizzing, a green solid from the start.',
+      trouble: 'Thick at first: it thins as the grains turn. Going dark: too hot. Cool it.',
+      why: 'Where soda is over all along, carbonate precipitates and no basic sulfate.',
+      skipCosts: 'No product.',
+      op: { do: 'add', role: 'soda', reacts: ['precipitate', 'precipitate-bicarbonate'] },
+      where: 'ventilated',
+      cautions: ['foam'],
+      ceilingC: 60,
+      handsOnMin: 25,
+      only: { control: 'order', from: 1 },
+    }),
+    step({
       id: 'soda',
-      title: 'Add {soda.mass} of washing soda in portions',
-      act: 'Stirring well, portion by portion; let the foam fall before the next.',
+      only: { control: 'order', under: 1 },
+      title: 'Add {soda.mass} of {soda.name} in portions',
+      act: 'Dissolved or dry, stirring well, portion by portion; let the foam fall before the next.',
       until: 'The liquid over the solid is colourless, paper at pH 8.',
       expect: 'Fizzing, a pale blue-green solid.',
-      trouble: 'Going dark: too warm. Cool it.',
+      trouble:
+        'Thick at first, it thins later. Going dark: too warm. Cool it. Still blue and alkaline: soda is over and holds copper.',
       why: 'Slowly, carbonate and not hydroxide precipitates.',
       skipCosts: 'No product.',
-      op: { do: 'add', role: 'soda', reacts: ['precipitate'] },
+      op: { do: 'add', role: 'soda', reacts: ['precipitate', 'precipitate-bicarbonate'] },
       adding: {
         halfLifeMin: 1,
         foamPerGas: 0.25,
         endpoint: 'the liquid above it is colourless, paper at pH 8',
-        pH: { at: 7, goes: 'down' },
+        pH: { at: 8, goes: 'up' },
         overshoot: 'Soda in excess is washed out: one washing more for every 10 % of excess.',
       },
       where: 'ventilated',
@@ -162,7 +241,7 @@ export const copperCarbonate: Route = {
       why: 'The cake holds twice its weight of water.',
       skipCosts: 'A yield over 100 %.',
       leave: { alone: true, lookEveryMin: 720, reason: 'drying needs nobody' },
-      ceilingC: 60,
+      ceilingC: 80,
     }),
     step({
       id: 'jar',

@@ -5,7 +5,8 @@ import { copperCarbonate } from './copper-carbonate.ts';
 import { ferricAlum } from './ferric-alum.ts';
 import { potassiumNitrate } from './potassium-nitrate.ts';
 import { recrystallisations } from './recrystallise.ts';
-import { silica } from './silica.ts';
+import { silicaFromWashedSand } from './silica.ts';
+import { silicaFromCommonSand } from './silica-from-common-sand.ts';
 import { sodiumAcetate } from './sodium-acetate.ts';
 import { sodiumNitrate } from './sodium-nitrate.ts';
 import { zincCarbonate } from './zinc-carbonate.ts';
@@ -25,7 +26,8 @@ export const catalogue: readonly Route[] = [
   potassiumNitrate,
   sodiumNitrate,
   ferricAlum,
-  silica,
+  silicaFromWashedSand,
+  silicaFromCommonSand,
   ...saltsOfWeakAcids,
   ...recrystallisations,
 ];

@@ -96,7 +96,7 @@ export const potassiumNitrate: Route = {
   ],
   handling: { lossPct: 6, sdPct: 3 },
   foamShare: 0,
-  drying: { ceilingC: 100, short: 'dry below', why: 'it is an oxidiser: nothing that burns near it, no flame' },
+  drying: { ceilingC: 110, short: 'dry below', why: 'it is an oxidiser: nothing that burns near it, no flame' },
   byProducts: [
     { name: 'common salt', keep: 'Filtered off hot; it holds some nitrate and is no food.' },
     { name: 'mother liquor', keep: 'For the next batch, in place of water.' },
@@ -180,7 +180,7 @@ export const potassiumNitrate: Route = {
       act: 'Spread on a plate, no paper towel near a heater. Weigh, wait four hours, weigh again.',
       why: 'Wet it cakes.',
       leave: { alone: true, lookEveryMin: 720, reason: 'drying needs nobody' },
-      ceilingC: 100,
+      ceilingC: 110,
     }),
     step({
       id: 'jar',

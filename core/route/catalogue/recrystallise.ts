@@ -1,3 +1,4 @@
+import type { CautionId } from '#core/guard';
 import { type SubstanceId, substanceOf } from '#core/substance';
 import type { Route } from '../route.ts';
 import { plainWater } from './common-roles.ts';
@@ -17,6 +18,13 @@ interface Recrystallised {
   /** °C: least and start, where the table does not reach the fridge. */
   readonly coldC?: readonly [number, number];
   readonly sight: string;
+  /** Said where it dissolves above a temperature at which something else crystallises. */
+  readonly above?: string;
+  /** What goes in besides while it is hot. */
+  readonly also?: string;
+  readonly oxidiser?: boolean;
+  /** What is to be minded of the solid itself. */
+  readonly mind?: CautionId;
   /** Why drying has a ceiling, and where it lies. */
   readonly drying: Route['drying'];
   readonly tolerates: string;
@@ -91,7 +99,7 @@ function recrystallised(of: Recrystallised): Route {
         note: 'Colder leaves less in the mother liquor.',
       },
     ],
-    handling: { lossPct: 4, sdPct: 2 },
+    handling: { lossPct: 2, sdPct: 1, holdG: 1 },
     foamShare: 0,
     drying: of.drying,
     byProducts: [
@@ -109,6 +117,7 @@ function recrystallised(of: Recrystallised): Route {
         why: 'All the rest follows from it.',
         skipCosts: 'Nothing to dissolve.',
         op: { do: 'add', role: 'crude' },
+        cautions: of.mind ? [of.mind] : [],
       }),
       step({
         id: 'water',
@@ -122,7 +131,7 @@ function recrystallised(of: Recrystallised): Route {
       step({
         id: 'heat',
         title: 'Warm to {set.hot} until it is dissolved',
-        act: 'Stir and warm slowly to {set.hot}.',
+        act: `Stir and warm slowly to {set.hot}.${of.also ?? ''} Coloured: a spoon of charcoal, five minutes, filter twice.`,
         until: 'Nothing crystalline is left; haze and specks do not count.',
         expect: 'Clear, perhaps with a haze.',
         trouble: 'Still solid at {set.hot}: a spoon of water at a time.',
@@ -130,14 +139,14 @@ function recrystallised(of: Recrystallised): Route {
         skipCosts: 'Crystals grow round the old dirt.',
         op: { do: 'dissolve' },
         leave: { alone: false, lookEveryMin: 5, reason: 'hot and open' },
-        cautions: ['hot-liquid'],
+        cautions: of.oxidiser ? ['hot-liquid', 'oxidiser'] : ['hot-liquid'],
         ceilingC: most + 5,
         handsOnMin: 20,
       }),
       step({
         id: 'filter',
         title: 'Filter hot',
-        act: 'Through a warmed funnel and a fluted paper; rinse with a spoon of hot water.',
+        act: `Through a warmed funnel and a fluted paper; rinse with a spoon of hot water.${of.above ? ` ${of.above}` : ''}`,
         expect: 'Clear.',
         trouble: 'Crystals in the neck: a spoon of hot water.',
         why: 'Dust and anticaking matter would sit in every crystal.',
@@ -212,10 +221,11 @@ export const recrystallisations: readonly Route[] = [
     anhydrousId: 'magnesium-sulfate',
     plain: 'magnesium sulfate',
     accepts: ['magnesium-sulfate-heptahydrate', 'magnesium-sulfate'],
-    hotC: [30, 45, 47],
+    hotC: [30, 65, 90],
+    above: 'Filtered hot and cooled below 48 °C before it is seeded: above it the hexahydrate crystallises.',
     sight: 'White needles.',
     drying: {
-      ceilingC: 40,
+      ceilingC: 35,
       short: 'goes to the hexahydrate above 48',
       why: 'the heptahydrate loses water from 48 °C, in dry air below that',
     },
@@ -231,9 +241,11 @@ export const recrystallisations: readonly Route[] = [
     plain: 'copper sulfate',
     accepts: ['copper-sulfate-pentahydrate', 'copper-sulfate'],
     hotC: [50, 80, 90],
+    mind: 'copper-salt',
+    also: ' A few drops of sulfuric acid keep basic salt in solution.',
     sight: 'Blue crystals, perhaps green or white at the edges.',
     drying: {
-      ceilingC: 45,
+      ceilingC: 40,
       short: 'loses water above',
       why: 'the pentahydrate begins to lose water near 50 °C in dry air',
     },
@@ -264,7 +276,7 @@ export const recrystallisations: readonly Route[] = [
     accepts: ['oxalic-acid-dihydrate', 'oxalic-acid'],
     hotC: [40, 70, 80],
     sight: 'White needles.',
-    drying: { ceilingC: 40, short: 'loses water above', why: 'the dihydrate loses water from about 50 °C' },
+    drying: { ceilingC: 35, short: 'loses water above', why: 'the dihydrate loses water from about 50 °C' },
     tolerates: 'Filler and sulfate stay in the liquor.',
     identity: [{ test: 'warm, with a drop of permanganate and acid', sight: 'the violet fades' }],
     storage: 'Closed jar. Poisonous: away from food.',
@@ -276,7 +288,8 @@ export const recrystallisations: readonly Route[] = [
     anhydrousId: 'citric-acid',
     plain: 'citric acid',
     accepts: ['citric-acid', 'citric-acid-monohydrate'],
-    hotC: [25, 33, 35],
+    hotC: [25, 55, 70],
+    above: 'Cooled below 36 °C before it is seeded: above it the anhydrous acid crystallises.',
     coldC: [10, 12],
     sight: 'White grains.',
     drying: {
@@ -287,6 +300,29 @@ export const recrystallisations: readonly Route[] = [
     tolerates: 'Colour and anticaking matter.',
     identity: [{ test: 'boiled with limewater', sight: 'clouds hot, clears cold' }],
     storage: 'Closed jar, it cakes.',
+    source: VOGEL,
+  }),
+  recrystallised({
+    id: 'sodium-nitrate-recrystallised',
+    substanceId: 'sodium-nitrate',
+    anhydrousId: 'sodium-nitrate',
+    plain: 'sodium nitrate',
+    accepts: ['sodium-nitrate'],
+    hotC: [40, 90, 100],
+    oxidiser: true,
+    sight: 'White grains or crust.',
+    drying: {
+      ceilingC: 110,
+      short: 'tested for ammonium first',
+      why: 'the pure salt stands far more, but what is organic in it burns with it, and a rest of ammonium nitrate must never be heated',
+    },
+    tolerates:
+      'Soda and chloride stay in the liquor. Good enough as it is for a solution of nitrate; for nitric acid or a flame test, once more.',
+    identity: [
+      { test: 'a drop of acid', sight: 'no fizz: no soda left' },
+      { test: 'a pinch warmed with lye, damp red litmus over it', sight: 'stays red: no ammonium left' },
+    ],
+    storage: 'Closed jar, an oxidiser: away from sugar, sulfur, charcoal, sawdust and anything that burns.',
     source: VOGEL,
   }),
 ];

@@ -1,39 +1,14 @@
-import type { Reaction } from '#core/reaction';
-import type { SubstanceId } from '#core/substance';
 import type { Route } from '../route.ts';
+import { order } from './common-controls.ts';
 import { plainWater } from './common-roles.ts';
 import { dry, settle, washThrice } from './common-steps.ts';
+import { GELS } from './silica-gelling.ts';
 import { step } from './step.ts';
 
-const gel = (acidId: SubstanceId, saltId: SubstanceId, acids: number, salts: number): readonly Reaction[] => [
-  {
-    id: `alkali-${acidId}`,
-    reactants: [
-      { substanceId: 'sodium-hydroxide', n: 2 },
-      { substanceId: acidId, n: acids },
-    ],
-    products: [
-      { substanceId: saltId, n: salts },
-      { substanceId: 'water', n: 2 },
-    ],
-  },
-  {
-    id: `gel-${acidId}`,
-    reactants: [
-      { substanceId: 'sodium-silicate', n: 1 },
-      { substanceId: acidId, n: acids },
-    ],
-    products: [
-      { substanceId: 'silica-gel', n: 1 },
-      { substanceId: saltId, n: salts },
-      { substanceId: 'water', n: 1 },
-    ],
-  },
-];
+const REACTS = GELS.map(({ id }) => id);
 
-const GELS = [...gel('hydrochloric-acid', 'sodium-chloride', 2, 2), ...gel('sulfuric-acid', 'sodium-sulfate', 1, 1)];
-
-export const silica: Route = {
+/** From washed quartz sand to gel. */
+export const silicaFromWashedSand: Route = {
   id: 'silica',
   title: 'sand fused with lye, leached, gelled with acid',
   summary:
@@ -70,7 +45,7 @@ export const silica: Route = {
       refuses: [{ substanceId: 'nitric-acid', why: 'It leaves sodium nitrate in the washings for no gain.' }],
       tolerates: 'Yellow acid leaves iron, which washes out.',
       measure: 'volume',
-      dose: { by: 'contents', reactions: GELS.map(({ id }) => id), excessControl: 'acid-excess' },
+      dose: { by: 'contents', reactions: REACTS, excessControl: 'acid-excess' },
     },
   ],
   reactions: [
@@ -88,6 +63,10 @@ export const silica: Route = {
     ...GELS,
   ],
   controls: [
+    order(
+      'Acid into silicate needs one vessel and may set in lumps; silicate into acid stays clear until it is brought to pH 6 to 7, and leaves iron in solution.',
+      ['acid into silicate', 'silicate into acid'],
+    ),
     {
       id: 'lye-excess',
       name: 'lye in excess',
@@ -139,12 +118,12 @@ export const silica: Route = {
       note: 'Dried at 105 °C gel keeps about 5 %; only a furnace takes the last.',
     },
   ],
-  handling: { lossPct: 8, sdPct: 4 },
+  handling: { lossPct: 6, sdPct: 3, holdG: 1 },
   foamShare: 0.1,
   drying: {
     ceilingC: 150,
     short: 'stops drawing water above about 300',
-    why: 'above about 200 °C the pores close and it no longer takes up water',
+    why: 'it keeps its pores to 300 or 400 °C; above, it slowly draws water no longer, and from 600 °C it sinters',
   },
   byProducts: [
     { name: 'salt liquor', keep: 'Neutral, it may be poured away.' },
@@ -194,7 +173,7 @@ export const silica: Route = {
     step({
       id: 'fuse',
       title: 'Melt the lye and stir the sand in',
-      act: 'Outdoors, on a burner, to a clear melt (320 °C); the dry sand by small spoons, stirring with a steel rod; half an hour at a dull heat. Pour out on steel or let it set.',
+      act: 'Outdoors, on a burner, to a clear melt (from 320 °C; 400 to 500 °C is faster and takes more of the sand, but eats steel and spits further); the dry sand by small spoons, stirring with a steel rod; half an hour at a dull heat. Pour out on steel or let it set.',
       until: 'It no longer froths and stirs like honey.',
       expect: 'Frothing steam at each spoon, then a glassy mass.',
       trouble: 'Spitting: damp sand, smaller spoons, step back. Too stiff: it is as far as it will go.',
@@ -226,27 +205,46 @@ export const silica: Route = {
     step({
       id: 'leach',
       title: 'Filter, then weigh the sand that is left',
-      act: 'Let it settle, pour the clear through a cloth or double paper; rinse the sand with hot water, dry it, log it as left.',
-      expect: 'A clear, slippery filtrate; {sand.name} in the filter.',
+      act: 'Let it settle, pour the clear through a polypropylene or steel cloth (paper softens in strong lye, gel blocks it); rinse the sand with hot water, dry it, log it as left.',
+      expect:
+        'A clear, slippery filtrate; {sand.name} in the filter. Dark: iron from the crucible, held in the lye; acid takes it up, and the washing takes it out.',
       trouble: 'Runs too slowly: let it settle longer, pour only the clear.',
       why: 'The sand left says how far the melt went, and so what the acid has to be.',
       skipCosts: 'Sand in the gel, and a guess for a yield.',
-      op: { do: 'filter', keep: 'filtrate' },
+      op: { do: 'filter', keep: 'filtrate', holds: 0.2 },
       cautions: ['caustic'],
       handsOnMin: 25,
       waitH: [1, 12],
     }),
     step({
-      id: 'acid',
-      title: 'Stir in {acid.volume} of acid to pH 7',
-      act: 'Stirring fast, a thin stream, about {acid.volume} of {acid.name}, thinned with as much water; slow from pH 10 down.',
+      id: 'acid-first',
+      title: 'Pour the silicate into {acid.volume} of acid',
+      act: 'As much water as acid into a large vessel, then about {acid.volume} of {acid.name} into the water. The silicate solution into it in a thin stream, stirring fast, in a tray of cold water; stop below pH 3. Then the rest of the silicate by spoons, to pH 6 or 7.',
       until: 'Paper shows pH 6 to 7.',
-      expect: 'A haze, then it sets to a jelly, sometimes all at once.',
+      expect: 'Clear until the last spoons; then it sets, in minutes.',
+      trouble: 'Cloudy early: too slow a stir, or too strong. Past pH 8: a few mL of acid.',
+      why: 'In acid it stays a clear sol, so all of it meets the acid; iron stays in solution.',
+      skipCosts: 'No gel.',
+      op: { do: 'add', role: 'acid', reacts: REACTS },
+      where: 'ventilated',
+      cautions: ['acid-into-water', 'corrosive', 'fume', 'heat', 'law'],
+      ceilingC: 60,
+      handsOnMin: 30,
+      only: { control: 'order', from: 1 },
+    }),
+    step({
+      id: 'acid',
+      only: { control: 'order', under: 1 },
+      title: 'Stir in {acid.volume} of acid to pH 7',
+      act: 'As much water as acid first, then the acid into the water. Stirring fast, a thin stream of it, about {acid.volume} of {acid.name} in all; slow from pH 10 down.',
+      until: 'Paper shows pH 6 to 7.',
+      expect:
+        'A haze; a dark solution clears as the acid takes up its iron: it is about to set. Then a jelly, sometimes all at once.',
       trouble:
-        'Set before pH 7: break it up, stir the rest of the acid in. Past pH 3 it gels only after hours: a little water glass back.',
+        'Set before pH 7, or while still alkaline: log its pH. What has not met acid is still silicate in the pores: break it up under water and stir the rest of the acid in until the water over it stays at pH 6 to 7; then wash. Past pH 3 it gels only after hours: a little water glass back.',
       why: 'Between pH 6 and 8 it gels in minutes; acid or alkaline it stays in solution.',
       skipCosts: 'No gel.',
-      op: { do: 'add', role: 'acid', reacts: GELS.map(({ id }) => id) },
+      op: { do: 'add', role: 'acid', reacts: REACTS },
       adding: {
         halfLifeMin: 0.2,
         foamPerGas: 0,
@@ -256,7 +254,7 @@ export const silica: Route = {
         overshoot: 'Acid in excess keeps silica in solution and has to be washed out.',
       },
       where: 'ventilated',
-      cautions: ['corrosive', 'heat'],
+      cautions: ['acid-into-water', 'corrosive', 'fume', 'heat', 'law'],
       ceilingC: 60,
       handsOnMin: 25,
     }),

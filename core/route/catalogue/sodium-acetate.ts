@@ -83,7 +83,7 @@ export const sodiumAcetate: Route = {
   handling: { lossPct: 5, sdPct: 2 },
   foamShare: 0.8,
   drying: {
-    ceilingC: 40,
+    ceilingC: 35,
     short: 'loses water above',
     why: 'the trihydrate melts in its own water at 58 °C and effloresces in warm dry air',
   },
@@ -127,7 +127,7 @@ export const sodiumAcetate: Route = {
         halfLifeMin: 0.5,
         foamPerGas: 0.25,
         endpoint: 'a spoon no longer fizzes, paper at pH 7 to 8',
-        pH: { at: 7, goes: 'down' },
+        pH: { at: 7, goes: 'up' },
         overshoot:
           'Carbonate over stays with the crystals as soda; vinegar takes it back, with a little more water to boil off.',
       },
@@ -193,7 +193,7 @@ export const sodiumAcetate: Route = {
       expect: 'About {product.mass} of dry needles.',
       trouble: 'Still losing after two days: it may be losing crystal water; stop at the first flat stretch.',
       skipCosts: 'A yield over 100 % and a weak reagent.',
-      ceilingC: 40,
+      ceilingC: 35,
       handsOnMin: 10,
     }),
     step({

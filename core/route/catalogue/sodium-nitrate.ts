@@ -5,17 +5,36 @@ import { step } from './step.ts';
 
 export const sodiumNitrate: Route = {
   id: 'sodium-nitrate',
-  title: 'calcium nitrate fertiliser + washing soda, ammonia boiled off',
+  title: 'calcium nitrate fertiliser + soda or bicarbonate, ammonia boiled off',
   summary:
-    'Washing soda throws the lime down as chalk and frees the ammonia, which is boiled off outdoors; the filtrate gives sodium nitrate.',
+    'Washing soda or bicarbonate throws the lime down as chalk and frees the ammonia, which is boiled off outdoors; the filtrate gives sodium nitrate, as crystals in the cold or dried up to a crust.',
   source: 'Brauer, Handbook of Preparative Inorganic Chemistry; Linke-Seidell, Solubilities',
   makes: { kind: 'solid', substanceId: 'sodium-nitrate', anhydrousId: 'sodium-nitrate' },
   roles: [
-    washingSoda({
-      refuses: [],
-      tolerates: 'Salt in the soda stays in the liquor.',
-      dose: { by: 'extent', perExtent: 5.5, excessControl: 'soda-excess' },
-    }),
+    {
+      ...washingSoda({
+        refuses: [
+          {
+            substanceId: 'sodium-hydroxide',
+            why: 'Lye frees the ammonia all at once, cold, and leaves lime in solution.',
+          },
+        ],
+        tolerates: 'Salt in the soda stays in the liquor.',
+        dose: {
+          by: 'extent',
+          perExtent: 5.5,
+          others: [{ substanceId: 'sodium-hydrogencarbonate', perExtent: 11 }],
+          excessControl: 'soda-excess',
+        },
+      }),
+      name: 'soda or bicarbonate',
+      accepts: [
+        'sodium-carbonate-decahydrate',
+        'sodium-carbonate',
+        'sodium-carbonate-monohydrate',
+        'sodium-hydrogencarbonate',
+      ],
+    },
     plainWater({ by: 'per-gram', role: 'soda', control: 'water' }, 'Tap water will do: its lime precipitates too.'),
     {
       id: 'fertiliser',
@@ -29,7 +48,8 @@ export const sodiumNitrate: Route = {
           why: 'Plain calcium nitrate needs another dose: it holds no ammonium.',
         },
       ],
-      tolerates: 'Coating and dye stay in the filter.',
+      tolerates:
+        'The pack says 15.5 % N, mostly as nitrate. 26 to 27 % N is ammonium nitrate with limestone: that is another product, and not this one. Coating and dye stay in the filter.',
       measure: 'mass',
       dose: { by: 'extent', perExtent: 1 },
     },
@@ -49,8 +69,33 @@ export const sodiumNitrate: Route = {
         { substanceId: 'water', n: 1 },
       ],
     },
+    {
+      id: 'precipitate-bicarbonate',
+      reactants: [
+        { substanceId: 'calcium-ammonium-nitrate', n: 2 },
+        { substanceId: 'sodium-hydrogencarbonate', n: 22 },
+      ],
+      products: [
+        { substanceId: 'calcium-carbonate', n: 10 },
+        { substanceId: 'sodium-nitrate', n: 22 },
+        { substanceId: 'ammonia-gas', n: 2 },
+        { substanceId: 'carbon-dioxide', n: 12 },
+        { substanceId: 'water', n: 12 },
+      ],
+    },
   ],
   controls: [
+    {
+      id: 'finish',
+      name: 'out of the liquor',
+      unit: '',
+      min: 0,
+      max: 1,
+      step: 1,
+      start: 0,
+      note: 'Crystals from the cold are pure, and about half stays in the liquor. Dried up, all of it comes, with the soda that was over in it.',
+      choices: ['crystals in the cold', 'dried up to a crust'],
+    },
     {
       id: 'soda-excess',
       name: 'soda in excess',
@@ -59,7 +104,7 @@ export const sodiumNitrate: Route = {
       max: 25,
       step: 1,
       start: 6,
-      note: 'Never under: what ammonium is left stays as ammonium nitrate. Over, a drop of nitric acid takes it back at the end.',
+      note: 'Never under: what ammonium is left stays as ammonium nitrate. What is over stays in the liquor, or in the crust.',
     },
     {
       id: 'water',
@@ -92,12 +137,12 @@ export const sodiumNitrate: Route = {
       note: 'Colder leaves less in the liquor.',
     },
   ],
-  handling: { lossPct: 7, sdPct: 3 },
+  handling: { lossPct: 4, sdPct: 2, holdG: 1.5 },
   foamShare: 0.4,
   drying: {
-    ceilingC: 100,
+    ceilingC: 110,
     short: 'dry below, tested for ammonium',
-    why: 'a rest of ammonium nitrate must never be heated: test for ammonium before drying',
+    why: 'the pure salt stands far more, but a rest of ammonium nitrate must never be heated, and what is organic in it burns with it: test for ammonium before drying',
   },
   byProducts: [
     { name: 'chalk', keep: 'Washed, for neutralising acids.' },
@@ -121,7 +166,7 @@ export const sodiumNitrate: Route = {
     }),
     step({
       id: 'soda',
-      title: 'Weigh {soda.mass} of washing soda',
+      title: 'Weigh {soda.mass} of {soda.name}',
       act: 'Weigh {soda.mass} of {soda.name} into {vessel}.',
       expect: 'Crystals or white powder.',
       why: 'The base goes in first, so that ammonium never stands without it.',
@@ -131,8 +176,8 @@ export const sodiumNitrate: Route = {
     step({
       id: 'water',
       title: 'Dissolve it in {water.volume} of warm water',
-      act: 'Measure {water.volume} of water onto it, warm to 50 °C, stir until it is dissolved.',
-      expect: 'Clear, or slightly cloudy.',
+      act: 'Measure {water.volume} of water onto it, warm to 50 °C, stir. Soda dissolves; bicarbonate only in part, the rest goes as it is used up.',
+      expect: 'Clear, or slightly cloudy; with bicarbonate a slurry.',
       why: 'Dissolved, it meets every grain of the fertiliser.',
       skipCosts: 'Grains coated with chalk.',
       op: { do: 'add', role: 'water' },
@@ -146,7 +191,7 @@ export const sodiumNitrate: Route = {
       trouble: 'Too thick to stir: a little water.',
       why: 'Chalk precipitates, nitrate goes to the sodium.',
       skipCosts: 'No product.',
-      op: { do: 'add', role: 'fertiliser', reacts: ['precipitate'] },
+      op: { do: 'add', role: 'fertiliser', reacts: ['precipitate', 'precipitate-bicarbonate'] },
       adding: {
         halfLifeMin: 3,
         foamPerGas: 0.15,
@@ -160,7 +205,7 @@ export const sodiumNitrate: Route = {
     step({
       id: 'boil-off',
       title: 'Simmer until no ammonia is left',
-      act: 'Simmer outdoors, stirring, replacing water, upwind.',
+      act: 'In a vessel that bears a hotplate (no jar): simmer outdoors, stirring, replacing water, upwind. Ammonia comes off in earnest from about 60 °C.',
       until: 'Damp red litmus over it stays red; a drop with lye gives no smell.',
       expect: 'The smell fades over an hour.',
       trouble: 'It does not fade: soda was short. Add a spoon and go on.',
@@ -177,23 +222,41 @@ export const sodiumNitrate: Route = {
     step({
       id: 'filter',
       title: 'Filter off the chalk and wash it',
-      act: 'Filter hot; wash the chalk with two spoons of hot water.',
+      act: 'Let it settle a quarter of an hour, pour the clear through first; then the chalk, washed three times with a little hot water.',
       expect: 'Clear, colourless.',
-      why: 'The chalk holds a tenth of the liquor.',
+      why: 'The chalk keeps its own weight of liquor: unwashed, a third of the nitrate.',
       skipCosts: 'Cloudy crystals, and nitrate thrown away.',
-      op: { do: 'filter', keep: 'filtrate' },
+      op: { do: 'filter', keep: 'filtrate', holds: 0.35 },
       cautions: ['hot-liquid'],
       handsOnMin: 20,
     }),
     boilDown({
-      act: 'Simmer to {boil.volume}; {boil.away} of water has to go. A drop of nitric acid until paper shows pH 7.',
+      act: 'Simmer to {boil.volume}; {boil.away} of water has to go.',
       trouble: 'Crust: a spoon of water.',
-      why: 'Cold water holds four fifths of what hot water does: little water is everything.',
+      why: 'Cold water holds two fifths of what boiling water does: little water is everything.',
       skipCosts: 'No crystals.',
       leave: { alone: false, lookEveryMin: 10, reason: 'it can boil dry' },
       cautions: ['hot-liquid', 'boil-dry', 'oxidiser'],
     }),
+    step({
+      id: 'dry-up',
+      title: 'Leave it shallow until it is dry',
+      act: 'Spread it in wide flat dishes, a paper over them, warm and airy; never to dryness on a hotplate. Turn the crust as it sets.',
+      until: 'A dry crust that no longer clings.',
+      expect: 'A white crust, about {crystals.mass} of it.',
+      trouble:
+        'It stays damp: the air is too moist for it. Under a lamp, or in the oven below the ceiling, tested for ammonium first. A crust that sticks: a spoon of acetone loosens it, and dissolves none of it.',
+      why: 'Left slowly it dries without spattering, and nothing stays in a liquor.',
+      skipCosts: 'Half of it stays dissolved.',
+      op: { do: 'dry-up' },
+      timer: { name: 'look at the dish', minutes: 1440 },
+      leave: { alone: true, lookEveryMin: 1440, reason: 'drying in air needs nobody; nothing that burns beside it' },
+      cautions: ['oxidiser'],
+      waitH: [48, 240],
+      only: { control: 'finish', from: 1 },
+    }),
     coolOvernight({
+      only: { control: 'finish', under: 1 },
       act: 'Cool slowly, then in the cold overnight.',
       why: 'Half of it crystallises.',
       skipCosts: 'It stays in the liquor.',
@@ -203,6 +266,7 @@ export const sodiumNitrate: Route = {
       handsOnMin: 5,
     }),
     collect({
+      only: { control: 'finish', under: 1 },
       act: 'Drain, press, rinse once with a little ice-cold water.',
       why: 'The liquor holds the soda that was over.',
       skipCosts: 'Soda in the crystals.',
@@ -210,11 +274,12 @@ export const sodiumNitrate: Route = {
     dry({
       title: 'Test for ammonium, then dry below {dry.ceiling}',
       act: 'A pinch with a drop of lye, warmed: no smell, litmus red. Then spread and dry. Weigh, wait four hours, weigh again.',
-      trouble: 'Ammonia: do not heat it. Redissolve with soda and boil again.',
+      trouble:
+        'Ammonia: do not heat it. Redissolve with soda and boil again. Browned in the oven: paper, dust or coating charred in it, or iron from the dish; it is not the nitrate, which melts at 307 °C. Redissolve and filter.',
       why: 'Only a salt free of ammonium may be warmed.',
       skipCosts: 'A hazard in a jar.',
       cautions: ['oxidiser'],
-      ceilingC: 100,
+      ceilingC: 110,
     }),
     step({
       id: 'jar',

@@ -18,7 +18,7 @@ export const zincCarbonateIs: Pick<
     anhydrousId: 'basic-zinc-carbonate',
     also: ['zinc-carbonate'],
   },
-  handling: { lossPct: 5, sdPct: 2.5 },
+  handling: { lossPct: 3, sdPct: 1.5, holdG: 0.7 },
   foamShare: 0.4,
   drying: {
     ceilingC: 100,
@@ -51,8 +51,23 @@ export const zincSulfateDown = (id: string): Reaction => ({
   ],
 });
 
-export const sodaFor = (reactions: readonly string[]): Role =>
-  washingSoda({
+/** Zinc sulfate and bicarbonate: more gas for the same. */
+export const zincSulfateDownMild = (id: string): Reaction => ({
+  id,
+  reactants: [
+    { substanceId: 'zinc-sulfate', n: 5 },
+    { substanceId: 'sodium-hydrogencarbonate', n: 10 },
+  ],
+  products: [
+    { substanceId: 'basic-zinc-carbonate', n: 1 },
+    { substanceId: 'sodium-sulfate', n: 5 },
+    { substanceId: 'carbon-dioxide', n: 8 },
+    { substanceId: 'water', n: 2 },
+  ],
+});
+
+export const sodaFor = (reactions: readonly string[]): Role => ({
+  ...washingSoda({
     refuses: [
       {
         substanceId: 'sodium-hydroxide',
@@ -61,7 +76,14 @@ export const sodaFor = (reactions: readonly string[]): Role =>
     ],
     tolerates: 'Salt and sulfate in the soda wash out.',
     dose: { by: 'contents', reactions, excessControl: 'soda-excess' },
-  });
+  }),
+  accepts: [
+    'sodium-carbonate-decahydrate',
+    'sodium-carbonate',
+    'sodium-carbonate-monohydrate',
+    'sodium-hydrogencarbonate',
+  ],
+});
 
 export const sodaOver: Control = {
   id: 'soda-excess',
@@ -87,7 +109,7 @@ export function throwDown({
   return [
     step({
       id: 'soda',
-      title: 'Add {soda.mass} of washing soda in portions',
+      title: 'Add {soda.mass} of {soda.name} in portions',
       act: 'Stirring well, portion by portion into {vessel}; let the foam fall before the next.',
       until: 'A portion no longer fizzes and the paper turns from red to green-blue (pH 7 to 8).',
       expect: sees,
@@ -99,7 +121,7 @@ export function throwDown({
         halfLifeMin: 0.5,
         foamPerGas: 0.25,
         endpoint: 'a portion no longer fizzes, paper at pH 7 to 8',
-        pH: { at: 7, goes: 'down' },
+        pH: { at: 7, goes: 'up' },
         overshoot:
           'Soda in excess stays in the filtrate as sodium carbonate and is washed out: one washing more for every 10 % of excess.',
       },

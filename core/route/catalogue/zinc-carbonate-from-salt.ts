@@ -1,7 +1,55 @@
 import type { Route } from '../route.ts';
 import { plainWater } from './common-roles.ts';
 import { step } from './step.ts';
-import { sodaFor, sodaOver, throwDown, zincCarbonateIs, zincSulfateDown } from './zinc-carbonate-down.ts';
+import {
+  sodaFor,
+  sodaOver,
+  throwDown,
+  zincCarbonateIs,
+  zincSulfateDown,
+  zincSulfateDownMild,
+} from './zinc-carbonate-down.ts';
+
+const NEUTRALISE = (
+  [
+    ['hydrochloric-acid', 2, 'sodium-chloride', 2],
+    ['sulfuric-acid', 1, 'sodium-sulfate', 1],
+  ] as const
+).flatMap(([acid, acids, salt, salts]) => [
+  {
+    id: `neutralise-${acid}`,
+    reactants: [
+      { substanceId: acid, n: acids },
+      { substanceId: 'sodium-carbonate' as const, n: 1 },
+    ],
+    products: [
+      { substanceId: salt, n: salts },
+      { substanceId: 'carbon-dioxide' as const, n: 1 },
+      { substanceId: 'water' as const, n: 1 },
+    ],
+  },
+  {
+    id: `neutralise-${acid}-bicarbonate`,
+    reactants: [
+      { substanceId: acid, n: acids },
+      { substanceId: 'sodium-hydrogencarbonate' as const, n: 2 },
+    ],
+    products: [
+      { substanceId: salt, n: salts },
+      { substanceId: 'carbon-dioxide' as const, n: 2 },
+      { substanceId: 'water' as const, n: 2 },
+    ],
+  },
+]);
+
+const DOWN = [
+  // Acid left over in a solution made here takes its soda first.
+  ...NEUTRALISE.map(({ id }) => id),
+  'from-chloride',
+  'from-sulfate',
+  'from-chloride-bicarbonate',
+  'from-sulfate-bicarbonate',
+];
 
 export const zincCarbonateFromSalt: Route = {
   id: 'zinc-carbonate-from-salt',
@@ -22,9 +70,10 @@ export const zincCarbonateFromSalt: Route = {
       dose: { by: 'extent', perExtent: 5 },
     },
     plainWater({ by: 'per-gram', role: 'salt', control: 'water' }),
-    sodaFor(['from-chloride', 'from-sulfate']),
+    sodaFor(DOWN),
   ],
   reactions: [
+    ...NEUTRALISE,
     {
       id: 'from-chloride',
       reactants: [
@@ -39,6 +88,20 @@ export const zincCarbonateFromSalt: Route = {
       ],
     },
     zincSulfateDown('from-sulfate'),
+    {
+      id: 'from-chloride-bicarbonate',
+      reactants: [
+        { substanceId: 'zinc-chloride', n: 5 },
+        { substanceId: 'sodium-hydrogencarbonate', n: 10 },
+      ],
+      products: [
+        { substanceId: 'basic-zinc-carbonate', n: 1 },
+        { substanceId: 'sodium-chloride', n: 10 },
+        { substanceId: 'carbon-dioxide', n: 8 },
+        { substanceId: 'water', n: 2 },
+      ],
+    },
+    zincSulfateDownMild('from-sulfate-bicarbonate'),
   ],
   controls: [
     {
@@ -74,7 +137,7 @@ export const zincCarbonateFromSalt: Route = {
       op: { do: 'add', role: 'water' },
     }),
     ...throwDown({
-      reactions: ['from-chloride', 'from-sulfate'],
+      reactions: DOWN,
       sees: 'White at once, with a gentle fizz; thicker with every portion.',
       why: 'Soda throws all the zinc down as basic carbonate and sets some gas free.',
     }),

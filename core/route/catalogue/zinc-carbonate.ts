@@ -1,7 +1,16 @@
 import type { Route } from '../route.ts';
 import { step } from './step.ts';
-import { sodaFor, sodaOver, throwDown, zincCarbonateIs, zincSulfateDown } from './zinc-carbonate-down.ts';
+import {
+  sodaFor,
+  sodaOver,
+  throwDown,
+  zincCarbonateIs,
+  zincSulfateDown,
+  zincSulfateDownMild,
+} from './zinc-carbonate-down.ts';
 import { batteryAcid, dilutingWater, zincDissolves, zincInAcid } from './zinc-in-acid.ts';
+
+const DOWN = ['neutralise', 'neutralise-bicarbonate', 'precipitate', 'precipitate-bicarbonate'];
 
 export const zincCarbonate: Route = {
   id: 'zinc-carbonate',
@@ -22,7 +31,7 @@ export const zincCarbonate: Route = {
     },
     batteryAcid,
     dilutingWater,
-    sodaFor(['neutralise', 'precipitate']),
+    sodaFor(DOWN),
   ],
   reactions: [
     zincDissolves,
@@ -38,7 +47,20 @@ export const zincCarbonate: Route = {
         { substanceId: 'water', n: 1 },
       ],
     },
+    {
+      id: 'neutralise-bicarbonate',
+      reactants: [
+        { substanceId: 'sulfuric-acid', n: 1 },
+        { substanceId: 'sodium-hydrogencarbonate', n: 2 },
+      ],
+      products: [
+        { substanceId: 'sodium-sulfate', n: 1 },
+        { substanceId: 'carbon-dioxide', n: 2 },
+        { substanceId: 'water', n: 2 },
+      ],
+    },
     zincSulfateDown('precipitate'),
+    zincSulfateDownMild('precipitate-bicarbonate'),
   ],
   controls: [
     {
@@ -111,7 +133,7 @@ export const zincCarbonate: Route = {
       handsOnMin: 15,
     }),
     ...throwDown({
-      reactions: ['neutralise', 'precipitate'],
+      reactions: DOWN,
       sees: 'Fizzing and clear at first, while acid is left; then white and thick.',
       why: 'The first of it only takes the acid left over; the rest throws the zinc down.',
     }),

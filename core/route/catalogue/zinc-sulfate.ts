@@ -82,7 +82,7 @@ export const zincSulfate: Route = {
   handling: { lossPct: 4, sdPct: 2 },
   foamShare: 0.3,
   drying: {
-    ceilingC: 35,
+    ceilingC: 30,
     short: 'loses water above',
     why: 'the heptahydrate melts in its own water from 39 °C and loses it in warm air',
   },
@@ -175,7 +175,7 @@ export const zincSulfate: Route = {
     dry({
       trouble: 'Turning white and opaque: it is losing crystal water; into a jar at once.',
       skipCosts: 'A yield over 100 % and a weak reagent.',
-      ceilingC: 35,
+      ceilingC: 30,
       handsOnMin: 10,
     }),
     step({

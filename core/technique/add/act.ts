@@ -26,16 +26,21 @@ export function act(standing: Standing, op: FieldsOf<typeof fields>, step: At): 
   const name = facts.names[op.role] ?? role.name;
   const dosed = plannedMass({ facts, standing, step, place }, op.role);
   const dose = measured(role, dosed, content ? content.density : facts.water, facts.bench);
-  const inputs = step.entries.additions.filter((each) => each.role === op.role);
-  const weighed = inputs.flatMap(
-    ({ reading }) => massOfReading(reading, { name, content, water: facts.water, bench: facts.bench }) ?? [],
-  );
-  const actual = weighed.length > 0 ? total(`${name}, in all`, 'g', ...weighed) : nothingIn(step, name);
+  const lots = lotsOf(facts, step.entries.additions, op.role);
+  const actual =
+    lots.length > 0 ? total(`${name}, in all`, 'g', ...lots.map(({ mass }) => mass)) : nothingIn(step, name);
   // An addition that is still going on is computed to its dose.
   const goesOn =
     op.reacts !== undefined && !step.going.onlyDone && !step.entries.finished && (actual?.value ?? 0) < dose.mass.value;
   const mass = actual && !goesOn ? actual : plannedAddition(dose, name, content, facts, step);
-  const { amount, waterBrought } = put(doing, facts, place, { content, name, mass });
+  // Lots of several bottles go in each as what it is; of one bottle, together.
+  const mixed = !goesOn && lots.some((lot) => lot.content !== content);
+  const puts = (mixed ? lots : [{ content, name, mass }]).map((lot) => ({
+    own: lot.content?.substance.id === content?.substance.id,
+    ...put(doing, facts, place, lot),
+  }));
+  const amount = total(`${name}, in all`, 'mol', ...puts.filter(({ own }) => own).map((each) => each.amount));
+  const waterBrought = total('water brought', 'g', ...puts.map((each) => each.waterBrought));
   doing.additions.push({
     step: step.key,
     role: op.role,
@@ -44,7 +49,7 @@ export function act(standing: Standing, op: FieldsOf<typeof fields>, step: At): 
     bottleId: content ? (facts.bottles[op.role] ?? null) : null,
     name,
     dose,
-    actual: weighed.length > 0 || step.entries.skipped ? actual : undefined,
+    actual: lots.length > 0 || step.entries.skipped ? actual : undefined,
     amount,
     waterBrought,
     limiting: false,
@@ -94,6 +99,18 @@ function water(): Product {
   return { substance: substanceOf('water'), w, dissolved: true, name: 'water' };
 }
 
+/** What went in for a role, each lot as what its own bottle holds. */
+function lotsOf(facts: Facts, additions: readonly ActualAddition[], role: string) {
+  return additions
+    .filter((each) => each.role === role)
+    .flatMap((each) => {
+      const content = contentFor(facts, each);
+      const name = nameFor(facts, each);
+      const mass = massOfReading(each.reading, { name, content, water: facts.water, bench: facts.bench });
+      return mass ? [{ content, name, mass }] : [];
+    });
+}
+
 /** What what has gone in is enough for, mol of extent, each role by itself, first added first. */
 export function enoughFor(facts: Facts, additions: readonly ActualAddition[]): ReadonlyMap<string, Figure> {
   const extents = new Map<string, Figure>();
@@ -102,15 +119,17 @@ export function enoughFor(facts: Facts, additions: readonly ActualAddition[]): R
     const role = roles.find((each) => each.id === id);
     const content = role && facts.contents[role.id];
     if (!role || !content) continue;
+    const lots = lotsOf(facts, additions, role.id);
+    if (lots.length === 0) continue;
     const name = facts.names[role.id] ?? role.name;
-    const masses = additions
-      .filter((each) => each.role === role.id)
-      .flatMap(
-        ({ reading }) => massOfReading(reading, { name, content, water: facts.water, bench: facts.bench }) ?? [],
-      );
-    if (masses.length === 0) continue;
-    const { amount } = add(EMPTY, { ...content, name }, total(name, 'g', ...masses));
-    extents.set(role.id, extentOf(role, facts, amount));
+    // What is no more than a namesake in the role is enough for nothing.
+    const amounts = lots.flatMap((lot) =>
+      lot.content?.substance.species === content.substance.species
+        ? [add(EMPTY, { ...lot.content, name: lot.name }, lot.mass).amount]
+        : [],
+    );
+    const none = given({ symbol: 'n', name, unit: 'mol' }, 0, 'none of it went in');
+    extents.set(role.id, extentOf(role, facts, amounts.length > 0 ? total(name, 'mol', ...amounts) : none));
   }
   return extents;
 }
@@ -128,15 +147,23 @@ export function addUnplanned(doing: Doing, step: At, own: { role: string | null;
     const name = nameFor(facts, each);
     const mass = massOfReading(each.reading, { name, content, water: facts.water, bench: facts.bench });
     if (!mass) continue;
-    put(doing, facts, own.place, { content, name, mass });
+    const { amount } = put(doing, facts, own.place, { content, name, mass });
+    doing.besides.push({
+      bottleId: each.bottleId,
+      name,
+      substanceId: content?.substance.id ?? 'water',
+      mass,
+      amount: content ? amount : undefined,
+    });
     reactOn(doing, facts, own.place);
   }
 }
 
 /** The bottle's content for an addition: of its role, of the bottle as it stood when it was added, or none: water. */
 export function contentFor(facts: Facts, { role, bottleId, stock }: ActualAddition): Content | undefined {
+  const own = role === null ? undefined : facts.bottles[role];
+  if (stock && bottleId !== null && bottleId !== own) return facts.contentThen(bottleId, stock);
   if (role !== null && facts.contents[role]) return facts.contents[role];
-  if (stock && bottleId !== null) return facts.contentThen(bottleId, stock);
   const planned = roleOfBottle(facts, bottleId);
   return planned ? facts.contents[planned] : undefined;
 }

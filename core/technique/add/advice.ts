@@ -2,11 +2,13 @@ import { type ExtentReport, nextPortion, type PortionAdvice, type StopBand, stop
 import type { Figure } from '#core/figure';
 import { readingValue } from '#core/log';
 import type { FieldsOf } from '#core/shape';
+import { molarMass } from '#core/substance';
 import { formatNumber } from '#core/units';
 import { fitVessel, total } from '#core/vessel';
 import { type Addition, additionOf, excessPrice, type Stage } from '../addition.ts';
 import { type DissolveAdvice, dissolveAdvice } from '../dissolve/advice.ts';
-import { extentOfStep } from '../extent.ts';
+import { atEnd, extentOfStep } from '../extent.ts';
+import { solidMade } from '../facts.ts';
 import type { Adding } from '../recipe.ts';
 import { lastRead, type StepView } from '../view.ts';
 import type { fields } from './op.ts';
@@ -37,6 +39,8 @@ export interface AddAdvice {
   readonly gPerMl: number | null;
   /** What it costs to go too far, or to have gone too far. */
   readonly price: string;
+  /** It says enough long before the dose is in: what that means, and what then; empty when it does not. */
+  readonly early: string;
 }
 
 /** What to do next at a step of adding. */
@@ -114,6 +118,7 @@ function addAdvice(view: StepView, addition: Addition): AddAdvice {
     foams: adding.foamPerGas > 0,
     gPerMl: densityOf(view, addition),
     price: priceOf(addition, band),
+    early: earlyOf(view, addition, inG),
   };
 }
 
@@ -121,7 +126,7 @@ const FIZZ = { notYet: 'still fizzes', enough: 'no longer fizzes' } as const;
 
 /**
  * g to go to in all. What takes the reagents up in the vessel may want more than the plan; but a reagent that was dosed
- * to stay short of an excess put in before is never urged beyond its dose: the excess is the safeguard.
+ * to stay short of an excess added before is never urged beyond its dose: the excess is the safeguard.
  */
 function leftToAdd({ facts }: StepView, { role, plannedG }: Addition, windowG: number): number {
   const dosed = facts.recipe.roles.find((each) => each.id === role)?.dose.by;
@@ -132,6 +137,35 @@ function leftToAdd({ facts }: StepView, { role, plannedG }: Addition, windowG: n
 function densityOf({ additions }: StepView, { role }: Addition): number | null {
   const dose = additions.find((line) => line.role === role)?.dose;
   return dose?.take.unit === 'mL' && dose.volume && dose.volume.value > 0 ? dose.mass.value / dose.volume.value : null;
+}
+
+/** Less than this part of what is needed is early. */
+const EARLY = 0.85;
+
+/**
+ * It set, cleared or fell silent while the dose says it is far from enough. The paper decides where there is one: not at its
+ * end, what has met no reagent is still what it was; at its end, less was there than the labels say.
+ */
+function earlyOf(view: StepView, addition: Addition, inG: number): string {
+  const { adding, enough } = addition;
+  const seen = view.readings.findLast(({ body }) => body.reading.is === 'sight')?.body.reading;
+  const saysEnough = seen?.is === 'sight' && seen.enough;
+  const part = inG / Math.max(1e-9, enough.value);
+  if (!saysEnough || part >= EARLY) return '';
+  const made = solidMade(view.facts);
+  const n = made && view.now?.solid[made.solid.id];
+  const madeText =
+    made && n ? `${formatNumber(n.value * molarMass(made.solid.formula), 2)} g of ${made.solid.name}` : 'nothing yet';
+  const rest = enough.value - inG;
+  const density = densityOf(view, addition);
+  const needed = density ? `${formatNumber(rest / density, 2)} mL` : `${formatNumber(rest, 2)} g`;
+  const pH = lastRead(view.readings, 'pH', 0);
+  const head = `It says enough with ${formatNumber(100 * part, 2)} % of the dose in: by the labels that can have made ${madeText}, and ${needed} more are needed.`;
+  if (!adding.pH || pH === null) return `${head} Try it with paper before going on: it decides.`;
+  if (atEnd(pH, adding.pH))
+    return `${head} The paper agrees that it is enough: less was in the vessel than the labels say, or what goes in is stronger. Stop here.`;
+  const stays = adding.pH.goes === 'down' ? 'alkaline' : 'acid, or in solution';
+  return `${head} The paper does not agree (pH ${formatNumber(pH, 2)}): what has not met it is still ${stays}. Break it up and go on in small portions until the paper is there; only then wash.`;
 }
 
 /** What was left over costs, what is in excess by now, and what going too far would. */

@@ -26,9 +26,16 @@ function excessFigure(role: Role, facts: Facts): Figure | undefined {
     : given({ symbol: 'excess', name: `${role.name} in excess`, unit: '%' }, value, 'you set it');
 }
 
+/** mol of a role for each extent, by what its bottle holds. */
+function perExtentOf({ id, dose }: Role, { contents }: Facts): number {
+  if (dose.by !== 'extent') return 1;
+  const species = contents[id]?.substance.species;
+  return dose.others?.find(({ substanceId }) => substanceId === species)?.perExtent ?? dose.perExtent;
+}
+
 /** Mass of product for ξ mol of extent: through the excess, the molar mass and the strength. */
 export function doseForExtent(role: Role, facts: Facts, content: Content, extent: Figure): Figure {
-  const perExtent = role.dose.by === 'extent' ? role.dose.perExtent : 1;
+  const perExtent = perExtentOf(role, facts);
   const excess = excessFigure(role, facts);
   const M = molarMassFigure(content.substance.formula);
   const n = derive(
@@ -47,7 +54,7 @@ export function doseForExtent(role: Role, facts: Facts, content: Content, extent
 
 /** The extent that an amount of a role stands for: the inverse of {@link doseForExtent}. */
 export function extentOf(role: Role, facts: Facts, amount: Figure): Figure {
-  const perExtent = role.dose.by === 'extent' ? role.dose.perExtent : 1;
+  const perExtent = perExtentOf(role, facts);
   const excess = excessFigure(role, facts);
   return derive(
     { symbol: 'ξ', name: `extent that ${role.name} is enough for`, unit: 'mol' },

@@ -2,7 +2,16 @@ import { solubilityFigure } from '#core/dish';
 import { derive, type Figure, given } from '#core/figure';
 import { molarMassFigure, speciesOf } from '#core/substance';
 import { at, type Place, speciesAmount, subscript, waterWhenDissolved } from '#core/vessel';
-import { type At, controlFigure, type Facts, reactionOf, roleOf, wantedFigure } from '../facts.ts';
+import {
+  type At,
+  controlFigure,
+  type Facts,
+  FOLLOWS_THE_BENCH,
+  reactionOf,
+  roleOf,
+  settingOf,
+  wantedFigure,
+} from '../facts.ts';
 import type { Standing } from '../outcome.ts';
 import type { DoseRule } from '../recipe.ts';
 import { doseForExtent } from './dose.ts';
@@ -69,14 +78,24 @@ function massOfRole(dosing: Dosing, roleId: string): Figure {
  * The extent a role is dosed for: the least that the roles added before it allow, or the target while none is in or
  * the batch was enlarged since. What went in later does not change what a step asked for when it was done.
  */
-function extentFor({ step: { going } }: Dosing, roleId: string | null): Figure {
+function extentFor({ facts, step: { going } }: Dosing, roleId: string | null): Figure {
   if (going.enlarged) return going.wanted;
   let least: Figure | undefined;
   for (const [id, extent] of going.enoughFor) {
     if (id === roleId) break;
+    // More than was asked for of what is meant to be over is more of it over, and asks for more of nothing else.
+    if (facts.tables >= FOLLOWS_THE_BENCH && isMeantOver(facts, id) && extent.value > going.wanted.value) continue;
     if (!least || extent.value < least.value) least = extent;
   }
-  return least ?? going.wanted;
+  if (!least) return going.wanted;
+  // “From 10 g of it” is 10 g of it, whatever else was overpoured.
+  return roleId !== null && roleId === going.cap && least.value > going.wanted.value ? going.wanted : least;
+}
+
+/** A role that is planned in excess of what it meets. */
+function isMeantOver(facts: Facts, roleId: string): boolean {
+  const { dose } = roleOf(facts, roleId);
+  return dose.by === 'extent' && dose.excessControl !== undefined && settingOf(facts, dose.excessControl) > 0;
 }
 
 /** g of water that dissolves what a role brought, at its hot temperature, with some to spare. */

@@ -1,8 +1,9 @@
-import { coldFigure, crystallise } from '#core/dish';
+import { coldFigure, crystallise, solubilityRange } from '#core/dish';
 import { derive, type Figure } from '#core/figure';
 import { ok, type Result } from '#core/problem';
 import type { FieldsOf } from '#core/shape';
 import { molarMassFigure, type Substance, substanceOf } from '#core/substance';
+import { formatPlain } from '#core/units';
 import {
   at,
   boundWater,
@@ -14,12 +15,14 @@ import {
   waterWhenDissolved,
 } from '#core/vessel';
 import { type At, settingOf, solidMade } from '../facts.ts';
-import { begin, type Outcome, type Standing } from '../outcome.ts';
+import { begin, type Doing, type Outcome, type Standing } from '../outcome.ts';
 import { aboutMl, anhydrousProduct } from '../product.ts';
+import { fallenTo, isUnderWay, readFigure } from '../read-value.ts';
 import { placeOf } from '../where.ts';
 import type { fields } from './op.ts';
 
-export function act(standing: Standing, op: FieldsOf<typeof fields>, { facts }: At): Result<Outcome> {
+export function act(standing: Standing, op: FieldsOf<typeof fields>, step: At): Result<Outcome> {
+  const { facts } = step;
   const place = placeOf(op);
   const doing = begin(standing);
   const before = at(standing.vessels, place);
@@ -27,7 +30,11 @@ export function act(standing: Standing, op: FieldsOf<typeof fields>, { facts }: 
   const made = solidMade(facts);
   if (!A || !made) return ok(doing);
   const { solid, species } = made;
-  const cold = coldFigure(settingOf(facts, op.control));
+  const goal = coldFigure(settingOf(facts, op.control));
+  const read = coldRead(step, species, doing);
+  const ended = fallenTo(step, 'temperature', { read, goal });
+  if (!ended && isUnderWay(step)) return ok(doing);
+  const cold = ended ?? goal;
   const water = waterWhenDissolved(before);
   const grown = crystallise(species, solid, { dissolved: A, water }, cold, facts.tables);
   if (!grown.ok) return grown;
@@ -36,10 +43,26 @@ export function act(standing: Standing, op: FieldsOf<typeof fields>, { facts }: 
   doing.vessels = holding(doing.vessels, place, rested);
   doing.figures = {
     'crystals.mass': crystals,
+    'crystals.temp': cold,
     'crystals.solubility': solubility,
-    'liquor.volume': aboutMl('mother liquor', liquidVolume(rested)),
+    'liquor.volume': aboutMl('mother liquor', liquidVolume(rested, facts.tables)),
   };
   return ok(doing);
+}
+
+/** How cold it was read to be, as near as its solubility is tabulated: a colder place is said, and not guessed at. */
+function coldRead({ entries, facts }: At, species: Substance, doing: Doing): Figure | undefined {
+  const naming = { symbol: 'T', name: 'how cold it got', unit: '°C' };
+  const read = readFigure(entries.readings.temperature, naming, 1);
+  const range = solubilityRange(species, facts.tables);
+  if (!read || !range) return read;
+  const value = Math.min(range[1], Math.max(range[0], read.value));
+  if (value === read.value) return read;
+  doing.notKnown.push({
+    what: 'solubility',
+    says: `The solubility of ${species.name} is tabulated from ${range[0]} to ${range[1]} °C; at ${formatPlain(read.value)} °C it is taken as at ${range[0] === value ? range[0] : range[1]} °C.`,
+  });
+  return { ...read, value };
 }
 
 /** The vessel once its crystals are there: what is not in them is in the liquor, and so is the water they did not take. */

@@ -10,7 +10,7 @@ export const crystalliseCold = technique({
   counts: 'when done',
   act,
   advice: null,
-  gives: { 'crystals.mass': 3, 'crystals.solubility': 3, 'liquor.volume': 2 },
+  gives: { 'crystals.mass': 3, 'crystals.temp': 2, 'crystals.solubility': 3, 'liquor.volume': 2 },
   takes: ['temperature'],
   follows: [{ quantity: 'mass', course: 'levelling', of: 'the crystals' }],
   hours: null,

@@ -5,11 +5,14 @@ import { at, emptyContents, holding, steamedOff, total } from '#core/vessel';
 import { type At, controlFigure } from '../facts.ts';
 import { begin, type Outcome, type Standing } from '../outcome.ts';
 import { productName } from '../product.ts';
+import { isUnderWay } from '../read-value.ts';
 import { placeOf } from '../where.ts';
 import type { fields } from './op.ts';
 
-export function act(standing: Standing, op: FieldsOf<typeof fields>, { facts }: At): Result<Outcome> {
+export function act(standing: Standing, op: FieldsOf<typeof fields>, step: At): Result<Outcome> {
+  const { facts } = step;
   const doing = begin(standing);
+  if (isUnderWay(step)) return ok(doing);
   const place = placeOf(op);
   const product = standing.figures['product.mass'];
   if (!product) return ok(doing);

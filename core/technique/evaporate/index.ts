@@ -1,3 +1,5 @@
+import { openDishHours } from '#core/dish';
+import { FOLLOWS_THE_BENCH } from '../facts.ts';
 import { technique } from '../technique.ts';
 import { act } from './act.ts';
 import { fields } from './op.ts';
@@ -12,7 +14,11 @@ export const evaporate = technique({
   gives: { 'dish.volume': 2, 'dish.away': 2 },
   takes: ['volume'],
   follows: [{ quantity: 'volume', course: 'steady', of: 'the volume', goal: 'dish.volume' }],
-  hours: null,
+  hours: ({ figures }, { bench, tables }) => {
+    const away = figures['dish.away'];
+    if (!away || tables < FOLLOWS_THE_BENCH) return null;
+    return openDishHours(away.value, away.value + (figures['dish.volume']?.value ?? 0), bench);
+  },
   takesIn: null,
   coolsTo: null,
   names: ({ control }) => ({ controls: [control] }),

@@ -12,7 +12,7 @@ import {
 import type { FieldsOf } from '#core/shape';
 import { isInsoluble, molarMass, substanceOf } from '#core/substance';
 import { formatNumber } from '#core/units';
-import { contentsMass, entriesOf, type Material, slurryVolume, speciesAmount } from '#core/vessel';
+import { type Contents, contentsMass, entriesOf, type Material, slurryVolume, speciesAmount } from '#core/vessel';
 import { paperHolds, type Rinse, rinse } from '#core/wash';
 import { solidMade, speciesMade } from '../facts.ts';
 import type { StepView } from '../view.ts';
@@ -52,6 +52,8 @@ const RINSE_ML = 5;
 /** A folded paper filters with about half of its face. */
 const OPEN = 0.5;
 const HOT_C = 80;
+/** Less than this is a matter of the solubility product. */
+const WEIGHABLE_G = 0.1;
 
 const MEDIA: readonly {
   readonly name: string;
@@ -150,7 +152,7 @@ function paperOf({ facts, now, drained }: StepView): FilterAdvice['paper'] {
   };
 }
 
-/** What stays dissolved of the precipitate beside the carbonate that is in excess. */
+/** What stays dissolved of the precipitate: what has had no precipitant, else what its solubility product lets stay. */
 function leftIn({ facts, now }: StepView): string {
   const solidId = facts.recipe.makes.substanceId;
   const [formula, each] = (solidId && substanceOf(solidId).sparing) || [];
@@ -158,6 +160,9 @@ function leftIn({ facts, now }: StepView): string {
   const n = now && solidId ? (now.solid[solidId]?.value ?? 0) : 0;
   const volumeMl = now ? slurryVolume(now) : 0;
   if (!salt || each === undefined || !now || n <= 0 || volumeMl <= 0) return '';
+  const short = unprecipitated(now, salt.cation.ion);
+  if (short !== '')
+    return `About ${short} is still dissolved: it has had no precipitant. Add more until a drop of it makes no more cloud in the clear liquid.`;
   const over = speciesAmount(now, 'sodium-carbonate')?.value ?? 0;
   const found = completeness(salt, { cationMol: each * n, anionMol: each * n + over, litres: volumeMl / 1000 });
   if (!found.ok) return '';
@@ -165,4 +170,14 @@ function leftIn({ facts, now }: StepView): string {
   const beyond =
     grams < 0.01 ? 'It is complete: more soda brings nothing.' : 'A little more soda would precipitate it.';
   return `About ${formatNumber(1000 * grams, 1)} mg of ${salt.name} at most stays dissolved. ${beyond}`;
+}
+
+/** What carries an ion in solution, “9.8 g of copper sulfate”; empty for less than a tenth of a gram in all. */
+function unprecipitated(now: Contents, ion: string): string {
+  const carriers = entriesOf(now.aqueous).flatMap(([id, n]) => {
+    const { name, formula, ions } = substanceOf(id);
+    const grams = n.value * molarMass(formula);
+    return grams >= WEIGHABLE_G && ions?.some(([each]) => each === ion) ? [{ name, grams }] : [];
+  });
+  return carriers.map(({ name, grams }) => `${formatNumber(grams, 2)} g of ${name}`).join(' and ');
 }

@@ -4,8 +4,9 @@ import { ok, type Result } from '#core/problem';
 import type { FieldsOf } from '#core/shape';
 import { type SubstanceId, substanceOf } from '#core/substance';
 import { at, holding } from '#core/vessel';
+import { chargedSolid } from '../charged-solid.ts';
 import { type At, controlFigure, type Facts, reactionOf } from '../facts.ts';
-import { begin, type Outcome, type Standing } from '../outcome.ts';
+import { begin, type Doing, type Outcome, type Standing } from '../outcome.ts';
 import { letReact, solidReactant } from '../reacting.ts';
 import { placeOf } from '../where.ts';
 import type { fields } from './op.ts';
@@ -24,6 +25,7 @@ export function act(standing: Standing, op: Op, step: At): Result<Outcome> {
   const there = id && before.solid[id];
   if (!id || !there) {
     letReact(doing, facts, place, op.reaction);
+    onTheFire(doing);
     return ok(doing);
   }
   const name = substanceOf(id).name;
@@ -46,7 +48,14 @@ export function act(standing: Standing, op: Op, step: At): Result<Outcome> {
       ? derive({ symbol: 'n', name: `${name} left`, unit: 'mol' }, 'a + b', { a: rest, b: over }, (x) => x.a + x.b)
       : rest;
   doing.vessels = holding(doing.vessels, place, { ...now, solid: { ...now.solid, [id]: left } });
+  onTheFire(doing);
   return ok(doing);
+}
+
+/** A melt stands over a flame: heats held for what is dissolved say nothing of it. */
+function onTheFire(doing: Doing): void {
+  doing.heats = [];
+  doing.notKnown = doing.notKnown.filter(({ what }) => what !== 'heat');
 }
 
 /** % of the solid that goes into the melt: by what was weighed back after leaching, else as it is set. */
@@ -54,7 +63,7 @@ function partThatReacts(standing: Standing, op: Op, facts: Facts, { going }: At,
   const read = going.entriesAt(op.weighedAt).readings.left;
   const left = read && readingValue(read);
   const line = standing.additions.find(({ role }) => facts.contents[role]?.substance.id === id);
-  const mass = line && (line.actual ?? line.dose.mass);
+  const mass = line && chargedSolid(line, facts);
   if (left && left.value >= 0 && mass && mass.value > 0) {
     const uncertainty = { 'left:weighed': { name: 'weighing what was left', effect: left.sd } };
     const m = given(

@@ -24,7 +24,7 @@ export function act(standing: Standing, op: FieldsOf<typeof fields>, { facts }: 
     (x) => x.n * x.M,
     { source: 'as its usual formula; basic carbonates vary by several percent', grade: 'C' },
   );
-  const liquor = Math.max(0, slurryVolume(contents) - crystals.value * UNDISSOLVED_ML_PER_G);
+  const liquor = Math.max(0, slurryVolume(contents, facts.tables) - crystals.value * UNDISSOLVED_ML_PER_G);
   doing.figures = { 'crystals.mass': crystals, 'liquor.volume': aboutMl('mother liquor', liquor) };
   return ok(doing);
 }

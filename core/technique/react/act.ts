@@ -5,9 +5,11 @@ import type { Reaction } from '#core/reaction';
 import type { FieldsOf } from '#core/shape';
 import { type SubstanceId, substanceOf } from '#core/substance';
 import { at, holding, type Place } from '#core/vessel';
+import { chargedSolid } from '../charged-solid.ts';
 import { type At, reactionOf } from '../facts.ts';
 import { begin, type Outcome, type Standing } from '../outcome.ts';
 import { letReact, solidReactant, spendOther } from '../reacting.ts';
+import { isUnderWay } from '../read-value.ts';
 import { placeOf } from '../where.ts';
 import type { fields } from './op.ts';
 
@@ -16,7 +18,10 @@ export function act(standing: Standing, op: FieldsOf<typeof fields>, step: At): 
   const place = placeOf(op);
   const doing = begin(standing);
   const reaction = reactionOf(facts, op.reaction);
-  const stuck = step.entries.finished ? stuckSolid(standing, step, { reaction, place }) : undefined;
+  const underWay = isUnderWay(step);
+  const stuck = step.entries.finished || underWay ? stuckSolid(standing, step, { reaction, place }) : undefined;
+  // Nothing says how far it has come.
+  if (underWay && !stuck && !isGone(step)) return ok(doing);
   const contents = at(doing.vessels, place);
   if (stuck)
     doing.vessels = holding(doing.vessels, place, {
@@ -28,9 +33,15 @@ export function act(standing: Standing, op: FieldsOf<typeof fields>, step: At): 
     const now = at(doing.vessels, place);
     // What was weighed back lies there still.
     doing.vessels = holding(doing.vessels, place, { ...now, solid: { ...now.solid, [stuck.id]: stuck.stays } });
-    spendOther(doing, place, reaction, stuck.id);
+    // While it is at work the reagent is not spent.
+    if (!underWay) spendOther(doing, place, reaction, stuck.id);
   }
   return ok(doing);
+}
+
+/** Nothing is left to be seen of the solid. */
+function isGone({ entries: { readings } }: At): boolean {
+  return readings.left !== undefined && readingValue(readings.left)?.value === 0;
 }
 
 /** Solid that was weighed back when the step was done: it took no part, and goes out with the filter. */
@@ -45,7 +56,7 @@ function stuckSolid(
   const there = id && at(standing.vessels, place).solid[id];
   if (!left || !(left.value > 0) || !id || !there) return undefined;
   const line = standing.additions.find(({ role }) => facts.contents[role]?.substance.id === id);
-  const mass = line && (line.actual ?? line.dose.mass);
+  const mass = line && chargedSolid(line, facts);
   if (!mass || !(mass.value > 0)) return undefined;
   const uncertainty = { 'left:weighed': { name: 'weighing what was left', effect: left.sd } };
   const m = given(

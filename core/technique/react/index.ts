@@ -17,6 +17,7 @@ export const react = technique({
     { quantity: 'gas', course: 'levelling', of: 'the gas' },
   ],
   hours: null,
+  besidesFirst: true,
   takesIn: null,
   coolsTo: null,
   names: ({ reaction }) => ({ reactions: [reaction] }),

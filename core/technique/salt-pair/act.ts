@@ -3,6 +3,7 @@ import { derive, type Figure, given } from '#core/figure';
 import { fail, ok, type Result } from '#core/problem';
 import type { FieldsOf } from '#core/shape';
 import { molarMassFigure, type SubstanceId, substanceOf } from '#core/substance';
+import { formatPlain } from '#core/units';
 import {
   at,
   type Contents,
@@ -17,6 +18,7 @@ import {
 import { type At, controlFigure } from '../facts.ts';
 import { begin, type Outcome, type Standing } from '../outcome.ts';
 import { aboutMl } from '../product.ts';
+import { fallenTo, isUnderWay, readFigure } from '../read-value.ts';
 import { placeOf } from '../where.ts';
 import type { fields } from './op.ts';
 
@@ -28,15 +30,27 @@ const LAW = {
 };
 
 /** Lets a reciprocal salt pair come to rest at a temperature: what crystallises is filtered off, or is the crop. */
-export function act(standing: Standing, op: Op, { facts }: At): Result<Outcome> {
+export function act(standing: Standing, op: Op, step: At): Result<Outcome> {
+  const { facts } = step;
   const doing = begin(standing);
   const place = placeOf(op);
   const before = at(standing.vessels, place);
-  const temp = controlFigure(facts, op.control);
-  const inputs: Record<string, Figure> = { W: waterWhenDissolved(before), T: temp };
+  const set = controlFigure(facts, op.control);
+  const naming = { symbol: 'T', name: 'the temperature at rest', unit: '°C' };
+  const read = readFigure(step.entries.readings.temperature, naming, 1);
+  const ended = fallenTo(step, 'temperature', { read, goal: set });
+  if (!ended && isUnderWay(step)) return ok(doing);
+  const inputs: Record<string, Figure> = { W: waterWhenDissolved(before), T: ended ?? set };
   for (const [i, id] of op.salts.entries())
     inputs[SYMBOLS[i]!] = speciesAmount(before, id) ?? given({ symbol: 'n', name: id, unit: 'mol' }, 0, 'none of it');
   const settle = settlerOf(op.salts, facts.tables);
+  if (ended && !settle(valuesOf(inputs))) {
+    doing.notKnown.push({
+      what: 'solubility',
+      says: `The solubilities of this salt pair are not known at ${formatPlain(ended.value)} °C: taken as at ${formatPlain(set.value)} °C.`,
+    });
+    inputs.T = set;
+  }
   if (!settle(valuesOf(inputs)))
     return fail('out-of-range', 'At that temperature the solubilities of this salt pair are not known.', {
       field: `controls.${op.control}`,
@@ -87,7 +101,7 @@ export function act(standing: Standing, op: Op, { facts }: At): Result<Outcome> 
     doing.vessels = holding(doing.vessels, place, rested);
     doing.figures = {
       'crystals.mass': mass,
-      'liquor.volume': aboutMl('mother liquor', liquidVolume(liquor)),
+      'liquor.volume': aboutMl('mother liquor', liquidVolume(liquor, facts.tables)),
     };
   } else {
     doing.vessels = poured(holding(doing.vessels, place, liquor), 'paper', { ...emptyContents, solid: crop });

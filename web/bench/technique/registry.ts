@@ -6,6 +6,7 @@ import { crystalliseView } from './crystallise/index.ts';
 import { decantView } from './decant/index.ts';
 import { dissolveView } from './dissolve/index.ts';
 import { dryView } from './dry/index.ts';
+import { dryUpView } from './dry-up/index.ts';
 import { evaporateView } from './evaporate/index.ts';
 import { filterView } from './filter/index.ts';
 import { fuseView } from './fuse/index.ts';
@@ -26,6 +27,7 @@ const views: { readonly [N in TechniqueName]: TechniqueView<N> } = {
   fuse: fuseView,
   'boil-down': boilDownView,
   evaporate: evaporateView,
+  'dry-up': dryUpView,
   crystallise: crystalliseView,
   filter: filterView,
   'salt-pair': saltPairView,

@@ -193,7 +193,7 @@ export const earths = {
     name: 'sodium silicate', formula: 'Na2SiO3', form: 'dissolved', names: ['water glass', 'waterglass', 'sodium metasilicate'],
     water: 'soluble', tint: 'clear', grain: 'crystals', classes: ['alkali_mild', 'strong_base_salt'],
     ions: [['Na+', 2, 1], ['SiO3 2-', 1, -2]], acidBase: none,
-    formation: none, density: none, solubility: none, sparing: none,
+    formation: { pure: 'Na2SiO3_s', dissolved: [['Na_aq', 2], ['H3SiO4_aq', 1], ['OH_aq', 1], ['H2O_l', -2]] }, density: none, solubility: none, sparing: none,
     hazards: ['na2sio3'], limits: none, ceiling: none,
     keeping: ['sodium-silicate-solution', 'sodium-silicate-gel-and-silica-solid'], electrons: none, law: none,
   },

@@ -57,7 +57,7 @@ export const zinc = {
     name: 'basic zinc carbonate', formula: 'Zn5(CO3)2(OH)6', form: 'solid', names: ['hydrozincite', 'zinc carbonate basic', 'zinc carbonate hydroxide', 'zinc subcarbonate'],
     water: 'insoluble', tint: 'white', grain: 'powder', classes: ['carbonate', 'zinc'],
     ions: none, acidBase: none,
-    formation: none, density: none, solubility: none, sparing: ['ZnCO3', 5],
+    formation: { pure: 'Zn5CO32OH6_s', dissolved: none }, density: none, solubility: none, sparing: ['ZnCO3', 5],
     hazards: none, limits: none, ceiling: 'ZnCO3',
     keeping: ['zinc-carbonate-basic-solid'], electrons: none, law: none,
   },

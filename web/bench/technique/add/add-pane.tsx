@@ -72,6 +72,11 @@ export function AddPane({ run, step, add }: Pick<PaneProps, 'run' | 'step'> & { 
     <div className="add">
       <DoseBar add={add} />
       <Warnings add={add} />
+      {add.early ? (
+        <p className="caution" role="status">
+          {add.early}
+        </p>
+      ) : null}
       <p className="add-next" aria-live="polite">
         <Next add={add} />
       </p>

@@ -1,6 +1,7 @@
 import { useState } from 'react';
 import { farOff } from '#core/state';
 import { formatPlain } from '#core/units';
+import { amountOf } from '#web/parts/amount-of.ts';
 import { AmountEntry } from '#web/run/amount-entry.tsx';
 import type { PaneProps } from '#web/run/pane-props.ts';
 
@@ -11,6 +12,7 @@ export function WeighAddition({ run, step }: PaneProps) {
   const [reason, setReason] = useState('');
   if (!addition) return <p className="quiet">Nothing is planned to go in here.</p>;
   const { dose, role, bottleId } = addition;
+  const rest = run.state.remainders.find((each) => each.step === step.key && each.role === role);
   return (
     <AmountEntry
       label="Really went in"
@@ -25,20 +27,26 @@ export function WeighAddition({ run, step }: PaneProps) {
           </b>
           {dose.take.unit === 'mL' ? ` (${formatPlain(dose.takeMassG)} g)` : ''} with {dose.with}.
           {addition.actual ? ` In so far: ${formatPlain(addition.actual.value, 4)} g.` : ''}
+          {rest ? (
+            <>
+              {' '}
+              Still to add: <b>{amountOf(rest)}</b>.
+            </>
+          ) : null}
         </p>
       }
       why={
         asked === null
           ? null
           : {
-              label: `That is ${formatPlain(Math.abs(asked) * 100, 2)} % ${asked < 0 ? 'less' : 'more'} than planned. Why? (The rest is recalculated from it.)`,
+              label: `That is ${formatPlain(Math.abs(asked) * 100, 2)} % ${asked < 0 ? 'less' : 'more'} than planned${addition.actual ? ', in all' : ''}. Why? (The rest is recalculated from it.)`,
               value: reason,
               onChange: setReason,
             }
       }
       onChange={() => setAsked(null)}
       onEnter={(reading, happened) => {
-        const off = farOff(dose.take, dose.takeMassG, reading);
+        const off = farOff(addition, reading);
         if (off !== null && asked === null) {
           setAsked(off);
           return false;

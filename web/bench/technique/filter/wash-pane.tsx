@@ -1,137 +1,47 @@
-import { Segmented } from 'antd';
-import { useMemo, useState } from 'react';
+import { useMemo } from 'react';
 import { exactReading, liveOf } from '#core/log';
 import { grainOf } from '#core/precipitate';
-import { formatNumber } from '#core/units';
-import { NumberField } from '#web/kit/number-field.tsx';
 import type { PaneProps } from '#web/run/pane-props.ts';
-import { useCompute } from '#web/worker/compute.ts';
+import { READ, type Read, WashSum } from '#web/sums/wash-sum.tsx';
 
-/** What the washings are read in, and where they usually count as clean. */
-const READ = {
-  conductivity: { unit: 'µS/cm', least: 0.1, most: 1e6 },
-  pH: { unit: '', least: 0, most: 14 },
-} as const;
-type Read = keyof typeof READ;
-
-/** Washing: how many portions, what they leave and cost, and “two more” or “stop” from what the washings read. */
+/** Washing this cake; what the washings read goes into the log. */
 export function WashPane({ run, step }: PaneProps) {
   const { sheet, productId } = run.state;
   const cake = sheet.figures['crystals.mass']?.value ?? sheet.product?.value ?? 20;
   const solubility = sheet.figures['crystals.solubility'];
   const precipitated = run.state.steps.some(({ template }) => template?.op.do === 'precipitate');
-  const [retained, setRetained] = useState<number | null>(
-    // A cake drained on paper; sucked dry it holds less.
-    Math.max(1, Math.round(cake * grainOf(productId).holds)),
-  );
-  const [portion, setPortion] = useState<number | null>(Math.max(5, Math.round(cake * 2)));
-  const [goal, setGoal] = useState<number | null>(2);
-  const [reading, setReading] = useState<number | null>(null);
-  const [clean, setClean] = useState<number | null>(null);
-  const [by, setBy] = useState<Read>('conductivity');
-  const readings = liveOf(run.events).flatMap(({ body }) =>
-    body.kind === 'read' &&
-    body.step === step.key &&
-    body.quantity === by &&
-    body.of === 'washings' &&
-    body.reading.is === 'exact'
-      ? [body.reading.value]
-      : [],
-  );
-  const input = useMemo(
-    () =>
-      retained !== null && portion !== null && goal !== null
-        ? {
-            retainedMl: retained,
-            portionMl: portion,
-            goalPct: goal,
-            productGPer100Ml: solubility && !precipitated ? solubility.value : 0.002,
-            readings: readings.map((value, i) => ({ portion: i + 1, value })),
-            goalReading: clean,
-            quantity: by,
-          }
-        : undefined,
-    [retained, portion, goal, clean, by, readings, precipitated, solubility],
-  );
-  const { value, problem } = useCompute('wash', input);
+  const readingsBy = useMemo(() => {
+    const read = (by: Read) =>
+      liveOf(run.events).flatMap(({ body }) =>
+        body.kind === 'read' &&
+        body.step === step.key &&
+        body.quantity === by &&
+        body.of === 'washings' &&
+        body.reading.is === 'exact'
+          ? [body.reading.value]
+          : [],
+      );
+    return { conductivity: read('conductivity'), pH: read('pH') };
+  }, [run.events, step.key]);
   return (
-    <div>
-      <div className="pane-row thirds">
-        <NumberField label="The cake holds" unit="mL" value={retained} min={0} max={100_000} onChange={setRetained} />
-        <NumberField label="Each portion" unit="mL" value={portion} min={1} max={100_000} onChange={setPortion} />
-        <NumberField label="May stay" unit="%" value={goal} min={0.01} max={100} onChange={setGoal} />
-      </div>
-      {problem ? <p className="problem">{problem.message}</p> : null}
-      {value ? (
-        <p className="add-next" aria-live="polite">
-          <b>{value.portions ?? 'no'}</b> portions leave <b>{formatNumber(value.leftPct, 2)} %</b>
-          <span className="quiet"> and take about {formatNumber(value.lostG, 2)} g of the product along</span>
-        </p>
-      ) : null}
-      {value && (value.portions ?? 0) > 0 ? (
-        <p className="small quiet">
-          The same water in{' '}
-          {value.splits
-            .slice(0, 5)
-            .map((way) => `${way.portions}: ${formatNumber(100 * way.left, 2)} %`)
-            .join(', ')}
-          .
-        </p>
-      ) : null}
-      <Segmented
-        aria-label="The washings are read by"
-        options={Object.keys(READ) as Read[]}
-        value={by}
-        onChange={(next) => {
-          setBy(next);
-          setReading(null);
-          setClean(next === 'pH' ? 7 : null);
-        }}
-      />
-      <div className="pane-row">
-        <NumberField
-          key={`${by}${readings.length}`}
-          label="The washings read"
-          unit={READ[by].unit}
-          value={reading}
-          min={0}
-          max={READ[by].most}
-          onChange={setReading}
-        />
-        <button
-          type="button"
-          className="tab"
-          disabled={reading === null}
-          onClick={() => {
-            if (reading === null) return;
-            run.enter({
-              kind: 'read',
-              step: step.key,
-              quantity: by,
-              reading: exactReading(reading, READ[by].unit),
-              of: 'washings',
-              place: '',
-            });
-            setReading(null);
-          }}
-        >
-          Log it
-        </button>
-        <NumberField
-          key={`clean ${by}`}
-          label="Clean at"
-          unit={READ[by].unit}
-          value={clean}
-          min={READ[by].least}
-          max={READ[by].most}
-          onChange={setClean}
-        />
-        {value?.sentence ? (
-          <b className="within" role="status">
-            {value.sentence}
-          </b>
-        ) : null}
-      </div>
-    </div>
+    <WashSum
+      // A cake drained on paper; sucked dry it holds less.
+      start={{
+        retainedMl: Math.max(1, Math.round(cake * grainOf(productId).holds)),
+        portionMl: Math.max(5, Math.round(cake * 2)),
+      }}
+      productGPer100Ml={solubility && !precipitated ? solubility.value : 0.002}
+      readingsBy={readingsBy}
+      onRead={(by, value) =>
+        run.enter({
+          kind: 'read',
+          step: step.key,
+          quantity: by,
+          reading: exactReading(value, READ[by].unit),
+          of: 'washings',
+          place: '',
+        })
+      }
+    />
   );
 }

@@ -2,6 +2,7 @@ import { stallAssay } from '#core/state';
 import type { Reacts, StallAdvice } from '#core/technique';
 import { sentenceOf } from '#web/api/client.ts';
 import { useBottleEvent, useBottles } from '#web/api/queries.ts';
+import { amountOf } from '#web/parts/amount-of.ts';
 import { today } from '#web/parts/day.ts';
 import { Num } from '#web/parts/num.tsx';
 import type { PaneProps } from '#web/run/pane-props.ts';
@@ -40,7 +41,7 @@ function Stall({ run, step, stall }: Pick<PaneProps, 'run' | 'step'> & { stall: 
       <p className={weaker ? 'caution' : ''}>
         {stall.sentence} <Num figure={stall.strength} />
       </p>
-      {weaker && bottle && !change.isSuccess ? (
+      {weaker && stall.stopped && bottle && !change.isSuccess ? (
         <button
           type="button"
           className="tab"
@@ -49,6 +50,11 @@ function Stall({ run, step, stall }: Pick<PaneProps, 'run' | 'step'> & { stall: 
         >
           Enter it as an assay of {bottle.card.name}
         </button>
+      ) : null}
+      {stall.more ? (
+        <p className="small">
+          <b>{amountOf(stall.more)}</b> more takes up the rest: enter it under “Add something else” when it is in.
+        </p>
       ) : null}
       {change.isSuccess ? <p className="within small">Entered on the bottle.</p> : null}
       {change.isError ? <p className="problem">{sentenceOf(change.error)}</p> : null}

@@ -20,7 +20,7 @@ export interface Phrase {
 }
 
 /** Laboratory temperature, unless the line says “at T C”. */
-export const USUAL_C = 20;
+const USUAL_C = 20;
 const AT_TEMP = /\s+(?:at|@)\s+([-+\u2212]?[\d.,]+)\s*(?:°\s*C|C|deg(?:rees)?\s*C|celsius)(?![A-Za-z])/i;
 const AT_PRESSURE = /\s+(?:at|@|and)?\s*([\d.,]+)\s*(hPa|mbar|kPa|mmHg)(?![A-Za-z])/i;
 
