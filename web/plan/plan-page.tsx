@@ -101,7 +101,9 @@ function Planning({ kept }: { kept: BatchAnswer | null }) {
       routeId: plan?.route.id ?? before.routeId,
       bottles: { ...before.bottles, [role]: bottleId },
     }));
-  const ready = plan !== undefined && sheet.value !== undefined && sheet.problem === undefined && !keep.isPending;
+  // What is typed may still be read: what would go to the bench then is what stood there before.
+  const read = !target.busy && !sheet.busy;
+  const ready = read && plan !== undefined && sheet.value !== undefined && sheet.problem === undefined && !keep.isPending;
   return (
     <>
       <h1 className="sr">Plan</h1>

@@ -8,6 +8,7 @@ import { Asked } from '../parts/asked.tsx';
 import { today } from '../parts/day.ts';
 import { Num } from '../parts/num.tsx';
 import { useCompute } from '../worker/compute.ts';
+import { useWhenSettled } from '../worker/use-when-settled.ts';
 
 const DescribeForm = lazy(async () => ({ default: (await import('./describe-form.tsx')).DescribeForm }));
 const CardForm = lazy(async () => ({ default: (await import('./card-form.tsx')).CardForm }));
@@ -50,13 +51,17 @@ export function LabelLine({ tempC }: { tempC: number }) {
     );
   };
 
+  const entry = useWhenSettled(parsed.busy, () => {
+    if (ready) place(ready);
+    else input.current?.focus();
+  });
+
   return (
     <form
       onSubmit={(event) => {
         event.preventDefault();
         setAsked(true);
-        if (ready) place(ready);
-        else input.current?.focus();
+        entry.ask();
       }}
     >
       <div className="label-line">
@@ -75,6 +80,7 @@ export function LabelLine({ tempC }: { tempC: number }) {
           onChange={(event) => {
             setText(event.target.value);
             setSaid('');
+            entry.forget();
           }}
         />
         <button type="submit" className="link" disabled={put.isPending}>

@@ -74,8 +74,10 @@ describe('the shelf', () => {
     fireEvent.submit(line);
     expect(await screen.findByText(/How much is in it/)).toBeDefined();
     expect(sent).toHaveLength(0);
+    // Enter comes in the same instant as the text, before it is read.
     fireEvent.change(line, { target: { value: 'zinc 99 % 900 g 14,00' } });
     fireEvent.submit(line);
+    expect(sent).toHaveLength(0);
     await waitFor(() => expect(sent).toHaveLength(1));
     const { card } = sent[0]!.body as { card: BottleAnswer['card'] };
     expect(card).toMatchObject({ substanceId: 'zinc', price: 14, size: { value: 900, unit: 'g' } });

@@ -5,6 +5,7 @@ import { examples } from '#core/reckon';
 import { anywhere } from '../kit/is-typing.ts';
 import { Num } from '../parts/num.tsx';
 import { useCompute } from '../worker/compute.ts';
+import { useWhenSettled } from '../worker/use-when-settled.ts';
 import { KeepAnswer } from './keep-answer.tsx';
 import { readHistory, remember } from './reckoner-history.ts';
 import './reckoner.css';
@@ -33,13 +34,16 @@ export function Reckoner() {
     return () => document.removeEventListener('pointerdown', away);
   }, []);
   const settled = answer.problem === undefined ? answer.value : undefined;
+  const kept = useWhenSettled(answer.busy, () => {
+    if (settled) setHistory(remember(text));
+  });
   return (
     <div className="reckoner" ref={box}>
       <search>
         <form
           onSubmit={(event) => {
             event.preventDefault();
-            if (settled) setHistory(remember(text));
+            kept.ask();
           }}
         >
           <label htmlFor={id} className="sr">

@@ -5,7 +5,14 @@ export interface Computed<T> {
   /** The last good answer; it stays while a newer one is computed or refused. */
   readonly value: T | undefined;
   readonly problem: Problem | undefined;
+  /** Whether what is shown answers an older question than the one that stands. */
   readonly busy: boolean;
+}
+
+interface Answered<Key, T> {
+  readonly key: Key | undefined;
+  readonly value: T | undefined;
+  readonly problem: Problem | undefined;
 }
 
 /**
@@ -13,8 +20,8 @@ export interface Computed<T> {
  * passed over on its way is dropped, so the answer is never more than one question behind.
  */
 export function useLatest<Key, T>(key: Key | undefined, ask: (key: Key) => Promise<Result<T>>): Computed<T> {
-  const [state, setState] = useState<Computed<T>>({ value: undefined, problem: undefined, busy: key !== undefined });
-  const waiting = useRef<{ readonly ask: () => Promise<Result<T>> } | undefined>(undefined);
+  const [state, setState] = useState<Answered<Key, T>>({ key: undefined, value: undefined, problem: undefined });
+  const waiting = useRef<{ readonly key: Key; readonly ask: () => Promise<Result<T>> } | undefined>(undefined);
   const running = useRef(false);
   const alive = useRef(true);
 
@@ -29,13 +36,12 @@ export function useLatest<Key, T>(key: Key | undefined, ask: (key: Key) => Promi
   useEffect(() => {
     if (key === undefined) {
       waiting.current = undefined;
-      setState({ value: undefined, problem: undefined, busy: false });
+      setState({ key: undefined, value: undefined, problem: undefined });
       return;
     }
-    waiting.current = { ask: () => ask(key) };
+    waiting.current = { key, ask: () => ask(key) };
     if (running.current) return;
     running.current = true;
-    setState((before) => ({ ...before, busy: true }));
     void (async () => {
       while (waiting.current !== undefined && alive.current) {
         const next = waiting.current;
@@ -45,13 +51,14 @@ export function useLatest<Key, T>(key: Key | undefined, ask: (key: Key) => Promi
         if (waiting.current !== undefined || !alive.current) continue;
         setState((before) =>
           result.ok
-            ? { value: result.value, problem: undefined, busy: false }
-            : { value: before.value, problem: result.problem, busy: false },
+            ? { key: next.key, value: result.value, problem: undefined }
+            : { key: next.key, value: before.value, problem: result.problem },
         );
       }
       running.current = false;
     })();
   }, [key]);
 
-  return state;
+  // By its key, not by a flag: in the very render that asks, the answer on hand is already the old one.
+  return { value: state.value, problem: state.problem, busy: state.key !== key };
 }
