@@ -14,6 +14,7 @@ export type {
   HazardRow,
   HeatOfSolutionRow,
   IncompatibilityRow,
+  IndicatorRow,
   KeepingRow,
   LimitRow,
   MixedSaltRow,
@@ -22,6 +23,8 @@ export type {
   RegulatedRow,
   SolubilityRow,
   SparingRow,
+  StandardRow,
+  TestRow,
   ThermochemRow,
   TransitionRow,
 } from './rows.ts';
@@ -37,6 +40,7 @@ export { electrons } from './tables/electrons.ts';
 export { hazards } from './tables/hazards.ts';
 export { heatsOfSolution } from './tables/heats-of-solution.ts';
 export { incompatibilities } from './tables/incompatibilities.ts';
+export { indicators } from './tables/indicators.ts';
 export { keepings } from './tables/keepings.ts';
 export { limits } from './tables/limits.ts';
 export { mixedSalts } from './tables/mixed-salts.ts';
@@ -45,6 +49,7 @@ export { products } from './tables/products.ts';
 export { regulated } from './tables/regulated.ts';
 export { solubility, solubilityMore } from './tables/solubility.ts';
 export { sparing } from './tables/sparing.ts';
+export { standards } from './tables/standards.ts';
 export type {
   AcidBase,
   ClassEntry,
@@ -55,5 +60,6 @@ export type {
   WaterKind,
 } from './tables/substance-row.ts';
 export { type SubstanceId, substances } from './tables/substances/index.ts';
+export { tests } from './tables/tests.ts';
 export { thermochem } from './tables/thermochem.ts';
 export { transitions, transitionsMore } from './tables/transitions.ts';

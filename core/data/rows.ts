@@ -297,3 +297,58 @@ export interface AirLimitRow {
   /** Lower flammable limit, % by volume. */
   readonly burnsPct: number | null;
 }
+
+/** A sign that something is used up. `low` to `high` is where it turns, in `unit`; null where that does not apply or is not held. */
+export interface IndicatorRow {
+  readonly id: string;
+  readonly name: string;
+  readonly kind: string;
+  readonly use: string;
+  readonly low: number | null;
+  readonly high: number | null;
+  readonly unit: string;
+  /** pK, or V against hydrogen. */
+  readonly middle: number | null;
+  readonly before: string;
+  readonly after: string;
+  readonly dose: string;
+  readonly madeFrom: string;
+  readonly misleads: string;
+  readonly who: string;
+  /** Where one gets it: “yes” in a kitchen, “mail”, a kit. */
+  readonly home: string;
+  readonly grade: Grade;
+}
+
+/** A test of what something is, or of how much of another thing is in it. */
+export interface TestRow {
+  readonly kind: 'identity' | 'limit';
+  readonly of: string;
+  readonly formula: string;
+  readonly reagents: string;
+  readonly procedure: string;
+  readonly expected: string;
+  readonly sameFrom: string;
+  readonly ruledOutBy: string;
+  /** mg/L, as the source words it. */
+  readonly detects: string;
+  readonly caution: string;
+  readonly grade: Grade;
+}
+
+/** A primary (or working) standard. Purity in mass %, lowest and highest; null where none is known. */
+export interface StandardRow {
+  readonly name: string;
+  readonly formula: string;
+  readonly gPerMol: number;
+  readonly gPerEquivalent: number;
+  readonly for: string;
+  readonly reaction: string;
+  readonly indicator: string;
+  readonly preparation: string;
+  readonly labPct: readonly [number, number] | null;
+  readonly home: string;
+  readonly homePct: readonly [number, number] | null;
+  readonly note: string;
+  readonly grade: Grade;
+}

@@ -1,5 +1,5 @@
-import { phOf } from '#core/assay';
 import { depositFromCharge, electronsFor, hoursForMass } from '#core/cell';
+import { phOf } from '#core/equilibrium';
 import { datum, given } from '#core/figure';
 import {
   cutPhrase,
@@ -50,7 +50,7 @@ export function phVerb(rest: string, line: string): Result<Found> {
   const tempC = phrase.value.tempGiven ? phrase.value.tempC : 25;
   const c = concentration(stuff.value, { ...phrase.value, tempC });
   if (!c.ok) return { ok: false, problem: { ...c.problem, at: pointAt(line, rest) } };
-  const answer = phOf(substance.id, c.value, tempC);
+  const answer = phOf([{ substanceId: substance.id, molPerL: c.value }], tempC);
   if (!answer.ok) return { ok: false, problem: { ...answer.problem, at: pointAt(line, rest) } };
   const { pH, sources } = answer.value;
   const constants =
@@ -88,10 +88,10 @@ function strengthOfPh(said: string, name: string, line: string): Result<Found> {
   const { substance } = found.value;
   const tempC = phrase.value.tempGiven ? phrase.value.tempC : 25;
   const at = (c: number) => {
-    const answer = phOf(substance.id, c, tempC);
+    const answer = phOf([{ substanceId: substance.id, molPerL: c }], tempC);
     return answer.ok ? answer.value.pH : Number.NaN;
   };
-  const known = phOf(substance.id, 0.1, tempC);
+  const known = phOf([{ substanceId: substance.id, molPerL: 0.1 }], tempC);
   if (!known.ok) return { ok: false, problem: { ...known.problem, at: pointAt(line, name) } };
   const [weak, strong] = [at(WEAKEST), at(STRONGEST)];
   const [least, most] = [Math.min(weak, strong), Math.max(weak, strong)];
