@@ -50,7 +50,7 @@ export function bufferOf({ substanceId, pH, molPerL, tempC, activity = 'davies' 
     strong = -(hydrogen + family.molPerL * meanCharge(family, pH, activity === 'none' ? 0 : ionic));
     const made = solve({ ...bare, spectatorCharge: strong, spectatorStrength: Math.abs(strong) }, activity);
     if (made.outcome !== 'solved') return fail('out-of-range', made.why);
-    if (Math.abs(made.ionicStrength - ionic) < 1e-9) break;
+    if (Math.abs(made.ionicStrength - ionic) < 1e-7) break;
     ionic = activity === 'none' ? 0 : made.ionicStrength;
     if (activity === 'none') break;
   }

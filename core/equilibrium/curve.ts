@@ -59,5 +59,5 @@ export function titreAt(titration: Titration, pH: number, [lowMl, highMl]: reado
   return (low + high) / 2;
 }
 
-/** To a billionth of the range: far below a drop. */
-const HALVINGS = 30;
+/** To a millionth of the range: far below a drop. */
+const HALVINGS = 22;

@@ -22,7 +22,7 @@ const LOWEST_PH = -3;
 const HIGHEST_PH = 17;
 const PH_WIDTH = 1e-10;
 /** Relative; a ten-thousandth of the ionic strength moves the pH by less than 1e-5. */
-const IONIC_WIDTH = 1e-5;
+const IONIC_WIDTH = 1e-4;
 const MOST_ROUNDS = 60;
 export const DAVIES_TO = 0.5;
 

@@ -26,6 +26,19 @@ export const strengthShape = fields({
   unit: one(...(Object.keys(strengthUnits) as StrengthUnit[])),
 });
 
+/** What a measured strength leans on: each source's effect is its standard uncertainty in the unit of strength, signed. */
+const sourcesShape = list(fields({ id: text(200), name: text(200), effect: number() }), 60);
+
+/** A strength that was measured: when, by which assay, and what it leans on, so that what shares a standard is known to. */
+export const measuredShape = fields({
+  assayId: text(60),
+  /** “permanganate, weighed”. */
+  method: text(120),
+  day: day(),
+  sources: sourcesShape,
+});
+export type MeasuredStrength = Of<typeof measuredShape>;
+
 /** What the label says, as understood and corrected by its owner. */
 export const cardShape = fields({
   name: text(120),
@@ -42,6 +55,8 @@ export const cardShape = fields({
   strengthBand: nullable(number({ moreThan: 0, max: 1e6 })),
   /** True when the strength was found by a measurement of this bottle, not read off its label. */
   assayed: flag(),
+  /** How that measurement was made, where an assay made it. */
+  measured: optional(measuredShape),
   size: nullable(fields({ value: number({ moreThan: 0, max: 1e6 }), unit: one('g', 'mL') })),
   price: nullable(number({ min: 0, max: 1e7 })),
   container: one(...containers),
@@ -66,6 +81,22 @@ export const CARD_VERSION = 2;
 export const bottleKinds = {
   put: { card: cardShape },
   corrected: { card: cardShape },
+  /** Its strength was found by an assay: what the label says gives way to it. */
+  assayed: {
+    strength: strengthShape,
+    /** Half-width of the 95 % band, in the unit of strength. */
+    band: number({ moreThan: 0, max: 1e6 }),
+    measured: measuredShape,
+    /** What was found, in a line: “2.94 ± 0.03 %, three replicates”. */
+    said: note(300),
+  },
+  /** A test of what it is, or of what else is in it. */
+  tested: {
+    test: text(120),
+    outcome: one('as expected', 'not as expected', 'in doubt'),
+    seen: note(300),
+    batchId: nullable(text(60)),
+  },
   used: { grams: number({ moreThan: 0, max: 1e6 }), forBatch: nullable(text(60)), why: note(300) },
   archived: { why: note(300) },
   restored: {},
@@ -91,11 +122,28 @@ export interface BottleEvent {
   readonly body: BottleEventBody;
 }
 
+type OfKind<K extends BottleEventBody['kind']> = Omit<Extract<BottleEventBody, { kind: K }>, 'kind'>;
+
+/** An assay of a bottle, with what its strength was taken for before. */
+export interface BottleAssay extends OfKind<'assayed'> {
+  readonly at: string;
+  readonly eventId: string;
+  readonly before: BottleCard['strength'];
+}
+
+export interface BottleTest extends OfKind<'tested'> {
+  readonly at: string;
+  readonly eventId: string;
+}
+
 export interface BottleState {
   readonly id: string;
   readonly card: BottleCard;
   readonly usedG: number;
   readonly uses: readonly { grams: number; forBatch: string | null; why: string; at: string; eventId: string }[];
+  /** Assays that count, the newest last. */
+  readonly assays: readonly BottleAssay[];
+  readonly tests: readonly BottleTest[];
   readonly archived: boolean;
   /** Number of events so far: what an edit was based on. */
   readonly version: number;
@@ -115,8 +163,19 @@ export function reduceBottle(id: string, events: readonly BottleEvent[]): Bottle
   let card = first.body.card;
   let archived = false;
   const uses: BottleState['uses'][number][] = [];
+  const assays: BottleAssay[] = [];
+  const tests: BottleTest[] = [];
   for (const { id: eventId, happenedAt, body } of live) {
-    if (body.kind === 'corrected') card = body.card;
+    if (body.kind === 'assayed') {
+      const { kind: _, ...assay } = body;
+      assays.push({ ...assay, at: happenedAt, eventId, before: card.strength });
+      card = asAssayed(card, assay);
+    }
+    if (body.kind === 'tested') {
+      const { kind: _, ...test } = body;
+      tests.push({ ...test, at: happenedAt, eventId });
+    }
+    if (body.kind === 'corrected') card = asCorrected(body.card, card);
     if (body.kind === 'archived') archived = true;
     if (body.kind === 'restored') archived = false;
     if (body.kind === 'used') uses.push({ ...body, at: happenedAt, eventId });
@@ -127,8 +186,31 @@ export function reduceBottle(id: string, events: readonly BottleEvent[]): Bottle
     card,
     usedG: uses.reduce((sum, use) => sum + use.grams, 0),
     uses,
+    assays,
+    tests,
     archived,
     version: events.length,
     lastEventId: last?.id ?? null,
   };
+}
+
+/** A card whose strength is what an assay found. */
+export function asAssayed(
+  card: BottleCard,
+  { strength, band, measured }: Pick<OfKind<'assayed'>, 'strength' | 'band' | 'measured'>,
+): BottleCard {
+  return { ...card, strength, strengthBand: band, assayed: true, measured };
+}
+
+/** The day from which its strength ages: when it was last measured, else when it was bought or made. */
+export function strengthSince({ since, measured }: BottleCard): string {
+  return measured?.day ?? since;
+}
+
+/** A strength that its owner changed by hand is no longer the measured one. */
+function asCorrected(card: BottleCard, { strength: before }: BottleCard): BottleCard {
+  const { strength } = card;
+  if (!card.measured || (strength?.value === before?.value && strength?.unit === before?.unit)) return card;
+  const { measured: _, ...rest } = card;
+  return rest;
 }

@@ -4,7 +4,7 @@ import { agedFigure, daysBetween } from '#core/rate';
 import { densityFigure, hasDensity, massFractionFigure, type Strength } from '#core/solution';
 import { molarMass, molarMassFigure, type Substance, substanceById } from '#core/substance';
 import { uncertain } from '#core/units';
-import type { BottleCard, Shelved } from './bottle.ts';
+import { type BottleCard, type Shelved, strengthSince } from './bottle.ts';
 import { labelUncertainty, UNSTATED_PURITY_BAND } from './label-uncertainty.ts';
 
 /** A bottle in figures, at one temperature. */
@@ -41,7 +41,7 @@ export function contentOf(
   const strength = strengthFigure(bottleId, card, substance, tempC);
   if (!strength.ok) return strength;
   // Kept in the dark at the shelf's temperature, unless something better is known.
-  const age = day === null ? 0 : daysBetween(card.since, day);
+  const age = day === null ? 0 : daysBetween(strengthSince(card), day);
   const w = agedFigure(strength.value, bottleId, substance, age, { tempC, light: 'dark' });
   const dissolved = isDissolved(card, substance);
   const rho = dissolved && hasDensity(substance) ? densityFigure(substance, w, tempC) : undefined;
@@ -102,17 +102,25 @@ function strengthFigure(bottleId: string, card: BottleCard, substance: Substance
     );
   }
   const { value, unit } = card.strength;
+  const strengthBy = (stated: Figure) => {
+    const rho = hasDensity(substance) ? undefined : statedDensity(bottleId, card);
+    return (rho && fromVolume(stated, unit, { rho, substance })) ?? massFractionFigure(stated, unit, substance, tempC);
+  };
   const decimals = String(value).split('.')[1]?.length ?? 0;
-  const band = card.strengthBand ?? labelUncertainty(value, decimals, unit === 'w/w');
+  const band = card.strengthBand ?? labelUncertainty(value, { decimals, unit });
   const who = card.assayed ? 'assay' : 'label';
   const source = { id: `${who}:${bottleId}`, name: `${card.name}: ${who}` };
   // A label is a rectangle of that half-width; a measured strength comes with a 95 % band.
   const sd = band / (card.assayed ? 2 : Math.sqrt(3));
+  if (card.measured) {
+    const { method, day, sources } = card.measured;
+    const uncertainty = Object.fromEntries(sources.map(({ id, name, effect }) => [id, { name, effect }]));
+    return strengthBy(
+      given({ ...naming, unit: unit === 'w/w' ? '%' : unit }, { value, uncertainty }, `measured ${day}: ${method}`),
+    );
+  }
   const how = card.assayed ? `measured, ± ${band}` : `label, taken as good to ± ${Number(band.toPrecision(2))}`;
-  const label = given({ ...naming, unit: unit === 'w/w' ? '%' : unit }, uncertain(value, sd, source), how);
-  const rho = hasDensity(substance) ? undefined : statedDensity(bottleId, card);
-  const byVolume = rho && fromVolume(label, unit, { rho, substance });
-  return byVolume ?? massFractionFigure(label, unit, substance, tempC);
+  return strengthBy(given({ ...naming, unit: unit === 'w/w' ? '%' : unit }, uncertain(value, sd, source), how));
 }
 
 /** g/mL as its label or its owner states it: to a half of a per cent. */

@@ -2,7 +2,7 @@ import { type Figure, sdOf } from '#core/figure';
 import { ok, type Problem, type Result } from '#core/problem';
 import { type Ageing, ageingOf, daysBetween } from '#core/rate';
 import { formulaText, type Substance } from '#core/substance';
-import type { BottleCard, Shelved } from './bottle.ts';
+import { type BottleCard, type Shelved, strengthSince } from './bottle.ts';
 import { contentOf } from './content.ts';
 
 /** Where a bottle stands: °C, and on which ISO day it is looked at. */
@@ -55,11 +55,11 @@ export function ageingOfBottle(
   if (!content.ok) return content;
   const { substance, w } = content.value;
   const start = { pct: w.value, band: 2 * sdOf(w) };
-  return ok(ageingOf(substance, start, daysBetween(card.since, today), 183, { tempC, light }) ?? null);
+  return ok(ageingOf(substance, start, daysBetween(strengthSince(card), today), 183, { tempC, light }) ?? null);
 }
 
 function isStale(bottle: Shelved, where: KeptWhere): boolean {
   const due = ageingOfBottle(bottle, where, 'dark');
   const day = due.ok ? due.value?.reassayDay : undefined;
-  return day !== null && day !== undefined && daysBetween(bottle.card.since, where.today) > day;
+  return day !== null && day !== undefined && daysBetween(strengthSince(bottle.card), where.today) > day;
 }

@@ -3,11 +3,14 @@
 // price per mole. parseLabel() reads what a person types off a label, claims each part, and asks about the rest.
 export { spiritByVolume } from './as-sold.ts';
 export {
+  asAssayed,
+  type BottleAssay,
   type BottleCard,
   type BottleEvent,
   type BottleEventBody,
   type BottleGroup,
   type BottleState,
+  type BottleTest,
   type BottleThen,
   bottleEventBodyShape,
   bottleThenShape,
@@ -16,12 +19,15 @@ export {
   cardShape,
   containers,
   groups,
+  type MeasuredStrength,
+  measuredShape,
   reduceBottle,
   type ShelfBottle,
   type Shelved,
   shelfShape,
   shelvedShape,
   strengthShape,
+  strengthSince,
 } from './bottle.ts';
 export { Claims } from './claims.ts';
 export { type Content, contentOf, onlyWaterBesides } from './content.ts';

@@ -140,10 +140,11 @@ describe('parseLabel', () => {
 
 describe('labelUncertainty', () => {
   it('is half the last digit or 3 %, whichever is more, and never past 100 %', () => {
-    expect(labelUncertainty(8, 0, true)).toBe(0.5);
-    expect(labelUncertainty(28, 0, true)).toBeCloseTo(0.84, 9);
-    expect(labelUncertainty(99, 0, true)).toBe(1);
-    expect(labelUncertainty(99.9, 1, true)).toBeLessThanOrEqual(0.1 + 1e-9);
+    expect(labelUncertainty(8, { decimals: 0, unit: 'w/w' })).toBe(0.5);
+    expect(labelUncertainty(28, { decimals: 0, unit: 'w/w' })).toBeCloseTo(0.84, 9);
+    expect(labelUncertainty(99, { decimals: 0, unit: 'w/w' })).toBe(1);
+    expect(labelUncertainty(0.1, { decimals: 1, unit: 'mol/L' })).toBeCloseTo(0.01, 9);
+    expect(labelUncertainty(99.9, { decimals: 1, unit: 'w/w' })).toBeLessThanOrEqual(0.1 + 1e-9);
   });
 });
 

@@ -39,6 +39,39 @@ const vesselShape = fields({
 export type OwnVessel = Of<typeof vesselShape>;
 export const vesselsShape = list(vesselShape, 60, 1);
 
+/** What one may own to measure with, besides balance and cylinders. */
+export const gearKinds = [
+  'dropper bottle',
+  'burette',
+  'hydrometer',
+  'pH probe',
+  'pH strips',
+  'oven',
+  'thermometer',
+  'gas jar over water',
+  'phone camera',
+] as const;
+export type Gear = (typeof gearKinds)[number];
+
+/** A burette: mL it holds, one mark. */
+export const buretteShape = fields({
+  capacityMl: number({ moreThan: 0, max: 200 }),
+  stepMl: number({ moreThan: 0, max: 5 }),
+});
+export type Burette = Of<typeof buretteShape>;
+
+/** What a kitchen has. */
+export const KITCHEN_GEAR: readonly Gear[] = [
+  'dropper bottle',
+  'pH strips',
+  'oven',
+  'thermometer',
+  'gas jar over water',
+  'phone camera',
+];
+/** A school burette, where one is owned and not described. */
+export const USUAL_BURETTE: Burette = { capacityMl: 50, stepMl: 0.1 };
+
 /** The person's place and gear: everything a sheet needs to know about where it is carried out. */
 export const benchShape = fields({
   place: text(60),
@@ -53,6 +86,9 @@ export const benchShape = fields({
   roomM3: number({ moreThan: 0, max: 100_000 }),
   /** Water the hotplate takes off an open vessel, g per hour at a gentle simmer. */
   evaporationGPerH: number({ moreThan: 0, max: 100_000 }),
+  /** What is owned to measure with; what a kitchen has when it was never said. */
+  gear: optional(list(one(...gearKinds), 20)),
+  burette: optional(buretteShape),
 });
 export type Bench = Of<typeof benchShape>;
 

@@ -4,14 +4,19 @@ export { type Added, add, type Product } from './add.ts';
 export {
   type Bench,
   BenchDefaults,
+  type Burette,
   benchShape,
   type Cylinder,
   cylinderFor,
+  type Gear,
+  gearKinds,
+  KITCHEN_GEAR,
   type Material,
   materials,
   type OwnMeasure,
   type OwnVessel,
   roundTo,
+  USUAL_BURETTE,
   vesselsShape,
 } from './bench.ts';
 export { boilingVessels, isShallow, type Stretch } from './changes.ts';

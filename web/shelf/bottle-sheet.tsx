@@ -3,7 +3,7 @@ import { lazy, Suspense, useMemo, useState } from 'react';
 import { Link } from 'react-router';
 import type { BottleAnswer } from '#contract/api';
 import { strengthUnits } from '#core/solution';
-import { type BottleCard, type BottleEventBody, type BottleView, onlyWaterBesides } from '#core/stock';
+import { type BottleCard, type BottleEventBody, type BottleView, onlyWaterBesides, strengthSince } from '#core/stock';
 import { formatNumber } from '#core/units';
 import { sentenceOf } from '../api/client.ts';
 import { useBatches, useBottleEvent } from '../api/queries.ts';
@@ -218,12 +218,12 @@ function Keeping({ bottle, tempC }: { bottle: BottleAnswer; tempC: number }) {
     useMemo(() => ({ id, card, today: today(), tempC, light }), [id, card, tempC, light]),
   );
   if (!value) return null;
-  const due = value.reassayDay === null ? null : dayjs(card.since).add(value.reassayDay, 'day');
+  const due = value.reassayDay === null ? null : dayjs(strengthSince(card)).add(value.reassayDay, 'day');
   return (
     <>
       <h3 style={{ marginTop: 14 }}>How it keeps</h3>
       <Suspense fallback={<p className="quiet small">Drawing …</p>}>
-        <AgeingChart ageing={value} since={card.since} assayed={card.assayed} />
+        <AgeingChart ageing={value} since={strengthSince(card)} assayed={card.assayed} />
       </Suspense>
       <p className="small">
         {value.grade === 'C' ? 'About. ' : ''}

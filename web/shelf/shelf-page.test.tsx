@@ -17,6 +17,8 @@ const bottle = (id: string, label: string, change: Partial<BottleAnswer> = {}): 
   archived: false,
   version: 1,
   lastEventId: null,
+  assays: [],
+  tests: [],
   ...change,
 });
 const bench = { version: 0, bench: BenchDefaults };
