@@ -1,11 +1,16 @@
 import { advise } from './advise.ts';
+import { assay } from './assay.ts';
+import { buffer } from './buffer.ts';
 import { clash } from './clash.ts';
 import { compare } from './compare.ts';
 import { describe } from './describe.ts';
 import { dish } from './dish.ts';
 import { dry } from './dry.ts';
+import { equilibrium } from './equilibrium.ts';
 import { evaporate } from './evaporate.ts';
+import { gasVolume } from './gas-volume.ts';
 import { labelVerbs } from './label-verbs.ts';
+import { methods } from './methods.ts';
 import { precipitate } from './precipitate.ts';
 import { reckon } from './reckon.ts';
 import { run } from './run.ts';
@@ -14,6 +19,8 @@ import { sheet } from './sheet.ts';
 import { shelfVerbs } from './shelf-verbs.ts';
 import { surprise } from './surprise.ts';
 import { target } from './target.ts';
+import { titrate } from './titrate.ts';
+import { titre } from './titre.ts';
 import { wash } from './wash.ts';
 
 /** Everything that the compute door does. A new verb is a file beside these and a name here. */
@@ -35,6 +42,7 @@ export const verbs = {
   surprise,
   target,
   wash,
+  assay,
 } as const;
 
 type Verbs = typeof verbs;

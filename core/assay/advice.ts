@@ -1,7 +1,7 @@
 import { derive, type Figure, sdOf } from '#core/figure';
+import type { Sight } from '#core/method';
 import { formatNumber } from '#core/units';
 import { USUAL_BURETTE } from '#core/vessel';
-import type { Sight } from './method/method.ts';
 import { isBlank } from './record/fold.ts';
 import { molPerGOf } from './reduce/known.ts';
 import type { Setting } from './reduce/reduce.ts';

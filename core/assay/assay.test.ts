@@ -2,26 +2,14 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { indicators } from '#core/data';
 import { derive, given, sdOf } from '#core/figure';
+import { acidsToEnd, basesToEnd, dryGasMol, methodById, methods, standardOf, waterVapourHPa } from '#core/method';
 import { unwrap } from '#core/problem';
 import { balance } from '#core/reaction';
 import { parseLabel, type ShelfBottle } from '#core/stock';
 import { substanceById } from '#core/substance';
 import { uncertain } from '#core/units';
 import { type Bench, BenchDefaults } from '#core/vessel';
-import {
-  type AssayBody,
-  type AssayEntry,
-  type AssayPlan,
-  assayState,
-  dryGasMol,
-  methodById,
-  methods,
-  methodsFor,
-  statisticsOf,
-  waterVapourHPa,
-} from './index.ts';
-import { acidsToEnd, basesToEnd } from './method/acid-base/acids-and-bases.ts';
-import { standardOf } from './standards.ts';
+import { type AssayBody, type AssayEntry, type AssayPlan, assayState, methodsFor, statisticsOf } from './index.ts';
 
 const bench: Bench = {
   ...BenchDefaults,

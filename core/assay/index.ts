@@ -1,13 +1,12 @@
 // Assay: how strong a bottle is, found by measuring. Methods (a folder each) say what is done and read, and reduce readings to a
 // strength with its uncertainty and where that comes from. A plan is chosen and designed for a bottle and a tolerance; its entries
 // fold into replicates, their mean, and what to do next. Colours of photos are compared under a grey card.
+
 export type { Advice } from './advice.ts';
 export { type Asked, type Choice, methodsFor } from './design/choose.ts';
 export type { Design } from './design/design.ts';
 export { colourDifference, hexOf, labOf, type Rgb, rgbOf, underGreyCard } from './grey-card.ts';
-export { dryGasMol, waterVapourHPa } from './method/gas/gas-volume.ts';
-export { methodById, methods } from './method/index.ts';
-export type { Entry, Known, MeasuredMethod, Method, Pair, Sight, TitrationMethod } from './method/method.ts';
+export { entryCheck } from './record/check.ts';
 export { type AssayBody, type AssayEntry, assayBodyShape, assayKinds, newAssayEntryShape } from './record/entries.ts';
 export { LEVEL } from './record/fold.ts';
 export { ASSAY_VERSION, type AssayPlan, assayPlanShape } from './record/plan.ts';
@@ -15,3 +14,4 @@ export { knownOf } from './reduce/known.ts';
 export { type Statistics, statisticsOf } from './reduce/statistics.ts';
 export type { AssayResult, ReplicateState } from './standing.ts';
 export { type AssayState, assayState } from './state.ts';
+export { strengthFromTitres, type TitreAnswer, type TitreSum, titreSumShape } from './titre-sum.ts';

@@ -1,9 +1,9 @@
 import { derive, type Figure, relabel, sdOf } from '#core/figure';
+import { methodById } from '#core/method';
 import { ok, type Result } from '#core/problem';
 import { strengthsOf } from '#core/solution';
 import { budget, type Share } from '#core/units';
 import { type Advice, adviceOf } from './advice.ts';
-import { methodById } from './method/index.ts';
 import type { AssayEntry } from './record/entries.ts';
 import { type Told, toldBy } from './record/fold.ts';
 import type { AssayPlan } from './record/plan.ts';

@@ -1,8 +1,8 @@
 import { derive, type Figure, given } from '#core/figure';
 import { pointAt } from '#core/phrase';
 import { fail, ok, type Problem, type Result } from '#core/problem';
+import type { Found } from '#core/sums';
 import { findUnit, parseNumber } from '#core/units';
-import type { Found } from './found.ts';
 
 /** Powers of what is measured: g, mL, mol. */
 type Powers = readonly number[];

@@ -3,9 +3,9 @@ import { derive, type Figure, given } from '#core/figure';
 import { cutPhrase, isGasFormula, NUMBER, pointAt, readStuff, typedNumber } from '#core/phrase';
 import { fail, ok, type Result } from '#core/problem';
 import { gasVolume } from '#core/reaction';
+import type { Found } from '#core/sums';
 import { formatNumber } from '#core/units';
 import { molesOf } from './amount.ts';
-import type { Found } from './found.ts';
 
 const LINE = new RegExp(
   String.raw`^(.+?)\s+in\s+(?:a room of\s+)?(${NUMBER})\s*(?:m3|m³|m\^3|cubic met(?:re|er)s?)$`,

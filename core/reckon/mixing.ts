@@ -2,7 +2,7 @@ import { type Figure, given } from '#core/figure';
 import { cutPhrase, type Phrase, pointAt, readStuff, type Stuff, strengthPct } from '#core/phrase';
 import { fail, ok, type Result } from '#core/problem';
 import { blend, densityFigure, dilute, hasDensity, iceFor, mix, waterDensityFigure } from '#core/solution';
-import type { Found } from './found.ts';
+import type { Found } from '#core/sums';
 
 /** “dilute 28% HCl to 500 mL 2 mol/L”, “dilute 100 mL 28% HCl to 10%”. */
 export function diluteVerb(typed: string, line: string): Result<Found> {

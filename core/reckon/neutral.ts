@@ -3,9 +3,9 @@ import { cutPhrase, NUMBER, type Phrase, pointAt, readStuff, type Stuff, typedNu
 import { fail, ok, type Result } from '#core/problem';
 import { hasDensity } from '#core/solution';
 import { formulaText } from '#core/substance';
+import type { Found } from '#core/sums';
 import { holding, molesOf } from './amount.ts';
 import { type Basicity, basicityOf } from './basicity.ts';
-import type { Found } from './found.ts';
 
 const EXCESS = new RegExp(String.raw`[,\s]+(?:with\s+)?(${NUMBER})\s*%\s*(?:in\s+)?excess\s*$`, 'i');
 const WITH = 'Write neutralise 9 g 88% KOH with 35% HNO3.';

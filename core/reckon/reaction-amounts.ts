@@ -4,9 +4,9 @@ import { fail, ok, type Result } from '#core/problem';
 import { balancedText, complete, gasVolume, reactionHeat } from '#core/reaction';
 import { hasDensity } from '#core/solution';
 import { allSubstances, formulaText, molarMassFigure, refusedIn, type Substance } from '#core/substance';
+import type { Found } from '#core/sums';
 import { total } from '#core/vessel';
 import { holding, molesOf } from './amount.ts';
-import type { Found } from './found.ts';
 
 const ARROW = /\s*(?:<=>|->|→|⇌|=)\s*/;
 const PLUS = /\s+\+\s+/;

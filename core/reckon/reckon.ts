@@ -3,22 +3,33 @@ import { legalNotes } from '#core/guard';
 import { cutPhrase, pointAt, readStuff, wantedStrength } from '#core/phrase';
 import { fail, ok, type Problem, type ProblemCode, type Result } from '#core/problem';
 import { findSubstance } from '#core/substance';
+import {
+  boilOffVerb,
+  bufferVerb,
+  ceilingVerb,
+  clashVerb,
+  crystalsVerb,
+  dissolveVerb,
+  dryVerb,
+  type Found,
+  hydrateVerb,
+  precipitateVerb,
+  priceVerb,
+  saltOutVerb,
+  solubilityVerb,
+  titrateVerb,
+  titreVerb,
+  washVerb,
+} from '#core/sums';
 import { COVERAGE, findUnit, parseQuantity } from '#core/units';
 import { convertAmount, inUnit } from './amount.ts';
 import { arithmetic } from './arithmetic.ts';
-import { boilOffVerb } from './boil-off.ts';
 import { byVolume } from './by-volume.ts';
-import { clashVerb } from './clash-verb.ts';
-import { crystalsVerb, dissolveVerb, solubilityVerb, washVerb } from './dish-verbs.ts';
-import { dryVerb } from './dry-verb.ts';
-import type { Found } from './found.ts';
 import { inRoom } from './in-room.ts';
 import { diluteVerb, mixVerb } from './mixing.ts';
 import { needsVerb, neutraliseVerb } from './neutral.ts';
-import { priceVerb } from './price-verb.ts';
 import { reactionVerb } from './reaction-amounts.ts';
 import { asStrength, shareOf } from './share.ts';
-import { ceilingVerb, hydrateVerb, precipitateVerb, saltOutVerb } from './solid-verbs.ts';
 import { convertStrength } from './strength.ts';
 import { balanceVerb, electrolysisVerb, isElectrolysis, molarMassVerb, phVerb } from './verbs.ts';
 import { yieldVerb } from './yield-of.ts';
@@ -46,12 +57,16 @@ export function reckon(text: string): Result<Reckoning> {
   return ok({ answers: found.value.figures, note: found.value.note ?? null, cautions: cautionsOf(found.value) });
 }
 
-const SOLID_VERBS = {
+const BENCH_VERBS = {
   precipitate: precipitateVerb,
   'salt out': saltOutVerb,
   hydrate: hydrateVerb,
   ceiling: ceilingVerb,
   dry: dryVerb,
+  titrate: titrateVerb,
+  titre: titreVerb,
+  titer: titreVerb,
+  buffer: bufferVerb,
 } as const;
 
 /** What a line may begin with, besides a lone M. */
@@ -73,6 +88,10 @@ const VERBS = [
   'evaporate',
   'clash',
   'price',
+  'titrate',
+  'titre',
+  'titer',
+  'buffer',
   'molar mass',
 ] as const;
 const VERB = new RegExp(String.raw`^(${VERBS.join('|')}|neutralize|boil|molar mass of|m)\b[\s:]*(.*)$`, 'is');
@@ -94,8 +113,8 @@ function dispatch(line: string): Result<Found> {
   if (word === 'price') return priceVerb(rest, line);
   if (word === 'clash') return clashVerb(rest, line);
   if (word === 'evaporate' || word === 'boil') return boilOffVerb(rest, line);
-  if (word !== undefined && Object.hasOwn(SOLID_VERBS, word))
-    return SOLID_VERBS[word as keyof typeof SOLID_VERBS](rest, line);
+  if (word !== undefined && Object.hasOwn(BENCH_VERBS, word))
+    return BENCH_VERBS[word as keyof typeof BENCH_VERBS](rest, line);
   if (word === 'm' || word?.startsWith('molar')) return molarMassVerb(rest, line);
   const reacting = reactionVerb(line);
   if (reacting) return reacting;

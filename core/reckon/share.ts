@@ -2,9 +2,9 @@ import { derive, given } from '#core/figure';
 import { type Phrase, pointAt, readSubstanceName, type Stuff, typedNumber, wantedStrength } from '#core/phrase';
 import { fail, ok, type Result } from '#core/problem';
 import { formulaText, molarMassFigure, parseFormula } from '#core/substance';
+import type { Found } from '#core/sums';
 import { findUnit } from '#core/units';
 import { holding, molesOf } from './amount.ts';
-import type { Found } from './found.ts';
 
 /**
  * “Br in KBr”, “K2O in KCl”, “H2O in CuSO4.5H2O”: the mass of a part in the whole, by the element that is in both.

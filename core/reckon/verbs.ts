@@ -15,8 +15,8 @@ import { fail, ok, type Result } from '#core/problem';
 import { balance, balancedText } from '#core/reaction';
 import { strengthIn } from '#core/solution';
 import { molarMassFigure } from '#core/substance';
+import type { Found } from '#core/sums';
 import { formatNumber, parseNumber } from '#core/units';
-import type { Found } from './found.ts';
 
 export function molarMassVerb(rest: string, line: string): Result<Found> {
   const found = readSubstanceName(rest.trim(), line);

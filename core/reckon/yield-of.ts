@@ -2,8 +2,8 @@ import { derive, given } from '#core/figure';
 import { cutPhrase, type Phrase, pointAt, readStuff, type Stuff } from '#core/phrase';
 import { fail, ok, type Result } from '#core/problem';
 import { molarMassFigure, parseFormula, type Substance } from '#core/substance';
+import type { Found } from '#core/sums';
 import { molesOf } from './amount.ts';
-import type { Found } from './found.ts';
 
 const HOW = 'Write yield 31 g ferric alum from 24 g FeSO4.7H2O.';
 

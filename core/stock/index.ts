@@ -31,6 +31,7 @@ export {
 } from './bottle.ts';
 export { Claims } from './claims.ts';
 export { type Content, contentOf, onlyWaterBesides } from './content.ts';
+export { diluteDensity } from './dilute.ts';
 export { ageingOfBottle, type BottleFace, faceOf, type KeptWhere } from './face.ts';
 export { type LabelReading, parseLabel } from './label.ts';
 export { labelUncertainty } from './label-uncertainty.ts';

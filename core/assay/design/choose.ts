@@ -1,11 +1,10 @@
+import type { MeasuredMethod, Method, TitrationMethod } from '#core/method';
+import { isStandard, methods } from '#core/method';
 import { fail, ok, type Result } from '#core/problem';
 import { type Content, contentOf, type ShelfBottle, type Shelved } from '#core/stock';
 import { substanceById } from '#core/substance';
 import { type Bench, KITCHEN_GEAR } from '#core/vessel';
-import { methods } from '../method/index.ts';
-import type { MeasuredMethod, Method, TitrationMethod } from '../method/method.ts';
 import type { AssayPlan } from '../record/plan.ts';
-import { isStandard } from '../standards.ts';
 import { type Design, designed } from './design.ts';
 
 export interface Asked {

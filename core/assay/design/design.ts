@@ -1,9 +1,8 @@
+import type { Method, Pair } from '#core/method';
+import { weighingSd } from '#core/method';
 import { ok, type Result } from '#core/problem';
-
 import { molarMass } from '#core/substance';
 import { USUAL_BURETTE } from '#core/vessel';
-import type { Method, Pair } from '../method/method.ts';
-import { weighingSd } from '../method/method.ts';
 import { LEVEL, type Told } from '../record/fold.ts';
 import type { AssayPlan } from '../record/plan.ts';
 import { resultOf, type Setting, settingOf } from '../reduce/reduce.ts';

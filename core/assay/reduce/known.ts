@@ -1,8 +1,8 @@
 import { derive, type Figure } from '#core/figure';
+import type { Known } from '#core/method';
 import { ok, type Result } from '#core/problem';
 import { type Content, contentOf, type Shelved } from '#core/stock';
 import { molarMassFigure } from '#core/substance';
-import type { Known } from '../method/method.ts';
 
 /** A bottle of known strength as an assay uses it, aged to a day. */
 export function knownOf(bottle: Shelved, tempC: number, day: string): Result<Known> {

@@ -1,9 +1,4 @@
 import { derive, type Figure, given } from '#core/figure';
-import { fail, ok, type Result } from '#core/problem';
-import { type Content, contentOf } from '#core/stock';
-import { molarMassFigure } from '#core/substance';
-import { uncertain } from '#core/units';
-import { USUAL_BURETTE } from '#core/vessel';
 import {
   type Known,
   type MeasuredMethod,
@@ -11,7 +6,12 @@ import {
   type Pair,
   type TitrationMethod,
   weighingSd,
-} from '../method/method.ts';
+} from '#core/method';
+import { fail, ok, type Result } from '#core/problem';
+import { type Content, contentOf } from '#core/stock';
+import { molarMassFigure } from '#core/substance';
+import { uncertain } from '#core/units';
+import { USUAL_BURETTE } from '#core/vessel';
 import type { Told } from '../record/fold.ts';
 import type { AssayPlan } from '../record/plan.ts';
 import { knownOf, molPerGOf } from './known.ts';

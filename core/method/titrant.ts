@@ -1,7 +1,6 @@
 import { derive, type Figure } from '#core/figure';
 import { fail, ok, type Result } from '#core/problem';
-import type { Entry, Reduction } from './method.ts';
-import { weighingSd } from './method.ts';
+import { type Entry, type Reduction, weighingSd } from './method.ts';
 
 /** How well a titre is read: the balance by mass, the burette's mark by volume. */
 export function titreEntry(name: string, label: string): Entry {

@@ -1,0 +1,145 @@
+import type { Figure } from '#core/figure';
+import { methods } from '#core/method';
+import { fail, ok, type Result } from '#core/problem';
+import { fields, flag, list, nullable, number, type Of, substance } from '#core/shape';
+import { type BottleCard, diluteDensity } from '#core/stock';
+import { substanceById } from '#core/substance';
+import { BenchDefaults } from '#core/vessel';
+import type { AssayEntry } from './record/entries.ts';
+import type { AssayPlan } from './record/plan.ts';
+import type { Statistics } from './reduce/statistics.ts';
+import type { AssayResult } from './standing.ts';
+import { assayState } from './state.ts';
+
+/** Titres and what they were had of, without a bottle or a notebook. */
+export const titreSumShape = fields({
+  /** What is in the flask. */
+  analyte: substance(),
+  titrant: substance(),
+  /** Its strength, and the standard uncertainty of that. */
+  titrantMolPerL: number({ moreThan: 0, max: 20 }),
+  titrantSd: number({ min: 0, max: 5 }),
+  /** Titres in g of titrant, out of a dropper bottle; mL of a burette otherwise. */
+  byMass: flag(),
+  /** g of sample, and the titre. */
+  replicates: list(
+    fields({ sampleG: number({ moreThan: 0, max: 5000 }), titre: number({ min: 0, max: 5000 }) }),
+    20,
+    1,
+  ),
+  blanks: list(number({ min: 0, max: 5000 }), 20),
+  dilution: nullable(fields({ weighG: number({ moreThan: 0, max: 5000 }), toG: number({ moreThan: 0, max: 50_000 }) })),
+  balanceG: number({ moreThan: 0, max: 100 }),
+});
+export type TitreSum = Of<typeof titreSumShape>;
+
+export interface TitreAnswer {
+  readonly method: string;
+  readonly reaction: string;
+  readonly result: AssayResult;
+  readonly statistics: Statistics;
+  readonly found: readonly Figure[];
+}
+
+/** The strength that titres find, mass %, with its budget; refused where no method titrates the one with the other. */
+export function strengthFromTitres(sum: TitreSum): Result<TitreAnswer> {
+  const plan = planOf(sum);
+  if (!plan.ok) return plan;
+  const state = assayState(plan.value, entriesOf(sum));
+  if (!state.ok) return state;
+  const { result, statistics, replicates, title, reaction } = state.value;
+  const wrong = replicates.find(({ problem }) => problem)?.problem;
+  if (wrong) return { ok: false, problem: { ...wrong, field: 'replicates' } };
+  if (!result || !statistics) return fail('missing-part', 'Give at least one titre.', { field: 'replicates' });
+  return ok({ method: title, reaction, result, statistics, found: replicates.flatMap(({ found }) => found ?? []) });
+}
+
+function planOf(sum: TitreSum): Result<AssayPlan> {
+  const [analyte, titrant] = [substanceById(sum.analyte), substanceById(sum.titrant)];
+  if (!analyte || !titrant) return fail('unknown-substance', 'Name what is titrated and what with.');
+  const method = methods.find(
+    (each) =>
+      each.is === 'titration' &&
+      each.pairs.some(({ flask, burette }) => flask === analyte.species && burette === titrant.species),
+  );
+  if (!method) return fail('no-data', `No method titrates ${analyte.name} with ${titrant.name}.`, { field: 'titrant' });
+  const strength = { value: sum.titrantMolPerL, unit: 'mol/L' as const };
+  const gPerMl = diluteDensity(strength, titrant);
+  const known: BottleCard = {
+    ...CARD,
+    substanceId: titrant.id,
+    name: titrant.name,
+    strength,
+    measured: {
+      assayId: 'sum',
+      method: 'as given',
+      day: CARD.since,
+      sources: sum.titrantSd > 0 ? [{ id: 'titrant', name: 'strength of the titrant', effect: sum.titrantSd }] : [],
+    },
+    ...(gPerMl !== undefined && titrant.density === null ? { gPerMl } : {}),
+    size: { value: 1000, unit: 'mL' },
+  };
+  const unknown: BottleCard = {
+    ...CARD,
+    substanceId: analyte.id,
+    name: analyte.name,
+    strength: { value: 1, unit: 'w/w' },
+  };
+  return ok({
+    id: 'assay_sum',
+    bottle: { id: 'unknown', card: unknown, usedG: 0 },
+    methodId: method.id,
+    turned: false,
+    known: [{ id: 'titrant', card: known, usedG: 0 }],
+    byMass: sum.byMass,
+    sampleG: sum.replicates[0]?.sampleG ?? 1,
+    dilution: sum.dilution,
+    indicator: null,
+    tolerancePct: 1,
+    bench: { ...BenchDefaults, balanceG: sum.balanceG },
+    day: CARD.since,
+  });
+}
+
+/** A bottle on no shelf: it is what the sum says of it. */
+const CARD: BottleCard = {
+  name: '',
+  substanceId: 'water',
+  strength: null,
+  others: [],
+  strengthBand: null,
+  assayed: true,
+  size: { value: 1000, unit: 'g' },
+  price: null,
+  container: 'bottle',
+  group: 'bought',
+  since: '2026-01-01',
+  labelText: '',
+  fromBatch: null,
+  note: '',
+};
+
+function entriesOf({ replicates, blanks, byMass }: TitreSum): readonly AssayEntry[] {
+  let n = 0;
+  const entry = (body: AssayEntry['body']): AssayEntry => ({
+    id: `ev_sum${++n}`,
+    happenedAt: '2026-01-01T12:00:00Z',
+    body,
+  });
+  const levels = (replicate: string, titre: number) => {
+    const [from, to] = byMass ? [titre, 0] : [0, titre];
+    return [from, to].map((value) => entry({ kind: 'read', replicate, name: 'level', value }));
+  };
+  const end = (replicate: string) => entry({ kind: 'ended', replicate, as: 'sign', note: '' });
+  return [
+    ...blanks.flatMap((titre, i) => [...levels(`b${i + 1}`, titre), end(`b${i + 1}`)]),
+    ...replicates.flatMap(({ sampleG, titre }, i) => {
+      const key = String(i + 1);
+      return [
+        entry({ kind: 'read', replicate: key, name: 'sampleG', value: sampleG }),
+        ...levels(key, titre),
+        end(key),
+      ];
+    }),
+  ];
+}

@@ -1,0 +1,12 @@
+// Sums: what one works out at the bench in a line, outside any batch: crystals, solids, boiling down, drying, clashes, prices.
+// Each reads the rest of a line and answers figures; the Reckoner picks the one that a line begins with.
+export { boilOffVerb } from './boil-off.ts';
+export { bufferVerb } from './buffer-verb.ts';
+export { clashVerb } from './clash-verb.ts';
+export { crystalsVerb, dissolveVerb, solubilityVerb, washVerb } from './dish-verbs.ts';
+export { dryVerb } from './dry-verb.ts';
+export type { Found } from './found.ts';
+export { priceVerb } from './price-verb.ts';
+export { ceilingVerb, hydrateVerb, precipitateVerb, saltOutVerb } from './solid-verbs.ts';
+export { titrateVerb } from './titrate-verb.ts';
+export { titreVerb } from './titre-verb.ts';
