@@ -43,6 +43,12 @@ export const verbs = {
   target,
   wash,
   assay,
+  buffer,
+  equilibrium,
+  gasVolume,
+  methods,
+  titrate,
+  titre,
 } as const;
 
 type Verbs = typeof verbs;

@@ -1,4 +1,4 @@
-import { derive, type Figure, given } from '#core/figure';
+import { derive, type Figure, given, sdOf } from '#core/figure';
 import {
   type Known,
   type MeasuredMethod,
@@ -153,10 +153,15 @@ export function resultOf(setting: Setting, told: Told, blank: Figure | null): Re
   const { method, plan } = setting;
   const w = withDilution(plan, found.value);
   if (!Number.isFinite(w.value)) return fail('out-of-range', 'These readings give no strength: one of them is nought.');
+  if (!(w.value <= MOST_PCT) || !Number.isFinite(sdOf(w)))
+    return fail('impossible-strength', 'That comes to far more than all of it: check sample, titre and units.');
   if (method.besidesSd === 0) return ok(w);
   const aside = { [`besides:${method.id}`]: { name: method.besides, effect: method.besidesSd * w.value } };
   return ok({ ...w, uncertainty: { ...w.uncertainty, ...aside } });
 }
+
+/** A little over all of it is a matter of doubt; this is none. */
+const MOST_PCT = 150;
 
 function titrated(setting: Setting, told: Told, blank: Figure | null): Result<Figure> {
   const { plan, content, known, pair } = setting;
