@@ -1,3 +1,4 @@
+import type { AssayEntry, AssayPlan } from '#core/assay';
 import type { RunEvent } from '#core/log';
 import type { Plan } from '#core/plan';
 import type { ClockItem, OnBoard, RunState } from '#core/state';
@@ -68,3 +69,26 @@ export interface LessonAnswer extends NewLesson {
 }
 
 export type BottleAnswer = BottleState;
+
+export interface AssayAnswer {
+  readonly id: string;
+  readonly createdAt: string;
+  readonly plan: AssayPlan;
+  readonly entries: readonly AssayEntry[];
+}
+
+export interface AssaySummary {
+  readonly id: string;
+  readonly createdAt: string;
+  readonly day: string;
+  readonly bottleId: string;
+  readonly bottleName: string;
+  readonly method: string;
+  /** Replicates that count. */
+  readonly replicates: number;
+  /** “2.94 ± 0.03 %, 3 replicates”; null before one is done. */
+  readonly found: string | null;
+  readonly applied: boolean;
+  /** Whether one of its replicates is pointed at as an outlier. */
+  readonly doubtful: boolean;
+}

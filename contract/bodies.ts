@@ -1,3 +1,4 @@
+import { assayPlanShape, newAssayEntryShape } from '#core/assay';
 import { newEventShape } from '#core/log';
 import { planShape } from '#core/plan';
 import { fields, id, instant, list, note, nullable, number, type Of, optional, text } from '#core/shape';
@@ -37,3 +38,7 @@ export const newLessonBody = fields({
 export type NewLesson = Of<typeof newLessonBody>;
 
 export const attachmentId = id('att');
+
+export const newAssayBody = fields({ plan: assayPlanShape });
+export const assayEntriesBody = fields({ events: list(newAssayEntryShape, 500, 1) });
+export const applyAssayBody = fields({ id: id('ev') });

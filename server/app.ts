@@ -4,6 +4,8 @@ import express, { type Express } from 'express';
 import staticGzip from 'express-static-gzip';
 import type { Logger } from 'pino';
 import { pinoHttp } from 'pino-http';
+import { assayRoutes } from './assay/routes.ts';
+import { assayStore } from './assay/store.ts';
 import { attachmentRoutes } from './attachment/routes.ts';
 import { boardRoutes } from './batch/board.ts';
 import { clockRoutes } from './batch/clock.ts';
@@ -52,6 +54,7 @@ export function createApp({ db, home, log, webDir, now = () => new Date().toISOS
   app.use('/api/batches', batchRoutes(batches, now));
   app.use('/api/clock', clockRoutes(batches, now));
   app.use('/api/board', boardRoutes(batches, stock, now));
+  app.use('/api/assays', assayRoutes(assayStore(db, stock), now));
   app.use('/api/lessons', lessonRoutes(lessonStore(db), now));
   app.use('/api/bench', benchRoutes(db));
   app.use('/api/compute', computeRoutes());

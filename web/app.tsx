@@ -2,7 +2,7 @@ import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
 import { ConfigProvider } from 'antd';
 import { useEffect } from 'react';
 import { createBrowserRouter, Navigate, RouterProvider } from 'react-router';
-import type { BatchAnswer } from '#contract/api';
+import type { AssayAnswer, BatchAnswer } from '#contract/api';
 import { Away, Refused } from './api/client.ts';
 import { whenWritten } from './api/outbox.ts';
 import { ShelfPage } from './shelf/shelf-page.tsx';
@@ -82,17 +82,31 @@ function Themed() {
 function useKeepWritten() {
   useEffect(
     () =>
-      whenWritten((batchId, events) => {
-        client.setQueryData<BatchAnswer>(['batch', batchId], (batch) => {
-          if (!batch) return batch;
-          const known = new Set(batch.events.map(({ id }) => id));
-          return { ...batch, events: [...batch.events, ...events.filter(({ id }) => !known.has(id))] };
-        });
-        for (const queryKey of [['batch', batchId], ['batches'], ['bottles'], ['clock']])
+      whenWritten((written) => {
+        for (const { of, batchId, event } of written) {
+          if (of === 'assays') keepWritten<AssayAnswer, 'entries'>(['assay', batchId], 'entries', event);
+          else keepWritten<BatchAnswer, 'events'>(['batch', batchId], 'events', event);
+        }
+        const keys = new Set(written.map(({ of, batchId }) => `${of === 'assays' ? 'assay' : 'batch'} ${batchId}`));
+        const lists = [['batches'], ['bottles'], ['clock'], ['assays']];
+        for (const queryKey of [...[...keys].map((each) => each.split(' ')), ...lists])
           void client.invalidateQueries({ queryKey });
       }),
     [],
   );
+}
+
+/** Puts an entry behind those that are known of its batch or assay. */
+function keepWritten<Answer, Name extends keyof Answer>(
+  queryKey: readonly string[],
+  name: Name,
+  entry: Answer[Name] extends readonly (infer E)[] ? E & { readonly id: string } : never,
+) {
+  client.setQueryData<Answer>(queryKey, (answer) => {
+    if (!answer) return answer;
+    const known = answer[name] as readonly { readonly id: string }[];
+    return known.some(({ id }) => id === entry.id) ? answer : { ...answer, [name]: [...known, entry] };
+  });
 }
 
 /** What pops up from a control stays in the landmark that the control stands in. */

@@ -12,6 +12,7 @@ import { gasVolume } from './gas-volume.ts';
 import { labelVerbs } from './label-verbs.ts';
 import { methods } from './methods.ts';
 import { precipitate } from './precipitate.ts';
+import { probe } from './probe.ts';
 import { reckon } from './reckon.ts';
 import { run } from './run.ts';
 import { saltout } from './saltout.ts';
@@ -35,6 +36,7 @@ export const verbs = {
   dry,
   evaporate,
   precipitate,
+  probe,
   reckon,
   run,
   saltout,

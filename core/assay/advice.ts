@@ -99,7 +99,7 @@ function whileTitrating(setting: Setting, standing: Standing): Advice {
     const sample = `Weigh about ${formatNumber(plan.sampleG, 3)} g into the flask`;
     return { ...base, headline: sample, more: finishedText(standing, plan.tolerancePct), reads: 'sampleG' };
   }
-  if (at.levels.length === 0) {
+  if (at.levels.length === 0 && at.probed.length === 0) {
     const level = plan.byMass ? 'Weigh the full dropper bottle' : 'Read the burette';
     return {
       ...base,
@@ -108,8 +108,45 @@ function whileTitrating(setting: Setting, standing: Standing): Advice {
       reads: 'level',
     };
   }
+  const byProbe = probeAdvice(at);
+  if (byProbe) return { ...base, ...byProbe, reads: 'level' };
   return { ...base, ...nearing(setting, { used: used ?? 0, expected }), reads: 'level' };
 }
+
+/** What a probe's readings say of the end; undefined while they say nothing. */
+function probeAdvice({ probe }: ReplicateState) {
+  const last = probe?.points.at(-1)?.titreMl;
+  if (!probe || last === undefined) return undefined;
+  const none = { toGo: null, drops: null };
+  if (probe.end) {
+    const past = last - probe.end.titreMl;
+    return {
+      ...none,
+      headline: `The end was at ${formatNumber(probe.end.titreMl, 4)} mL`,
+      more: `${formatNumber(past, 2)} mL are past it: enough to see it. End this replicate.`,
+      now: 2,
+    };
+  }
+  if (!probe.gran) return undefined;
+  const toGo = probe.gran.titreMl - last;
+  if (toGo <= 0)
+    return {
+      ...none,
+      headline: 'By drops: the end is here',
+      more: 'A reading after each, until the curve flattens again.',
+      now: 1,
+    };
+  const near = toGo < NEAR_SHARE * probe.gran.titreMl;
+  return {
+    ...none,
+    headline: near ? `Slow down: about ${formatNumber(toGo, 2)} mL to go` : `About ${formatNumber(toGo, 2)} mL to go`,
+    more: `Gran’s line ends at ${formatNumber(probe.gran.titreMl, 3)} mL, about.${near ? ' Tenths of a millilitre, a reading after each.' : ''}`,
+    now: near ? 1 : 0,
+  };
+}
+
+/** Part of the titre before the end in which one goes by tenths. */
+const NEAR_SHARE = 0.12;
 
 /** How near the end is, from what has gone in. */
 function nearing({ plan }: Setting, { used, expected }: { readonly used: number; readonly expected: Figure | null }) {

@@ -3,15 +3,18 @@
 // fold into replicates, their mean, and what to do next. Colours of photos are compared under a grey card.
 
 export type { Advice } from './advice.ts';
+export { type Applied, appliedOf } from './applied.ts';
 export { type Asked, type Choice, methodsFor } from './design/choose.ts';
 export type { Design } from './design/design.ts';
 export { colourDifference, hexOf, labOf, type Rgb, rgbOf, underGreyCard } from './grey-card.ts';
+export type { ProbeState } from './probe.ts';
 export { entryCheck } from './record/check.ts';
 export { type AssayBody, type AssayEntry, assayBodyShape, assayKinds, newAssayEntryShape } from './record/entries.ts';
 export { LEVEL } from './record/fold.ts';
 export { ASSAY_VERSION, type AssayPlan, assayPlanShape } from './record/plan.ts';
 export { knownOf } from './reduce/known.ts';
 export { type Statistics, statisticsOf } from './reduce/statistics.ts';
+export { type SimulatedReading, simulatedPh } from './simulate.ts';
 export type { AssayResult, ReplicateState } from './standing.ts';
 export { type AssayState, assayState } from './state.ts';
 export { strengthFromTitres, type TitreAnswer, type TitreSum, titreSumShape } from './titre-sum.ts';

@@ -1,10 +1,12 @@
 import type { Figure } from '#core/figure';
 import type { Problem } from '#core/problem';
 import type { Share } from '#core/units';
+import type { ProbeState } from './probe.ts';
 import type { Told } from './record/fold.ts';
 
 export interface ReplicateState extends Told {
   readonly titre: Figure | null;
+  readonly probe: ProbeState | null;
   /** Mass % found by it; null while it is not read to the end. */
   readonly found: Figure | null;
   /** Why it finds nothing, once it is ended; null where it does. */

@@ -4,6 +4,7 @@ import { ok, type Result } from '#core/problem';
 import { strengthsOf } from '#core/solution';
 import { budget, type Share } from '#core/units';
 import { type Advice, adviceOf } from './advice.ts';
+import { probeOf } from './probe.ts';
 import type { AssayEntry } from './record/entries.ts';
 import { type Told, toldBy } from './record/fold.ts';
 import type { AssayPlan } from './record/plan.ts';
@@ -75,6 +76,7 @@ function replicateOf(setting: Setting, told: Told, blank: Figure | null): Replic
   return {
     ...told,
     titre,
+    probe: probeOf(setting, told),
     // While it runs, what it has found so far is a floor: the drawing shows it so.
     found: result?.ok && told.state !== 'spoilt' ? result.value : null,
     problem: isRead && result && !result.ok ? result.problem : null,

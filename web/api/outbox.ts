@@ -1,13 +1,13 @@
 import { useSyncExternalStore } from 'react';
+import type { AssayEntry } from '#core/assay';
 import { eventFrom } from '#core/kept';
 import { EVENT_VERSION, type RunEvent } from '#core/log';
 import { Away, Refused, request } from './client.ts';
 
-/** A bench entry on its way to the server. It stays here, and on this device, until the server has said it is written. */
-export interface Outgoing {
-  readonly batchId: string;
-  readonly event: RunEvent;
-}
+/** An entry on its way to the server. It stays here, and on this device, until the server has said it is written. */
+export type Outgoing =
+  | { readonly of: 'batches'; readonly batchId: string; readonly event: RunEvent }
+  | { readonly of: 'assays'; readonly batchId: string; readonly event: AssayEntry };
 
 export interface OutboxState {
   readonly waiting: readonly Outgoing[];
@@ -23,14 +23,17 @@ let state: OutboxState = { ...readStored(), away: false };
 let sending = false;
 let timer: ReturnType<typeof setTimeout> | undefined;
 const listeners = new Set<() => void>();
-type Written = (batchId: string, events: readonly RunEvent[]) => void;
+type Written = (batch: readonly Outgoing[]) => void;
 const onWritten = new Set<Written>();
 
 function readStored(): Pick<OutboxState, 'waiting' | 'refused'> {
   try {
     const stored = JSON.parse(localStorage.getItem(KEY) ?? '{}') as Partial<OutboxState> & { version?: number };
     // What an earlier page left here is brought up to today's entries before it is sent.
-    const today = <T extends Outgoing>(each: T): T => ({ ...each, event: eventFrom(each.event, stored.version ?? 1) });
+    const today = <T extends Outgoing>(each: T): T =>
+      each.of === 'assays'
+        ? each
+        : { ...each, of: 'batches', event: eventFrom(each.event as RunEvent, stored.version ?? 1) };
     return { waiting: (stored.waiting ?? []).map(today), refused: (stored.refused ?? []).map(today) };
   } catch {
     return { waiting: [], refused: [] };
@@ -50,7 +53,16 @@ function set(next: Partial<OutboxState>): void {
 
 /** Takes an entry; it is sent at once, or as soon as the server is back. */
 export function post(batchId: string, events: readonly RunEvent[]): void {
-  set({ waiting: [...state.waiting, ...events.map((event) => ({ batchId, event }))] });
+  take(events.map((event) => ({ of: 'batches', batchId, event })));
+}
+
+/** The same for a reading of an assay. */
+export function postAssay(batchId: string, events: readonly AssayEntry[]): void {
+  take(events.map((event) => ({ of: 'assays', batchId, event })));
+}
+
+function take(entries: readonly Outgoing[]): void {
+  set({ waiting: [...state.waiting, ...entries] });
   void flush();
 }
 
@@ -83,14 +95,8 @@ function leading(batchId: string): readonly Outgoing[] {
 async function send(batchId: string, batch: readonly Outgoing[]): Promise<void> {
   const ids = new Set(batch.map(({ event }) => event.id));
   try {
-    await request('POST', `/batches/${batchId}/events`, {
-      events: batch.map(({ event }) => ({ id: event.id, happened: event.happened, body: event.body })),
-    });
-    for (const tell of onWritten)
-      tell(
-        batchId,
-        batch.map(({ event }) => event),
-      );
+    await request('POST', `/${batch[0]?.of ?? 'batches'}/${batchId}/events`, { events: batch.map(sent) });
+    for (const tell of onWritten) tell(batch);
     set({ waiting: state.waiting.filter(({ event }) => !ids.has(event.id)) });
   } catch (error) {
     if (!(error instanceof Refused)) throw new Away();
@@ -104,6 +110,13 @@ async function send(batchId: string, batch: readonly Outgoing[]): Promise<void> 
       refused: [...state.refused, ...batch.map((each) => ({ ...each, why }))],
     });
   }
+}
+
+/** As it goes over the line: when it was written is the server's to say. */
+function sent({ of, event }: Outgoing) {
+  if (of === 'assays') return event;
+  const { id, happened, body } = event;
+  return { id, happened, body };
 }
 
 export function dismissRefused(): void {

@@ -103,7 +103,8 @@ function Planning({ kept }: { kept: BatchAnswer | null }) {
     }));
   // What is typed may still be read: what would go to the bench then is what stood there before.
   const read = !target.busy && !sheet.busy;
-  const ready = read && plan !== undefined && sheet.value !== undefined && sheet.problem === undefined && !keep.isPending;
+  const ready =
+    read && plan !== undefined && sheet.value !== undefined && sheet.problem === undefined && !keep.isPending;
   return (
     <>
       <h1 className="sr">Plan</h1>

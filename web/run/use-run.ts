@@ -27,7 +27,7 @@ export function useRun(batchId: string | undefined): { run: Run | undefined; err
   const outbox = useOutbox();
   const { data } = batch;
   const mine = useMemo(
-    () => outbox.waiting.filter((each) => each.batchId === batchId).map(({ event }) => event),
+    () => outbox.waiting.flatMap((each) => (each.of === 'batches' && each.batchId === batchId ? each.event : [])),
     [outbox.waiting, batchId],
   );
   const events = useMemo(() => {

@@ -173,7 +173,7 @@ function endCheck(
     return at ? ok(null) : fail('missing-part', 'Nothing was read of it yet.', { field: 'replicate' });
   if (!at || (!isBlank(replicate) && at.read.sampleG === undefined))
     return fail('missing-part', 'The sample is not weighed yet.', { field: 'sampleG' });
-  return at.levels.length >= 2
+  return at.levels.length >= 2 || at.probed.length >= 2
     ? ok(null)
     : fail(
         'missing-part',

@@ -1,3 +1,4 @@
+import { derivativeEnd, type EndPoint, inOrder } from '#core/equilibrium';
 import { derive, type Figure, given, sdOf } from '#core/figure';
 import {
   type Known,
@@ -103,6 +104,7 @@ const SYMBOLS: Readonly<Record<string, string>> = {
 const READ_NAMES: Readonly<Record<string, string>> = {
   sampleG: 'sample weighing',
   titre: 'titre',
+  probe: 'end point by the probe',
   gasMl: 'gas volume',
   mL: 'volume',
   tempC: 'temperature',
@@ -115,6 +117,8 @@ const BURETTE_SD = 0.0007;
 /** The titre of a replicate as it stands, in g or mL, with how well it is read; null before there is one. */
 export function titreFigure(setting: Setting, told: Told): Figure | null {
   const { plan, method } = setting;
+  const probed = plan.byMass ? null : derivativeEnd(inOrder(told.probed));
+  if (probed) return probedTitre(setting, told, probed);
   const value = titreOf(told.levels, plan.byMass);
   if (value === null || method.is !== 'titration') return null;
   const burette = plan.bench.burette ?? USUAL_BURETTE;
@@ -125,6 +129,17 @@ export function titreFigure(setting: Setting, told: Told): Figure | null {
     ? {}
     : { 'burette:marks': { name: 'burette', effect: BURETTE_SD * value } };
   return { ...read, name: `titre of replicate ${told.key}`, uncertainty: { ...read.uncertainty, ...end, ...marks } };
+}
+
+/** A titre by the steepest place of a probe's readings: no eye is in it. */
+function probedTitre(setting: Setting, told: Told, { titreMl, sdMl }: EndPoint): Figure {
+  const read = reading(setting, told, { name: 'probe', value: titreMl, sd: sdMl, unit: 'mL' });
+  const marks = { 'burette:marks': { name: 'burette', effect: BURETTE_SD * titreMl } };
+  return {
+    ...read,
+    name: `titre of replicate ${told.key}, by the probe`,
+    uncertainty: { ...read.uncertainty, ...marks },
+  };
 }
 
 /** Mean titre of the blanks that came to their end; null without any. */
