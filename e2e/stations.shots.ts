@@ -74,7 +74,7 @@ test('stations', async ({ page, notebook }) => {
   await expect(page.getByRole('group', { name: /is sold as/ })).toBeVisible();
   await shot('asked');
 
-  await page.goto(`${notebook.origin}/assay/${batch(9)}`);
+  await page.goto(`${notebook.origin}/assay/product/${batch(9)}`);
   await expect(page.getByRole('table')).toBeVisible();
   await shot('assay');
 

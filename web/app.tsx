@@ -36,10 +36,16 @@ const router = createBrowserRouter([
       { path: 'plan/:batchId?', lazy: async () => ({ Component: (await import('./plan/plan-page.tsx')).PlanPage }) },
       { path: 'bench', lazy: async () => ({ Component: (await import('./board/board-page.tsx')).BoardPage }) },
       { path: 'bench/:batchId', lazy: async () => ({ Component: (await import('./bench/bench-page.tsx')).BenchPage }) },
+      { path: 'assay', lazy: async () => ({ Component: (await import('./assay/home.tsx')).AssayHome }) },
       {
-        path: 'assay/:batchId?',
-        lazy: async () => ({ Component: (await import('./assay/assay-page.tsx')).AssayPage }),
+        path: 'assay/product/:batchId',
+        lazy: async () => ({ Component: (await import('./assay/weighings.tsx')).Weighings }),
       },
+      {
+        path: 'assay/of/:bottleId',
+        lazy: async () => ({ Component: (await import('./assay/choose-page.tsx')).ChoosePage }),
+      },
+      { path: 'assay/run/:assayId', lazy: async () => ({ Component: (await import('./assay/run-page.tsx')).RunPage }) },
       {
         path: 'panels/:panel?',
         lazy: async () => ({ Component: (await import('./panels/panels-page.tsx')).PanelsPage }),

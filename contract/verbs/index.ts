@@ -8,6 +8,7 @@ import { dish } from './dish.ts';
 import { dry } from './dry.ts';
 import { equilibrium } from './equilibrium.ts';
 import { evaporate } from './evaporate.ts';
+import { foretold } from './foretold.ts';
 import { gasVolume } from './gas-volume.ts';
 import { labelVerbs } from './label-verbs.ts';
 import { methods } from './methods.ts';
@@ -36,6 +37,7 @@ export const verbs = {
   dry,
   evaporate,
   precipitate,
+  foretold,
   probe,
   reckon,
   run,

@@ -235,7 +235,10 @@ export function expectedTitre(
     : content.w;
   if (!(w.value > 0)) return null;
   const perG = molPerGOf({ ...content, w });
-  const gross = plan.turned ? turnedTitre(setting, { perG, sampleG }) : directTitre(setting, { perG, sampleG });
+  const before = result !== null;
+  const gross = plan.turned
+    ? turnedTitre(setting, { perG, sampleG, before })
+    : directTitre(setting, { perG, sampleG, before });
   return gross && blank
     ? derive(
         { symbol: 'V', name: 'expected titre', unit: gross.unit },
@@ -249,10 +252,16 @@ export function expectedTitre(
 interface Expecting {
   readonly perG: Figure;
   readonly sampleG: number;
+  /** By replicates that were done with the same solutions: their doubt is in both and cancels. */
+  readonly before: boolean;
 }
 
-function directTitre({ plan, known, pair }: Setting, { perG, sampleG }: Expecting): Figure | null {
-  const c = plan.byMass ? known[0]?.molPerG : known[0]?.molPerMl;
+function settled(figure: Figure | undefined, before: boolean): Figure | undefined {
+  return figure && before ? { ...figure, uncertainty: {} } : figure;
+}
+
+function directTitre({ plan, known, pair }: Setting, { perG, sampleG, before }: Expecting): Figure | null {
+  const c = settled(plan.byMass ? known[0]?.molPerG : known[0]?.molPerMl, before);
   const ratio = pair?.ratio ?? Number.NaN;
   if (!c || !(c.value > 0)) return null;
   const m = sampleG * (plan.dilution ? plan.dilution.weighG / plan.dilution.toG : 1);
@@ -264,8 +273,8 @@ function directTitre({ plan, known, pair }: Setting, { perG, sampleG }: Expectin
   );
 }
 
-function turnedTitre({ plan, content, known, pair }: Setting, { perG, sampleG }: Expecting): Figure | null {
-  const k = known[0]?.molPerG;
+function turnedTitre({ plan, content, known, pair }: Setting, { perG, sampleG, before }: Expecting): Figure | null {
+  const k = settled(known[0]?.molPerG, before);
   const ratio = pair?.ratio ?? Number.NaN;
   if (!k) return null;
   const density = plan.byMass ? 1 : content.density?.value;

@@ -1,7 +1,8 @@
 import { derive, type Figure, relabel, sdOf } from '#core/figure';
 import { methodById } from '#core/method';
 import { ok, type Result } from '#core/problem';
-import { strengthsOf } from '#core/solution';
+import { type StrengthUnit, strengthIn, strengthsOf } from '#core/solution';
+import { molarMassFigure } from '#core/substance';
 import { budget, type Share } from '#core/units';
 import { type Advice, adviceOf } from './advice.ts';
 import { probeOf } from './probe.ts';
@@ -11,6 +12,16 @@ import type { AssayPlan } from './record/plan.ts';
 import { blankOf, resultOf, type Setting, settingOf, titreFigure } from './reduce/reduce.ts';
 import { type Statistics, statisticsOf } from './reduce/statistics.ts';
 import type { AssayResult, ReplicateState } from './standing.ts';
+
+/** A bottle on the way to the result. */
+export interface Link {
+  readonly name: string;
+  /** Its strength in the unit it is spoken of. */
+  readonly strength: Figure;
+  /** “measured 2026-11-19, soda; weighed”, “by its label alone”. */
+  readonly how: string;
+  readonly relativePct: number;
+}
 
 export interface AssayState {
   readonly title: string;
@@ -22,6 +33,8 @@ export interface AssayState {
   readonly current: string;
   readonly statistics: Statistics | null;
   readonly result: AssayResult | null;
+  /** From what is known to what is found: each with its relative doubt, ± % at 95 %. */
+  readonly chain: readonly Link[];
   /** What the bottle was taken for, mass %. */
   readonly label: Figure;
   readonly advice: Advice;
@@ -54,6 +67,7 @@ export function assayState(plan: AssayPlan, entries: readonly AssayEntry[]): Res
     current,
     statistics,
     result,
+    chain: chainOf(setting, result),
     label: setting.content.w,
     advice: adviceOf(setting, { replicates: [...replicates, ...blanks], current, blank, result, statistics }),
     applied: told.applied,
@@ -66,6 +80,42 @@ export function assayState(plan: AssayPlan, entries: readonly AssayEntry[]): Res
 export function titleOf({ method, plan }: Pick<Setting, 'method' | 'plan'>): string {
   if (method.is === 'measured') return method.title;
   return `${method.title}; ${plan.byMass ? 'weighed' : 'by burette'}`;
+}
+
+function chainOf({ plan, known, content }: Setting, result: AssayResult | null): readonly Link[] {
+  const links = known.map(({ content: of }, i): Link => {
+    const card = plan.known[i]?.card;
+    const shown = spokenIn(of, plan, card?.strength?.unit);
+    const how = card?.measured ? `${card.measured.day}, ${card.measured.method}` : 'by its label alone';
+    return { name: card?.name ?? of.substance.name, strength: shown, how, relativePct: relativePctOf(shown) };
+  });
+  const found = result?.w ?? content.w;
+  const said = spokenIn({ ...content, w: found }, plan, plan.bottle.card.strength?.unit);
+  const how = result
+    ? `${result.relativePct <= plan.tolerancePct ? 'as sure as was wanted' : 'not yet as sure as was wanted'}`
+    : 'label, to be found out';
+  return [...links, { name: plan.bottle.card.name, strength: said, how, relativePct: relativePctOf(said) }];
+}
+
+function spokenIn(
+  { w, substance, density }: Setting['content'],
+  { bench }: AssayPlan,
+  unit: StrengthUnit | undefined,
+): Figure {
+  if (unit !== 'mol/L' || !density) return w;
+  const table = strengthIn(w, 'mol/L', substance, bench.tempC);
+  if (table.ok) return table.value;
+  const M = molarMassFigure(substance.formula);
+  return derive(
+    { symbol: 'c', name: 'amount', unit: 'mol/L' },
+    '10 × ρ × w ÷ M',
+    { w, M, ρ: density },
+    (x) => (10 * x.ρ * x.w) / x.M,
+  );
+}
+
+function relativePctOf(figure: Figure): number {
+  return figure.value > 0 ? (200 * sdOf(figure)) / figure.value : 100;
 }
 
 function replicateOf(setting: Setting, told: Told, blank: Figure | null): ReplicateState {

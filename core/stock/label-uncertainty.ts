@@ -13,7 +13,7 @@ interface Written {
 export function labelUncertainty(value: number, { decimals, unit }: Written): number {
   const isPercent = unit === 'w/w';
   const isMolar = unit === 'mol/L';
-  // “0.1 mol/L” was made up to be 0.100: a tenth of it is the most that it strays.
+  // “0.1 mol/L” was made up to be 0.100: a twentieth of it is the most that it strays.
   const digit = 0.5 * 10 ** -decimals;
   const lastDigit = isMolar ? Math.min(digit, MOLAR_CAP * Math.abs(value)) : digit;
   const nominal = 0.03 * Math.abs(value);
@@ -21,7 +21,7 @@ export function labelUncertainty(value: number, { decimals, unit }: Written): nu
   return Math.max(Math.min(nominal, room), Math.min(lastDigit, room === 0 ? lastDigit : room));
 }
 
-const MOLAR_CAP = 0.1;
+const MOLAR_CAP = 0.05;
 
 /** Half-width, in %, for a solid whose label gives no strength and is taken as pure. */
 export const UNSTATED_PURITY_BAND = 2;

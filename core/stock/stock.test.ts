@@ -143,7 +143,7 @@ describe('labelUncertainty', () => {
     expect(labelUncertainty(8, { decimals: 0, unit: 'w/w' })).toBe(0.5);
     expect(labelUncertainty(28, { decimals: 0, unit: 'w/w' })).toBeCloseTo(0.84, 9);
     expect(labelUncertainty(99, { decimals: 0, unit: 'w/w' })).toBe(1);
-    expect(labelUncertainty(0.1, { decimals: 1, unit: 'mol/L' })).toBeCloseTo(0.01, 9);
+    expect(labelUncertainty(0.1, { decimals: 1, unit: 'mol/L' })).toBeCloseTo(0.005, 9);
     expect(labelUncertainty(99.9, { decimals: 1, unit: 'w/w' })).toBeLessThanOrEqual(0.1 + 1e-9);
   });
 });

@@ -38,10 +38,10 @@ export interface Choice {
 export function methodsFor(asked: Asked): Result<readonly Choice[]> {
   const content = contentOf(asked.bottle, asked.bench.tempC);
   if (!content.ok) return content;
-  if (!(content.value.w.value > 0))
+  if (!(content.value.w.value >= WEAKEST_PCT))
     return fail(
       'out-of-range',
-      'Its label says nought: say about how strong it may be, so that a sample can be planned.',
+      'Its label says next to nothing: say about how strong it may be, so that a sample can be planned.',
       { field: 'strength' },
     );
   const choices = methods.flatMap((method) =>
@@ -49,6 +49,9 @@ export function methodsFor(asked: Asked): Result<readonly Choice[]> {
   );
   return ok(choices.sort((a, b) => rank(a, asked.tolerancePct) - rank(b, asked.tolerancePct)));
 }
+
+/** Weaker than this nothing is titrated out of a bottle. */
+const WEAKEST_PCT = 1e-5;
 
 function rank({ design, wanting, minutes }: Choice, tolerancePct: number): number {
   if (!design || wanting.length > 0) return 1e6 + wanting.length * 1000 + minutes;

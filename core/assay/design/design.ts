@@ -1,6 +1,6 @@
 import type { Method, Pair } from '#core/method';
 import { weighingSd } from '#core/method';
-import { ok, type Result } from '#core/problem';
+import { fail, ok, type Result } from '#core/problem';
 import { molarMass } from '#core/substance';
 import { USUAL_BURETTE } from '#core/vessel';
 import { LEVEL, type Told } from '../record/fold.ts';
@@ -43,6 +43,8 @@ export function designed(draft: AssayPlan, method: Method): Result<Design> {
   const titre = method.is === 'titration' ? foretold(again.value) : null;
   const reach = reachOf(again.value, titre);
   if (!reach.ok) return reach;
+  if (!Number.isFinite(reach.value.reachesPct + plan.sampleG))
+    return fail('out-of-range', 'No sample of this bottle makes a titre that can be read.', { field: 'bottle' });
   return ok({ plan, titre, ...reach.value, remarks });
 }
 

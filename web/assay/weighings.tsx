@@ -7,21 +7,15 @@ import { useRun } from '../run/use-run.ts';
 import { WeighProduct } from '../run/weigh-product.tsx';
 import { WeighingChart } from './weighing-chart.tsx';
 
-/** The assay station: for now, weighing a product to constant mass. */
-export function AssayPage() {
-  const { batchId } = useParams();
-  return batchId ? <Weighings batchId={batchId} /> : <Products />;
-}
-
 /** Products of solid routes that can be weighed. */
-function Products() {
+export function Products() {
   const batches = useBatches();
   if (batches.isPending) return <p className="waiting-block">Loading the products …</p>;
   if (batches.isError) return <p className="problem">{sentenceOf(batches.error)}</p>;
   const solid = batches.data.filter(({ weighs, status }) => weighs && (status === 'running' || status === 'done'));
   return (
     <>
-      <h1>Weigh a product to constant mass</h1>
+      <h2>Weigh a product to constant mass</h2>
       <p className="quiet">A yield means something once two weighings agree. Choose what is drying or dried.</p>
       {solid.length === 0 ? (
         <p className="waiting-block">
@@ -31,7 +25,7 @@ function Products() {
       <ul className="plain-list">
         {solid.map(({ id, number, title, status, got, finishedAt }) => (
           <li key={id}>
-            <Link to={`/assay/${id}`}>
+            <Link to={`/assay/product/${id}`}>
               {number}. {title}
             </Link>
             <span className="quiet">
@@ -46,7 +40,9 @@ function Products() {
   );
 }
 
-function Weighings({ batchId }: { batchId: string }) {
+/** A product's weighings, until two agree. */
+export function Weighings() {
+  const { batchId } = useParams();
   const { run, error, problem } = useRun(batchId);
   if (!run)
     return (

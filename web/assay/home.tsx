@@ -1,0 +1,123 @@
+import { useMemo } from 'react';
+import { Link } from 'react-router';
+import type { AssaySummary, BottleAnswer } from '#contract/api';
+import { sentenceOf } from '../api/client.ts';
+import { useBench, useBottles } from '../api/queries.ts';
+import { dayText, today } from '../parts/day.ts';
+import { useCompute } from '../worker/compute.ts';
+import { useAssays } from './use-assay.ts';
+import { Products } from './weighings.tsx';
+import './assay.css';
+
+/** The assay station: what wants a strength found, what is begun, what was found, and products to weigh. */
+export function AssayHome() {
+  const bottles = useBottles();
+  const assays = useAssays();
+  return (
+    <>
+      <h1>How strong is it?</h1>
+      {bottles.isError ? <p className="problem">{sentenceOf(bottles.error)}</p> : null}
+      {bottles.isPending ? <p className="waiting-block">Loading the bottles …</p> : null}
+      {bottles.data ? <Wanting bottles={bottles.data} assays={assays.data ?? []} /> : null}
+      {assays.isError ? <p className="problem">{sentenceOf(assays.error)}</p> : null}
+      {assays.data && assays.data.length > 0 ? <Made assays={assays.data} /> : null}
+      <Products />
+    </>
+  );
+}
+
+function Wanting({ bottles, assays }: { bottles: readonly BottleAnswer[]; assays: readonly AssaySummary[] }) {
+  const bench = useBench();
+  const tempC = bench.data?.bench.tempC;
+  const shelf = useMemo(() => bottles.filter(({ archived, card }) => !archived && card.group !== 'waste'), [bottles]);
+  const faces = useCompute(
+    'shelf',
+    useMemo(
+      () =>
+        tempC === undefined
+          ? undefined
+          : {
+              bottles: shelf.map(({ id, card, usedG, archived }) => ({ id, card, usedG, archived })),
+              tempC,
+              today: today(),
+            },
+      [shelf, tempC],
+    ),
+  );
+  const stale = new Set((faces.value ?? []).filter((each) => each.stale).map(({ id }) => id));
+  const begun = new Set(assays.filter(({ applied }) => !applied).map(({ bottleId }) => bottleId));
+  const rows = shelf
+    .map((bottle) => ({ bottle, weight: weightOf(bottle, stale) }))
+    .sort((a, b) => a.weight - b.weight || a.bottle.card.name.localeCompare(b.bottle.card.name));
+  if (rows.length === 0)
+    return (
+      <p className="waiting-block">
+        Nothing stands on the shelf yet. <Link to="/shelf">Put a bottle there</Link>; then find out how strong it is.
+      </p>
+    );
+  return (
+    <table className="plain-table assay-list">
+      <caption className="sr">Bottles, those that want an assay first</caption>
+      <thead>
+        <tr>
+          <th scope="col">bottle</th>
+          <th scope="col">its strength is</th>
+          <th scope="col">
+            <span className="sr">what to do</span>
+          </th>
+        </tr>
+      </thead>
+      <tbody>
+        {rows.map(({ bottle: { id, card }, weight }) => (
+          <tr key={id}>
+            <td>
+              <Link to={`/shelf/${id}`}>{card.name}</Link>
+            </td>
+            <td className={weight === 0 ? 'watch' : 'quiet'}>{weight === 0 ? staleText(card) : knownText(card)}</td>
+            <td>
+              <Link to={`/assay/of/${id}`} className="link">
+                {begun.has(id) ? 'another assay' : 'find it out'}
+              </Link>
+            </td>
+          </tr>
+        ))}
+      </tbody>
+    </table>
+  );
+}
+
+/** Overdue first, measured ones last. */
+function weightOf({ id, card }: BottleAnswer, stale: ReadonlySet<string>): 0 | 1 | 2 {
+  if (stale.has(id)) return 0;
+  return card.assayed ? 2 : 1;
+}
+
+function staleText({ measured, since }: BottleAnswer['card']): string {
+  return `overdue: ${measured ? `measured ${dayText(measured.day)}` : `since ${dayText(since)}`}, it has faded since`;
+}
+
+function knownText({ measured, assayed }: BottleAnswer['card']): string {
+  if (measured) return `measured ${dayText(measured.day)}`;
+  return assayed ? 'assayed' : 'by its label alone';
+}
+
+function Made({ assays }: { assays: readonly AssaySummary[] }) {
+  return (
+    <>
+      <h2>Assays</h2>
+      <ul className="plain-list">
+        {assays.map(({ id, bottleName, method, day, found, applied, doubtful }) => (
+          <li key={id}>
+            <Link to={`/assay/run/${id}`}>{bottleName}</Link>{' '}
+            <span className="quiet">
+              {dayText(day)}, {method}
+              {found ? `: ${found}` : ': begun'}
+              {found && !applied ? ', not written on the bottle yet' : ''}
+              {doubtful ? ', one replicate is doubtful' : ''}
+            </span>
+          </li>
+        ))}
+      </ul>
+    </>
+  );
+}
