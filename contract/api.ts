@@ -46,6 +46,8 @@ export interface BatchAnswer {
 export interface ClockAnswer {
   readonly now: string;
   readonly items: readonly (ClockItem & { readonly number: number })[];
+  /** Bottles whose strength wants to be found again, the longest overdue first. */
+  readonly overdue: readonly { readonly bottleId: string; readonly name: string; readonly days: number }[];
 }
 
 /** A plan that is kept: whether what it takes is on the shelf. */

@@ -9,6 +9,7 @@ export interface DemoBottle {
   readonly boughtDaysAgo: number;
   readonly container?: Container;
   readonly assayed?: { readonly value: number; readonly band: number };
+  readonly made?: true;
   readonly note?: string;
 }
 
@@ -88,6 +89,29 @@ export const demoBottles: readonly DemoBottle[] = [
     note: 'Browned at the edges.',
   },
   { key: 'iodide', name: "Stockman's Iodide Drops", label: 'potassium iodide 99 % 100 g 12.40', boughtDaysAgo: 130 },
+  {
+    key: 'oxalic',
+    name: 'Boathouse Wood Whitener',
+    label: 'oxalic acid dihydrate 99.5 % 250 g 6.20',
+    boughtDaysAgo: 132,
+  },
+  { key: 'iodate', name: 'Saltpan Iodising Grains', label: 'potassium iodate 99.8 % 50 g 9.80', boughtDaysAgo: 64 },
+  {
+    key: 'permanganate',
+    name: 'Permanganate, made up',
+    label: 'potassium permanganate 0.02 mol/L 500 mL',
+    boughtDaysAgo: 44,
+    made: true,
+    note: 'Boiled, stood a week in the dark.',
+  },
+  {
+    key: 'thio',
+    name: 'Thiosulfate, made up',
+    label: 'sodium thiosulfate 0.1 mol/L 1 L',
+    boughtDaysAgo: 31,
+    made: true,
+  },
+  { key: 'lye', name: 'Lye, made up', label: 'sodium hydroxide 0.1 mol/L 1 L', boughtDaysAgo: 18, made: true },
 ];
 
 export interface DemoBatch {

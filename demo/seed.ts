@@ -3,6 +3,7 @@ import type { AddressInfo } from 'node:net';
 import { join } from 'node:path';
 import { pino } from 'pino';
 import { verbs } from '#contract/verbs';
+import type { AssayBody, AssayEntry } from '#core/assay';
 import { sdOf } from '#core/figure';
 import { type Plan, productTitle } from '#core/plan';
 import { unwrap } from '#core/problem';
@@ -12,6 +13,7 @@ import { BenchDefaults } from '#core/vessel';
 import { createApp } from '#server/app';
 import { type Db, openDb } from '#server/db/open';
 import { notebookHome } from '#server/home';
+import { type DemoAssay, demoAssays } from './assays.ts';
 import { whenFree } from './evenings.ts';
 import { live } from './live.ts';
 import { seeded } from './random.ts';
@@ -102,6 +104,52 @@ async function seed(db: Db, home: string): Promise<void> {
     });
   };
 
+  /** Chosen, run and written on its bottle as a person does it: each replicate takes what it is expected to, a little off. */
+  const runAssay = async ({ bottle: name, methodId, byMass, daysAgo, holds, strays, note }: DemoAssay) => {
+    clock = start - daysAgo * DAY - 3_600_000;
+    const shelf = await send<BottleState[]>('GET', '/bottles');
+    const of = shelf.find(({ card }) => card.name === name);
+    if (!of) throw new Error(`no bottle ${name}`);
+    const kept = shelf.map(({ id: bottleId, card, usedG, archived }) => ({ id: bottleId, card, usedG, archived }));
+    const asked = {
+      bottle: { id: of.id, card: of.card, usedG: of.usedG },
+      shelf: kept,
+      bench,
+      day: dayOf(clock),
+      tolerancePct: 1,
+    };
+    const choice = unwrap(verbs.methods.run(asked)).find(
+      (each) => each.methodId === methodId && each.design?.plan.byMass === byMass,
+    );
+    if (!choice?.design) throw new Error(`${name}: no way by ${methodId}`);
+    const plan = { ...choice.design.plan, id: id('assay') };
+    await send('POST', '/assays', { plan });
+    const entries: AssayEntry[] = [];
+    const enter = async (body: AssayBody) => {
+      clock += 60_000;
+      const entry = { id: id('ev'), happenedAt: new Date(clock).toISOString(), body };
+      entries.push(entry);
+      await send('POST', `/assays/${plan.id}/events`, { events: [entry] });
+    };
+    let level = 160;
+    // What is weighed stands in the flask: a stronger bottle takes more, a stronger titrant less.
+    const factor = plan.turned ? 1 / holds : holds;
+    const first = unwrap(verbs.assay.run({ plan, entries: [] })).advice.expected?.titre ?? 20;
+    for (const [i, stray] of strays.entries()) {
+      const replicate = String(i + 1);
+      const sampleG = Number((plan.sampleG * (1 + 0.01 * (i - 1))).toFixed(2));
+      const titre = Number((((first * sampleG) / plan.sampleG) * factor * (1 + stray)).toFixed(2));
+      await enter({ kind: 'read', replicate, name: 'sampleG', value: sampleG });
+      await enter({ kind: 'read', replicate, name: 'level', value: Number(level.toFixed(2)) });
+      level -= titre;
+      await enter({ kind: 'read', replicate, name: 'level', value: Number(level.toFixed(2)) });
+      await enter({ kind: 'ended', replicate, as: 'sign', note: '' });
+      level = level < 60 ? 160 : level;
+    }
+    if (note) await enter({ kind: 'noted', text: note });
+    if (strays.length > 0) await send('POST', `/assays/${plan.id}/apply`, { id: id('ev') });
+  };
+
   const bench = {
     ...BenchDefaults,
     place: 'shed',
@@ -115,6 +163,7 @@ async function seed(db: Db, home: string): Promise<void> {
     await putBottle(shopCard(each, dayOf(clock)));
   }
   for (const batch of demoBatches) await runBatch(batch);
+  for (const assay of demoAssays) await runAssay(assay);
   clock = start;
   for (const lesson of demoLessons)
     await send('POST', '/lessons', { id: id('lesson'), bottleId: null, batchId: null, ...lesson });
@@ -132,6 +181,7 @@ function shopCard(each: (typeof demoBottles)[number], day: string): BottleCard {
     strengthBand: each.assayed?.band ?? card.strengthBand,
     assayed: each.assayed !== undefined,
     container: each.container ?? card.container,
+    group: each.made ? 'made' : card.group,
     note: each.note ?? '',
   };
 }

@@ -11,7 +11,7 @@ import { boardRoutes } from './batch/board.ts';
 import { clockRoutes } from './batch/clock.ts';
 import { batchRoutes } from './batch/routes.ts';
 import { batchStore } from './batch/store.ts';
-import { benchRoutes } from './bench/routes.ts';
+import { benchOf, benchRoutes } from './bench/routes.ts';
 import { computeRoutes } from './compute/routes.ts';
 import type { Db } from './db/open.ts';
 import { headers, jsonBodies, ownHostOnly } from './http/guard.ts';
@@ -42,6 +42,7 @@ export function createApp({ db, home, log, webDir, now = () => new Date().toISOS
 
   const stock = stockStore(db);
   const batches = batchStore(db, stock);
+  const bench = benchOf(db);
   app.use('/api/attachments', attachmentRoutes(db, home, now));
   app.use('/api', jsonBodies, express.json({ limit: '4mb', type: 'application/json' }), (_req, res, next) => {
     res.set('Cache-Control', 'no-store');
@@ -52,7 +53,7 @@ export function createApp({ db, home, log, webDir, now = () => new Date().toISOS
   });
   app.use('/api/bottles', stockRoutes(stock, now));
   app.use('/api/batches', batchRoutes(batches, now));
-  app.use('/api/clock', clockRoutes(batches, now));
+  app.use('/api/clock', clockRoutes(batches, stock, { now, tempC: () => bench().bench.tempC }));
   app.use('/api/board', boardRoutes(batches, stock, now));
   app.use('/api/assays', assayRoutes(assayStore(db, stock), now));
   app.use('/api/lessons', lessonRoutes(lessonStore(db), now));

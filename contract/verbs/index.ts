@@ -21,6 +21,7 @@ import { sheet } from './sheet.ts';
 import { shelfVerbs } from './shelf-verbs.ts';
 import { surprise } from './surprise.ts';
 import { target } from './target.ts';
+import { tests } from './tests.ts';
 import { titrate } from './titrate.ts';
 import { titre } from './titre.ts';
 import { wash } from './wash.ts';
@@ -51,6 +52,7 @@ export const verbs = {
   equilibrium,
   gasVolume,
   methods,
+  tests,
   titrate,
   titre,
 } as const;

@@ -18,4 +18,5 @@ export { type Statistics, statisticsOf } from './reduce/statistics.ts';
 export { type SimulatedReading, simulatedPh } from './simulate.ts';
 export type { AssayResult, ReplicateState } from './standing.ts';
 export { type AssayState, assayState, type Link } from './state.ts';
+export { type TestsFor, testsFor } from './tests-for.ts';
 export { strengthFromTitres, type TitreAnswer, type TitreSum, titreSumShape } from './titre-sum.ts';

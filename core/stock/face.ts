@@ -59,7 +59,13 @@ export function ageingOfBottle(
 }
 
 function isStale(bottle: Shelved, where: KeptWhere): boolean {
+  return overdueDays(bottle, where) > 0;
+}
+
+/** Days since it wanted its strength found again; 0 where it does not. */
+export function overdueDays(bottle: Shelved, where: KeptWhere): number {
   const due = ageingOfBottle(bottle, where, 'dark');
   const day = due.ok ? due.value?.reassayDay : undefined;
-  return day !== null && day !== undefined && daysBetween(strengthSince(bottle.card), where.today) > day;
+  if (day === null || day === undefined) return 0;
+  return Math.max(0, daysBetween(strengthSince(bottle.card), where.today) - day);
 }

@@ -32,7 +32,7 @@ export {
 export { Claims } from './claims.ts';
 export { type Content, contentOf, onlyWaterBesides } from './content.ts';
 export { diluteDensity } from './dilute.ts';
-export { ageingOfBottle, type BottleFace, faceOf, type KeptWhere } from './face.ts';
+export { ageingOfBottle, type BottleFace, faceOf, type KeptWhere, overdueDays } from './face.ts';
 export { type LabelReading, parseLabel } from './label.ts';
 export { labelUncertainty } from './label-uncertainty.ts';
 export type { Choice, Question } from './question.ts';

@@ -3,6 +3,7 @@ import type { BatchSummary, BoardAnswer, KeptOnBoard } from '#contract/api';
 import { type Plan, productTitle } from '#core/plan';
 import { sheetOf } from '#core/sheet';
 import { onBoard, runState } from '#core/state';
+import type { BottleState } from '#core/stock';
 import type { StockStore } from '../stock/store.ts';
 import type { BatchStore } from './store.ts';
 
@@ -43,12 +44,16 @@ function kept(batches: BatchStore, stock: StockStore, { id, number, status }: Ba
   return [{ batchId: id, number, title, short }];
 }
 
-/** A plan with its bottles as full as they are today. */
+function asToday(then: Plan['stock'][string], { card, usedG }: BottleState) {
+  return { usedG, card: card.measured ? card : then.card };
+}
+
+/** A plan with its bottles as they are today: as full, and as strong as they were last found to be. */
 function withStock(plan: Plan, stock: StockStore): Plan {
   const today = Object.fromEntries(
     Object.entries(plan.stock).map(([id, each]) => {
       const bottle = stock.one(id);
-      return [id, bottle.ok ? { ...each, usedG: bottle.value.usedG } : each];
+      return [id, bottle.ok ? { ...each, ...asToday(each, bottle.value) } : each];
     }),
   );
   return { ...plan, stock: today };

@@ -12,17 +12,22 @@ interface Row {
   body: string;
 }
 
-/** The person's place and gear: one versioned row; before the first change the defaults stand as version 0. */
-export function benchRoutes(db: Db): Router {
+/** Reads the bench as it stands; before the first change the defaults stand as version 0. */
+export function benchOf(db: Db): () => BenchAnswer {
   const read = db.prepare<[], Row>('SELECT version, body FROM bench WHERE id = 1');
-  const insert = db.prepare('INSERT INTO bench (id, version, body) VALUES (1, 1, ?)');
-  const update = db.prepare('UPDATE bench SET version = version + 1, body = ? WHERE id = 1');
-  const current = (): BenchAnswer => {
+  return () => {
     const row = read.get();
     return row
       ? { version: row.version, bench: { ...BenchDefaults, ...JSON.parse(row.body) } }
       : { version: 0, bench: BenchDefaults };
   };
+}
+
+/** The person's place and gear: one versioned row; before the first change the defaults stand as version 0. */
+export function benchRoutes(db: Db): Router {
+  const current = benchOf(db);
+  const insert = db.prepare('INSERT INTO bench (id, version, body) VALUES (1, 1, ?)');
+  const update = db.prepare('UPDATE bench SET version = version + 1, body = ? WHERE id = 1');
   const change = db.transaction((body: string, basedOn: number): BenchAnswer | undefined => {
     if (current().version !== basedOn) return undefined;
     if (basedOn === 0) insert.run(body);

@@ -1,10 +1,9 @@
-import { useMemo } from 'react';
+import type { ReactNode } from 'react';
 import { Link } from 'react-router';
 import type { AssaySummary, BottleAnswer } from '#contract/api';
 import { sentenceOf } from '../api/client.ts';
-import { useBench, useBottles } from '../api/queries.ts';
-import { dayText, today } from '../parts/day.ts';
-import { useCompute } from '../worker/compute.ts';
+import { useBottles, useClock } from '../api/queries.ts';
+import { dayText } from '../parts/day.ts';
 import { useAssays } from './use-assay.ts';
 import { Products } from './weighings.tsx';
 import './assay.css';
@@ -18,34 +17,29 @@ export function AssayHome() {
       <h1>How strong is it?</h1>
       {bottles.isError ? <p className="problem">{sentenceOf(bottles.error)}</p> : null}
       {bottles.isPending ? <p className="waiting-block">Loading the bottles …</p> : null}
-      {bottles.data ? <Wanting bottles={bottles.data} assays={assays.data ?? []} /> : null}
       {assays.isError ? <p className="problem">{sentenceOf(assays.error)}</p> : null}
-      {assays.data && assays.data.length > 0 ? <Made assays={assays.data} /> : null}
-      <Products />
+      {bottles.data ? (
+        <Wanting bottles={bottles.data} assays={assays.data ?? []}>
+          {assays.data && assays.data.length > 0 ? <Made assays={assays.data} /> : null}
+          <Products />
+        </Wanting>
+      ) : null}
     </>
   );
 }
 
-function Wanting({ bottles, assays }: { bottles: readonly BottleAnswer[]; assays: readonly AssaySummary[] }) {
-  const bench = useBench();
-  const tempC = bench.data?.bench.tempC;
-  const shelf = useMemo(() => bottles.filter(({ archived, card }) => !archived && card.group !== 'waste'), [bottles]);
-  const faces = useCompute(
-    'shelf',
-    useMemo(
-      () =>
-        tempC === undefined
-          ? undefined
-          : {
-              bottles: shelf.map(({ id, card, usedG, archived }) => ({ id, card, usedG, archived })),
-              tempC,
-              today: today(),
-            },
-      [shelf, tempC],
-    ),
-  );
-  const stale = new Set((faces.value ?? []).filter((each) => each.stale).map(({ id }) => id));
-  const begun = new Set(assays.filter(({ applied }) => !applied).map(({ bottleId }) => bottleId));
+interface WantingProps {
+  readonly bottles: readonly BottleAnswer[];
+  readonly assays: readonly AssaySummary[];
+  /** Stands between what is overdue and the rest. */
+  readonly children: ReactNode;
+}
+
+function Wanting({ bottles, assays, children }: WantingProps) {
+  const clock = useClock();
+  const shelf = bottles.filter(({ archived, card }) => !archived && card.group !== 'waste');
+  const stale = new Set(clock.data?.overdue.map(({ bottleId }) => bottleId));
+  const begun = new Map(assays.filter(({ applied }) => !applied).map(({ bottleId, id }) => [bottleId, id]));
   const rows = shelf
     .map((bottle) => ({ bottle, weight: weightOf(bottle, stale) }))
     .sort((a, b) => a.weight - b.weight || a.bottle.card.name.localeCompare(b.bottle.card.name));
@@ -55,9 +49,30 @@ function Wanting({ bottles, assays }: { bottles: readonly BottleAnswer[]; assays
         Nothing stands on the shelf yet. <Link to="/shelf">Put a bottle there</Link>; then find out how strong it is.
       </p>
     );
+  const overdue = rows.filter(({ weight }) => weight === 0);
+  const rest = rows.filter(({ weight }) => weight > 0);
+  return (
+    <>
+      {overdue.length > 0 ? <Rows rows={overdue} begun={begun} caption="Overdue" /> : null}
+      {children}
+      {rest.length > 0 ? <Rows rows={rest} begun={begun} caption="The other bottles" /> : null}
+    </>
+  );
+}
+
+interface RowsProps {
+  readonly rows: readonly { readonly bottle: BottleAnswer; readonly weight: number }[];
+  /** Assays at work, by their bottle. */
+  readonly begun: ReadonlyMap<string, string>;
+  readonly caption: string;
+}
+
+function Rows({ rows, begun, caption }: RowsProps) {
   return (
     <table className="plain-table assay-list">
-      <caption className="sr">Bottles, those that want an assay first</caption>
+      <caption>
+        <h2>{caption}</h2>
+      </caption>
       <thead>
         <tr>
           <th scope="col">bottle</th>
@@ -75,9 +90,11 @@ function Wanting({ bottles, assays }: { bottles: readonly BottleAnswer[]; assays
             </td>
             <td className={weight === 0 ? 'watch' : 'quiet'}>{weight === 0 ? staleText(card) : knownText(card)}</td>
             <td>
-              <Link to={`/assay/of/${id}`} className="link">
-                {begun.has(id) ? 'another assay' : 'find it out'}
-              </Link>
+              {begun.has(id) ? (
+                <Link to={`/assay/run/${begun.get(id)}`}>go on with it</Link>
+              ) : (
+                <Link to={`/assay/of/${id}`}>find it out</Link>
+              )}
             </td>
           </tr>
         ))}

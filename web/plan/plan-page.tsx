@@ -12,6 +12,7 @@ import { InMargin } from '../parts/margin.tsx';
 import { useCompute } from '../worker/compute.ts';
 import { BatchSheet } from './batch-sheet.tsx';
 import { CannotWork } from './cannot-work.tsx';
+import { FoundSince } from './found-since.tsx';
 import { RoutesTable } from './routes-table.tsx';
 import { SavedPlans } from './saved-plans.tsx';
 import './plan.css';
@@ -131,6 +132,7 @@ function Planning({ kept }: { kept: BatchAnswer | null }) {
             ))
           : null}
       </div>
+      {kept && bottles.data ? <FoundSince plan={kept.plan} bottles={bottles.data} /> : null}
       {choices.length > 0 ? (
         <RoutesTable
           choices={choices}

@@ -16,6 +16,8 @@ const CardForm = lazy(async () => ({ default: (await import('./card-form.tsx')).
 
 const Lessons = lazy(async () => ({ default: (await import('../parts/lessons.tsx')).Lessons }));
 
+const FoundOf = lazy(async () => ({ default: (await import('./found-of.tsx')).FoundOf }));
+
 const AgeingChart = lazy(async () => ({ default: (await import('./ageing-chart.tsx')).AgeingChart }));
 
 /** A bottle’s sheet: strength in every unit at the shelf’s temperature, what is left, what it costs, where it came from and went. */
@@ -38,7 +40,8 @@ export function BottleSheet({ bottle, tempC }: { bottle: BottleAnswer; tempC: nu
     <section aria-label={`Sheet of ${card.name}`}>
       <h2>{card.name}</h2>
       <p className="quiet small">
-        {content?.substance.name ?? ''} · {card.assayed ? 'assayed' : 'label only'} · since {dayText(card.since)}
+        {content?.substance.name ?? ''} · {card.measured ? `measured ${dayText(card.measured.day)}` : knownBy(card)} ·
+        since {dayText(card.since)}
       </p>
       {view.problem ? <p className="problem">{view.problem.message}</p> : null}
       {view.value ? (
@@ -106,6 +109,9 @@ export function BottleSheet({ bottle, tempC }: { bottle: BottleAnswer; tempC: nu
         <Take onTake={(grams, why) => send({ kind: 'used', grams, forBatch: null, why }, () => setTaking(false))} />
       ) : null}
       {change.isError ? <p className="problem">{sentenceOf(change.error)}</p> : null}
+      <Suspense fallback={null}>
+        <FoundOf bottle={bottle} send={(body) => send(body)} />
+      </Suspense>
       <Keeping bottle={bottle} tempC={tempC} />
       <InPractice keeping={view.value?.keeping ?? []} />
       <Lineage bottle={bottle} />
@@ -152,6 +158,11 @@ function Take({ onTake }: { onTake: (grams: number, why: string) => void }) {
       </button>
     </form>
   );
+}
+
+/** How its strength is known where no assay is kept of it. */
+function knownBy({ assayed }: BottleCard): string {
+  return assayed ? 'assayed' : 'label only';
 }
 
 /** What such a product is, and how one makes sure. */

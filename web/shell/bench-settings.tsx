@@ -1,8 +1,16 @@
-import { Input, Modal } from 'antd';
+import { Checkbox, Input, Modal } from 'antd';
 import { useState } from 'react';
 import type { BenchAnswer } from '#contract/api';
 import { parseNumber } from '#core/units';
-import { type Bench, materials, type OwnMeasure, type OwnVessel } from '#core/vessel';
+import {
+  type Bench,
+  gearKinds,
+  KITCHEN_GEAR,
+  materials,
+  type OwnMeasure,
+  type OwnVessel,
+  USUAL_BURETTE,
+} from '#core/vessel';
 import { sentenceOf } from '../api/client.ts';
 import { useSaveBench } from '../api/queries.ts';
 import { Field } from '../kit/field.tsx';
@@ -18,6 +26,15 @@ export function BenchSettings({ answer, onClose }: { answer: BenchAnswer; onClos
   const [measureText, setMeasureText] = useState(
     bench.measures.map((each) => `${each.name}, ${each.of}, ${each.gramsEach} ± ${each.sdG} g`).join('\n'),
   );
+  // A field that is being typed in says nothing yet: what was there stands.
+  const setBurette = (change: { capacityMl?: number | null; stepMl?: number | null }) =>
+    setDraft((before) => {
+      const now = before.burette ?? USUAL_BURETTE;
+      return {
+        ...before,
+        burette: { capacityMl: change.capacityMl ?? now.capacityMl, stepMl: change.stepMl ?? now.stepMl },
+      };
+    });
   const measures = readMeasures(measureText);
   const cylindersMl = readNumbers(cylinderText);
   const owned = readVessels(vesselText, bench.vessels);
@@ -79,6 +96,34 @@ export function BenchSettings({ answer, onClose }: { answer: BenchAnswer; onClos
       >
         {(bound) => <Input {...bound} value={cylinderText} onChange={(event) => setCylinderText(event.target.value)} />}
       </Field>
+      <fieldset className="gear">
+        <legend>To measure with, besides these</legend>
+        <Checkbox.Group
+          options={[...gearKinds]}
+          value={[...(draft.gear ?? KITCHEN_GEAR)]}
+          onChange={(gear) => setDraft((before) => ({ ...before, gear }))}
+        />
+      </fieldset>
+      {(draft.gear ?? KITCHEN_GEAR).includes('burette') ? (
+        <div className="form-grid">
+          <NumberField
+            label="The burette holds"
+            unit="mL"
+            min={1}
+            max={200}
+            value={(draft.burette ?? USUAL_BURETTE).capacityMl}
+            onChange={(capacityMl) => setBurette({ capacityMl })}
+          />
+          <NumberField
+            label="One mark of it"
+            unit="mL"
+            min={0.001}
+            max={5}
+            value={(draft.burette ?? USUAL_BURETTE).stepMl}
+            onChange={(stepMl) => setBurette({ stepMl })}
+          />
+        </div>
+      ) : null}
       <Field
         label="Vessels, one a line"
         problem={

@@ -7,6 +7,9 @@ import { useNow } from '../parts/use-now.ts';
 
 const BenchSettings = lazy(async () => ({ default: (await import('./bench-settings.tsx')).BenchSettings }));
 
+/** More than these stand at the assay station. */
+const MOST_OVERDUE = 2;
+
 /** What waits, runs or is due in all batches, soonest first; at the end, the place. */
 export function ClockStrip({ onKeys }: { onKeys: () => void }) {
   const clock = useClock();
@@ -14,13 +17,22 @@ export function ClockStrip({ onKeys }: { onKeys: () => void }) {
   const now = useNow(1000);
   const [settings, setSettings] = useState(false);
   const items = clock.data?.items ?? [];
+  const overdue = clock.data?.overdue.slice(0, MOST_OVERDUE) ?? [];
   return (
     <footer className="strip">
       <ul aria-label="Waiting, running and due">
         {items.map((item) => (
           <Item key={`${item.batchId}:${item.step}:${item.text}`} item={item} now={now} />
         ))}
-        {items.length === 0 ? (
+        {overdue.map(({ bottleId, name, days }) => (
+          <li key={bottleId}>
+            <Link to={`/assay/of/${bottleId}`} className="late">
+              <b>{days} d late</b>
+              find the strength of {name}
+            </Link>
+          </li>
+        ))}
+        {items.length + overdue.length === 0 ? (
           <li className="quiet">{clock.isError ? 'The server is away.' : 'Nothing is running.'}</li>
         ) : null}
       </ul>

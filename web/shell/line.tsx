@@ -27,7 +27,7 @@ export function Line() {
             late={due > 0}
             what={due > 0 ? 'due' : 'running'}
           />
-          <Station to="/assay" n={4} name="Assay" />
+          <Station to="/assay" n={4} name="Assay" count={clock.data?.overdue.length ?? 0} late what="overdue" />
           <Station to="/record" n={5} name="Record" />
         </ul>
       </nav>

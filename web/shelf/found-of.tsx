@@ -1,0 +1,101 @@
+import { useId, useMemo, useState } from 'react';
+import { Link } from 'react-router';
+import type { BottleAnswer } from '#contract/api';
+import type { TestsFor } from '#core/assay';
+import type { BottleEventBody } from '#core/stock';
+import { dayText } from '../parts/day.ts';
+import { useCompute } from '../worker/compute.ts';
+
+interface FoundOfProps {
+  readonly bottle: BottleAnswer;
+  readonly send: (body: BottleEventBody) => void;
+}
+
+/** What was measured and tested of a bottle, and what may be. */
+export function FoundOf({ bottle, send }: FoundOfProps) {
+  const { card, assays, tests, id } = bottle;
+  const asked = useMemo(() => ({ substanceId: card.substanceId }), [card.substanceId]);
+  const { value } = useCompute('tests', asked);
+  return (
+    <>
+      <h3 style={{ marginTop: 14 }}>What was found</h3>
+      {assays.length === 0 && tests.length === 0 ? (
+        <p className="quiet small">Nothing yet: all that is known is what the label says.</p>
+      ) : null}
+      <ul className="lineage">
+        {assays.map(({ eventId, at, said, measured }) => (
+          <li key={eventId}>
+            {dayText(at)}: <Link to={`/assay/run/${measured.assayId}`}>{said}</Link>{' '}
+            <span className="quiet small">{measured.method}</span>
+          </li>
+        ))}
+        {tests.map(({ eventId, at, test, outcome, seen }) => (
+          <li key={eventId}>
+            {dayText(at)}: {test}, <span className={outcome === 'as expected' ? 'within' : 'watch'}>{outcome}</span>
+            {seen ? <span className="quiet small"> “{seen}”</span> : null}
+          </li>
+        ))}
+      </ul>
+      <p>
+        <Link to={`/assay/of/${id}`} className="link">
+          Find out how strong it is
+        </Link>
+      </p>
+      {value ? <Tests tests={value} send={send} /> : null}
+    </>
+  );
+}
+
+function Tests({ tests, send }: { tests: TestsFor; send: FoundOfProps['send'] }) {
+  if (tests.identity.length + tests.limit.length === 0) return null;
+  return (
+    <details>
+      <summary>Is it what it says? {tests.identity.length > 0 ? 'Identity' : 'Limit'} tests</summary>
+      {tests.identity.map((each) => (
+        <TestOf key={`${each.of}${each.reagents}`} test={each} send={send} />
+      ))}
+      {tests.limit.length > 0 ? <p className="small">What else may be in it:</p> : null}
+      {tests.limit.map((each) => (
+        <TestOf key={each.of} test={each} send={send} />
+      ))}
+    </details>
+  );
+}
+
+const OUTCOMES = ['as expected', 'not as expected', 'in doubt'] as const;
+
+function TestOf({ test, send }: { test: TestsFor['identity'][number]; send: FoundOfProps['send'] }) {
+  const id = useId();
+  const [seen, setSeen] = useState('');
+  const name = test.kind === 'identity' ? `identity, by ${test.reagents}` : `limit of ${test.of}`;
+  return (
+    <details className="small">
+      <summary>{name}</summary>
+      <p>{test.procedure}</p>
+      <p>
+        <b>Expect:</b> {test.expected}.
+      </p>
+      {test.sameFrom ? (
+        <p>
+          <b>The same from:</b> {test.sameFrom}. <b>Ruled out by:</b> {test.ruledOutBy || 'nothing held'}.
+        </p>
+      ) : null}
+      {test.detects ? <p className="quiet">Sees from about {test.detects} mg/L on.</p> : null}
+      {test.caution ? <p className="watch">{test.caution}.</p> : null}
+      <label htmlFor={id}>What you saw</label>{' '}
+      <input id={id} value={seen} maxLength={300} onChange={(event) => setSeen(event.target.value)} />
+      <div className="row">
+        {OUTCOMES.map((outcome) => (
+          <button
+            key={outcome}
+            type="button"
+            className="link"
+            onClick={() => send({ kind: 'tested', test: name.slice(0, 120), outcome, seen, batchId: null })}
+          >
+            {outcome}
+          </button>
+        ))}
+      </div>
+    </details>
+  );
+}
