@@ -43,6 +43,8 @@ interface Standing {
 
 /** One drop, g or mL, of a burette or a dropper bottle. */
 const DROP = 0.045;
+/** Replicates from which on one stops when the tolerance is met. */
+const ENOUGH = 3;
 /** Share of the expected titre up to which one runs it in. */
 const FAST_TO = 0.85;
 
@@ -97,6 +99,14 @@ function whileTitrating(setting: Setting, standing: Standing): Advice {
   };
   if (!at || (!blank && at.read.sampleG === undefined)) {
     const sample = `Weigh about ${formatNumber(plan.sampleG, 3)} g into the flask`;
+    const { result, statistics } = standing;
+    if (!at && result?.enough && (statistics?.n ?? 0) >= ENOUGH)
+      return {
+        ...base,
+        headline: `Enough: known to ± ${formatNumber(result.relativePct, 2)} %`,
+        more: `Write it on the bottle. A further replicate begins with about ${formatNumber(plan.sampleG, 3)} g.`,
+        reads: 'sampleG',
+      };
     return { ...base, headline: sample, more: finishedText(standing, plan.tolerancePct), reads: 'sampleG' };
   }
   if (at.levels.length === 0 && at.probed.length === 0) {
@@ -293,7 +303,7 @@ function finishedText({ result, statistics }: Standing, tolerancePct: number): s
   if (!result || !statistics) return '';
   const { n } = statistics;
   const band = `± ${formatNumber(result.relativePct, 2)} %`;
-  if (result.enough && n >= 3) return `${n} done, ${band} of it: enough. It can be written on the bottle.`;
+  if (result.enough && n >= ENOUGH) return `${n} done, ${band} of it: enough. It can be written on the bottle.`;
   if (result.enough)
     return `${n} done, ${band} of it. ${n === 1 ? 'A second tells a blunder' : 'A third guards against a blunder'}.`;
   const [worst] = result.budget;

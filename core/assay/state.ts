@@ -9,6 +9,7 @@ import { probeOf } from './probe.ts';
 import type { AssayEntry } from './record/entries.ts';
 import { type Told, toldBy } from './record/fold.ts';
 import type { AssayPlan } from './record/plan.ts';
+import { molPerGOf } from './reduce/known.ts';
 import { blankOf, resultOf, type Setting, settingOf, titreFigure } from './reduce/reduce.ts';
 import { type Statistics, statisticsOf } from './reduce/statistics.ts';
 import type { AssayResult, ReplicateState } from './standing.ts';
@@ -79,13 +80,15 @@ export function assayState(plan: AssayPlan, entries: readonly AssayEntry[]): Res
 /** “permanganate, its own colour; weighed”. */
 export function titleOf({ method, plan }: Pick<Setting, 'method' | 'plan'>): string {
   if (method.is === 'measured') return method.title;
-  return `${method.title}; ${plan.byMass ? 'weighed' : 'by burette'}`;
+  const against = plan.turned ? ', against a weighed standard' : '';
+  return `${method.title}${against}; ${plan.byMass ? 'weighed' : 'by burette'}`;
 }
 
 function chainOf({ plan, known, content }: Setting, result: AssayResult | null): readonly Link[] {
   const links = known.map(({ content: of }, i): Link => {
     const card = plan.known[i]?.card;
-    const shown = spokenIn(of, plan, card?.strength?.unit);
+    // Weighed, a titrant is known by what a gram of it holds: its density is in no doubt of it.
+    const shown = plan.byMass && of.dissolved ? perKg(of) : spokenIn(of, plan, card?.strength?.unit);
     const how = card?.measured ? `${card.measured.day}, ${card.measured.method}` : 'by its label alone';
     return { name: card?.name ?? of.substance.name, strength: shown, how, relativePct: relativePctOf(shown) };
   });
@@ -95,6 +98,11 @@ function chainOf({ plan, known, content }: Setting, result: AssayResult | null):
     ? `${result.relativePct <= plan.tolerancePct ? 'as sure as was wanted' : 'not yet as sure as was wanted'}`
     : 'label, to be found out';
   return [...links, { name: plan.bottle.card.name, strength: said, how, relativePct: relativePctOf(said) }];
+}
+
+function perKg(content: Setting['content']): Figure {
+  const c = molPerGOf(content);
+  return derive({ symbol: 'c', name: 'amount in a kilogram', unit: 'mmol/kg' }, '10⁶ × c', { c }, (x) => 1e6 * x.c);
 }
 
 function spokenIn(

@@ -48,10 +48,10 @@ export function TitreBar({ expected, used, unit, name, before }: TitreBarProps) 
         <text x={Math.min(WIDTH - 20, Math.max(40, x(used)))} y="26" textAnchor="middle" className="titre-now-words">
           {formatNumber(used, 4)}
         </text>
-        {before.map(({ key, titre }) => (
+        {apart(before.map(({ key, titre }) => ({ key, at: x(titre) }))).map(({ key, at }) => (
           <g key={key}>
-            <circle cx={x(titre)} cy="74" r="8" className="dot" />
-            <text x={x(titre)} y="78" textAnchor="middle" className="dot-words">
+            <circle cx={at} cy="74" r="8" className="dot" />
+            <text x={at} y="78" textAnchor="middle" className="dot-words">
               {key}
             </text>
           </g>
@@ -65,4 +65,15 @@ export function TitreBar({ expected, used, unit, name, before }: TitreBarProps) 
       </svg>
     </figure>
   );
+}
+
+/** Marks that would lie on each other stand side by side, in order. */
+function apart(marks: readonly { readonly key: string; readonly at: number }[]) {
+  let last = Number.NEGATIVE_INFINITY;
+  return [...marks]
+    .sort((a, b) => a.at - b.at)
+    .map(({ key, at }) => {
+      last = Math.max(at, last + 17);
+      return { key, at: last };
+    });
 }

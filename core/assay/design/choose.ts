@@ -95,7 +95,7 @@ function aSide(method: TitrationMethod, asked: Asked, { turned, species }: Side)
     if (!best && !byMass) return [];
     const choice = {
       ...shared(method),
-      title: turned ? `${method.title}, against a weighed standard; ${suffix}` : `${method.title}; ${suffix}`,
+      title: `${method.title}${turned ? ', against a weighed standard' : ''}; ${suffix}`,
       reaction: pair?.reaction ?? '',
       steps: pair ? method.steps(pair) : [],
     };
