@@ -3,19 +3,17 @@
 // The solver closes in by brackets: it answers, or says that there is no such state; it does not run away.
 export { type Buffer, type BufferAsked, bufferOf } from './buffer.ts';
 export { type CurvePoint, curveOf, phAt, type Titration, titreAt } from './curve.ts';
-export { conditionalLogK, type EdtaMetal, edtaConstants, edtaJump, edtaProtonation, freeMetal } from './edta.ts';
+export { conditionalLogK, type EdtaMetal, edtaJump, edtaProtonation } from './edta.ts';
 export { derivativeEnd, type EndPoint, granEnd, inOrder, type ProbePoint, slopesOf } from './end-points.ts';
 export { type Fitted, type Free, fitCurve } from './fit.ts';
 export {
-  acidBaseIndicators,
   type Indicator,
   type IndicatorError,
-  indicatorError,
   indicatorsFor,
   isRising,
 } from './indicators.ts';
 export { type PhAnswer, phOf } from './ph.ts';
 export { type BufferRecipe, bufferRecipe, type Part } from './recipe.ts';
-export { type Constant, type Dissolved, type Family, pooled, type Solution, solutionOf, systemOf } from './solution.ts';
+export { type Constant, type Dissolved, type Family, type Solution, solutionOf } from './solution.ts';
 export { type Activity, capacityAt, type Equilibrium, solve } from './solve.ts';
 export { type TitrationAnswer, type TitrationAsked, titrate } from './titrate.ts';

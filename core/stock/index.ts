@@ -20,7 +20,6 @@ export {
   containers,
   groups,
   type MeasuredStrength,
-  measuredShape,
   reduceBottle,
   type ShelfBottle,
   type Shelved,

@@ -42,6 +42,14 @@ afterEach(() => {
 });
 
 describe('the outbox', () => {
+  it('takes readings of an assay to the assay', async () => {
+    const { postAssay } = await opened();
+    const body = { kind: 'noted' as const, text: 'cloudy' };
+    postAssay('assay_a', [{ id: 'ev_reading', happenedAt: '2026-03-14T10:00:00Z', body }]);
+    await settled();
+    expect(sent).toEqual([{ path: '/api/assays/assay_a/events', ids: ['ev_reading'] }]);
+  });
+
   it('sends an entry at once, tells that it is written, and keeps nothing', async () => {
     const { post, whenWritten } = await opened();
     const written = vi.fn();
@@ -49,7 +57,7 @@ describe('the outbox', () => {
     post('batch_a', [event('ev_one')]);
     await settled();
     expect(sent).toEqual([{ path: '/api/batches/batch_a/events', ids: ['ev_one'] }]);
-    expect(written).toHaveBeenCalledWith('batch_a', [event('ev_one')]);
+    expect(written).toHaveBeenCalledWith([{ of: 'batches', batchId: 'batch_a', event: event('ev_one') }]);
     expect(stored().waiting).toEqual([]);
   });
 

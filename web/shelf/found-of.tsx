@@ -1,8 +1,10 @@
-import { useId, useMemo, useState } from 'react';
+import { Input } from 'antd';
+import { useMemo, useState } from 'react';
 import { Link } from 'react-router';
 import type { BottleAnswer } from '#contract/api';
 import type { TestsFor } from '#core/assay';
 import type { BottleEventBody } from '#core/stock';
+import { Field } from '../kit/field.tsx';
 import { dayText } from '../parts/day.ts';
 import { useCompute } from '../worker/compute.ts';
 
@@ -65,7 +67,6 @@ function Tests({ tests, send }: { tests: TestsFor; send: FoundOfProps['send'] })
 const OUTCOMES = ['as expected', 'not as expected', 'in doubt'] as const;
 
 function TestOf({ test, send }: { test: TestsFor['identity'][number]; send: FoundOfProps['send'] }) {
-  const id = useId();
   const [seen, setSeen] = useState('');
   const name = test.kind === 'identity' ? `identity, by ${test.reagents}` : `limit of ${test.of}`;
   return (
@@ -82,8 +83,9 @@ function TestOf({ test, send }: { test: TestsFor['identity'][number]; send: Foun
       ) : null}
       {test.detects ? <p className="quiet">Sees from about {test.detects} mg/L on.</p> : null}
       {test.caution ? <p className="watch">{test.caution}.</p> : null}
-      <label htmlFor={id}>What you saw</label>{' '}
-      <input id={id} value={seen} maxLength={300} onChange={(event) => setSeen(event.target.value)} />
+      <Field label="What you saw">
+        {(bound) => <Input {...bound} value={seen} maxLength={300} onChange={(event) => setSeen(event.target.value)} />}
+      </Field>
       <div className="row">
         {OUTCOMES.map((outcome) => (
           <button
