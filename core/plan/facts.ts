@@ -1,5 +1,5 @@
 import { fail, ok, type Result } from '#core/problem';
-import { type StepTemplate, stepsAt } from '#core/route';
+import { acceptedFor, type StepTemplate, stepsAt } from '#core/route';
 import { massFraction, waterDensityFigure } from '#core/solution';
 import { type Content, contentOf } from '#core/stock';
 import { substanceOf } from '#core/substance';
@@ -71,7 +71,11 @@ function bottleContent(plan: Plan, role: Role): Result<{ content: Content; name:
   const id = plan.bottles[role.id];
   const bottle = id && Object.hasOwn(plan.stock, id) ? plan.stock[id] : undefined;
   if (!id || !bottle) {
-    const names = role.accepts.map((each) => substanceOf(each).name).join(' or ');
+    const { makes } = plan.route;
+    const dilutes = makes.kind === 'solution' && makes.substanceId === undefined && makes.role === role.id;
+    const names = acceptedFor(role, dilutes ? plan.target.substanceId : undefined)
+      .map((each) => substanceOf(each).name)
+      .join(' or ');
     return fail('no-bottle', `No bottle for ${role.name}: put ${names} on the shelf, then choose it here.`, { field });
   }
   const content = contentOf({ id, ...bottle }, plan.bench.tempC, plan.day);

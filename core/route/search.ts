@@ -25,7 +25,7 @@ export interface FittingBottle extends ShelfBottle {
  * much weaker than the rest, assayed, fresh, and fullest. Waste is never offered.
  */
 export function bottlesForRole(role: Role, shelf: readonly ShelfBottle[], wanted?: string): readonly FittingBottle[] {
-  const accepts: readonly string[] = wanted ? role.accepts.filter((id) => id === wanted) : role.accepts;
+  const accepts: readonly string[] = acceptedFor(role, wanted);
   const fits = shelf.filter(
     ({ archived, card }) =>
       !archived && card.group !== 'waste' && accepts.includes(card.substanceId) && mixedIn(card) === undefined,
@@ -38,6 +38,12 @@ export function bottlesForRole(role: Role, shelf: readonly ShelfBottle[], wanted
     const differs = i === 0 && next ? keys.get(bottle.id)!.findIndex((each, k) => each !== keys.get(next.id)![k]) : -1;
     return { ...bottle, why: WHY[differs] ?? '' };
   });
+}
+
+/** What a role takes; of a solution that is only made up, what is asked for, dry or with its crystal water. */
+export function acceptedFor({ accepts }: Role, wanted: string | undefined): readonly SubstanceId[] {
+  const species = wanted === undefined ? undefined : substanceById(wanted)?.species;
+  return species === undefined ? accepts : accepts.filter((id) => substanceOf(id).species === species);
 }
 
 /** The kind of product that a bottle is, where nothing is made from such a one: what else is in it would be in the product. */
@@ -112,7 +118,7 @@ export function routesFor(substanceId: SubstanceId, shelf: readonly ShelfBottle[
         route,
         bottles: Object.fromEntries(picks.map(([role, bottle]) => [role.id, bottle?.id ?? null])),
         missing: picks.flatMap(([role, bottle]) =>
-          role.accepts.length > 0 && !bottle ? [missingText(role, shelf)] : [],
+          role.accepts.length > 0 && !bottle ? [missingText(role, shelf, wanted[role.id])] : [],
         ),
       };
     }),
@@ -126,7 +132,10 @@ function canMake(route: Route, substanceId: SubstanceId): boolean {
     );
   const { role, substanceId: made } = route.makes;
   if (made !== undefined) return made === substanceId;
-  return route.roles.some((each) => each.id === role && each.accepts.some((accepted) => accepted === substanceId));
+  const { species } = substanceOf(substanceId);
+  return route.roles.some(
+    (each) => each.id === role && each.accepts.some((accepted) => substanceOf(accepted).species === species),
+  );
 }
 
 function productNames(route: Route): string[] {
@@ -134,17 +143,19 @@ function productNames(route: Route): string[] {
   if (made.kind === 'solid') return [substanceOf(made.substanceId).name];
   if (made.substanceId !== undefined) return [`${substanceOf(made.substanceId).name} solution`];
   const role = route.roles.find((each) => each.id === made.role);
-  return (role?.accepts ?? []).map((id) => `${substanceOf(id).name} solution`);
+  const species = new Set((role?.accepts ?? []).map((id) => substanceOf(id).species));
+  return [...species].map((id) => `${substanceOf(id).name.replace(/, anhydrous$/, '')} solution`);
 }
 
 /** A bottle that looks right but is refused says why. */
-function missingText(role: Role, shelf: readonly ShelfBottle[]): string {
+function missingText(role: Role, shelf: readonly ShelfBottle[], wanted: string | undefined): string {
+  const accepts = acceptedFor(role, wanted);
   const refused = role.refuses.find(({ substanceId }) =>
     shelf.some((bottle) => !bottle.archived && bottle.card.substanceId === substanceId),
   );
-  const names = role.accepts.map((id) => substanceOf(id).name).join(' or ');
+  const names = accepts.map((id) => substanceOf(id).name).join(' or ');
   const mixed = shelf
-    .filter(({ archived, card }) => !archived && role.accepts.some((id) => id === card.substanceId))
+    .filter(({ archived, card }) => !archived && accepts.some((id) => id === card.substanceId))
     .flatMap(({ card }) => mixedIn(card) ?? [])[0];
   if (mixed) {
     const besides = mixed.besides === '' ? mixed.note : `there is ${mixed.besides} in it`;

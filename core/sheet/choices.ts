@@ -48,37 +48,46 @@ export function choicesFor({ text, shelf, bench, today }: Asking): Result<Target
   if (reading.problems.length > 0 || !substanceId || !amount) return ok({ problems: reading.problems, ...empty });
   const routes = routesFor(substanceId, shelf);
   if (!routes.ok) return ok({ problems: [routes.problem], ...empty });
-  const choices = routes.value.flatMap(({ route, bottles, missing }): readonly PlanChoice[] => {
-    const fromRole =
-      fromSubstanceId === null
-        ? null
-        : (route.roles.find((role) => role.accepts.includes(fromSubstanceId))?.id ?? null);
-    // “From” what a route does not use is another route, which is not here.
-    if (fromSubstanceId !== null && fromRole === null) return [];
-    const target = { substanceId, amount, strength, fromRole };
-    const plan = startPlan({ route, target, bottles, shelf, bench, day: today });
-    const sheet = missing.length === 0 ? sheetOf(plan) : undefined;
-    return [
-      {
-        plan,
-        title: route.title,
-        summary: route.summary,
-        missing,
-        problem: sheet && !sheet.ok ? sheet.problem : null,
-        controls: route.controls,
-        roles: route.roles
-          .filter((role) => role.accepts.length > 0)
-          .map((role) => roleChoice(role, route, substanceId, shelf)),
-        row: sheet?.ok ? sheet.value.row : null,
-      },
-    ];
-  });
+  const fitting = routes.value.filter(({ route }) => fitsForm(route, strength !== null));
+  const choices = (fitting.length > 0 ? fitting : routes.value).flatMap(
+    ({ route, bottles, missing }): readonly PlanChoice[] => {
+      const fromRole =
+        fromSubstanceId === null
+          ? null
+          : (route.roles.find((role) => role.accepts.includes(fromSubstanceId))?.id ?? null);
+      // “From” what a route does not use is another route, which is not here.
+      if (fromSubstanceId !== null && fromRole === null) return [];
+      const target = { substanceId, amount, strength, fromRole };
+      const plan = startPlan({ route, target, bottles, shelf, bench, day: today });
+      const sheet = missing.length === 0 ? sheetOf(plan) : undefined;
+      return [
+        {
+          plan,
+          title: route.title,
+          summary: route.summary,
+          missing,
+          problem: sheet && !sheet.ok ? sheet.problem : null,
+          controls: route.controls,
+          roles: route.roles
+            .filter((role) => role.accepts.length > 0)
+            .map((role) => roleChoice(role, route, substanceId, shelf)),
+          row: sheet?.ok ? sheet.value.row : null,
+        },
+      ];
+    },
+  );
   if (choices.length === 0 && fromSubstanceId !== null) {
     const [made, from] = [substanceOf(substanceId).name, substanceOf(fromSubstanceId).name];
     const sentence = `No route here makes ${made} from ${from}. Ask for it without “from”, to see what it is made of.`;
     return ok({ problems: [problem('no-route', sentence, { field: 'target' })], ...empty });
   }
   return ok({ problems: [], text: targetText({ substanceId, amount, strength }), choices });
+}
+
+/** A strength asks for a solution; without one, what is only made up of a solid is not what is wanted. */
+function fitsForm({ makes }: Route, isSolution: boolean): boolean {
+  const dilutes = makes.kind === 'solution' && makes.substanceId === undefined;
+  return isSolution ? makes.kind === 'solution' : !dilutes;
 }
 
 function roleChoice(

@@ -1,7 +1,7 @@
 import { derive, type Figure, given } from '#core/figure';
 import { fail, ok, type Result } from '#core/problem';
 import { molarMass, molarMassFigure, type Substance } from '#core/substance';
-import { density, hasDensity, TABLE_SD, waterDensityAt } from './density.ts';
+import { DILUTE_PCT, density, dilutes, hasDensity, TABLE_SD, waterDensityAt } from './density.ts';
 
 export const strengthUnits = {
   'w/w': '% by mass',
@@ -59,12 +59,25 @@ export function massFraction(strength: Strength, substance: Substance, tempC: nu
       break;
   }
   if (!hasDensity(substance)) {
+    const dilute = diluteFraction(strength, substance, tempC);
+    if (dilute !== undefined) return ok(dilute);
     return fail('no-density', `${strengthUnits[unit]} needs a density table, and none is held for ${substance.name}.`);
   }
   // A hydrometer read in a solution at a stated temperature gives the density there, not at its own mark.
   const atC = atTemp ? tempC : (referenceC(unit) ?? tempC);
   const wanted = targetOf(strength, substance);
   return wanted.ok ? solve(substance, atC, wanted.value, strength) : wanted;
+}
+
+/** Mass % of a dilute solution without a density table; undefined for other units, and for what is not dilute. */
+function diluteFraction({ value, unit }: Strength, substance: Substance, tempC: number): number | undefined {
+  const perMl = { 'w/v': value / 100, 'g/L': value / 1000, 'mol/L': (value * molarMass(substance.formula)) / 1000 };
+  const gPerMl = unit === 'w/v' || unit === 'g/L' || unit === 'mol/L' ? perMl[unit] : undefined;
+  if (gPerMl === undefined || !dilutes(substance)) return undefined;
+  // Twice through: the density it has is that of the strength it turns out to be.
+  const first = density(substance, Math.min(DILUTE_PCT, 100 * gPerMl), tempC);
+  const w = first.ok ? (100 * gPerMl) / first.value.gPerMl : Number.NaN;
+  return w <= DILUTE_PCT ? w : undefined;
 }
 
 /** As a figure in %, from a label's (or assay's) own figure; the uncertainty goes through the same solving. */

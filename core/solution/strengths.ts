@@ -1,7 +1,7 @@
 import { derive, type Figure, given } from '#core/figure';
 import { fail, ok, type Result } from '#core/problem';
 import { molarMassFigure, type Substance } from '#core/substance';
-import { densityFigure, hasDensity, waterDensityFigure } from './density.ts';
+import { density, densityFigure, hasDensity, waterDensityFigure } from './density.ts';
 import { isLight, SIXTY_F, type StrengthUnit, strengthUnits } from './strength.ts';
 
 const BAUME_KINDS = new Set([
@@ -35,8 +35,8 @@ export function strengthsOf(w: Figure, substance: Substance, tempC: number, diss
     (x) => (1000 * x.w) / (x.M * (100 - x.w)),
   );
   const inWater = w.value < 100 ? [molality] : [];
-  const rho = hasDensity(substance) ? densityFigure(substance, w, tempC) : undefined;
-  if (!rho?.ok) return [byMass, ...inWater];
+  const rho = densityFigure(substance, w, tempC);
+  if (!rho.ok) return [byMass, ...inWater];
   const ρ = rho.value;
   const amount = derive(
     { symbol: 'c', name: 'amount', unit: 'mol/L' },
@@ -131,7 +131,7 @@ export function strengthIn(w: Figure, unit: StrengthUnit, substance: Substance, 
       ),
     );
   }
-  if (!hasDensity(substance))
+  if (!hasDensity(substance) && !density(substance, w.value, tempC).ok)
     return fail(
       'no-density',
       `${strengthUnits[unit]} needs the density of ${substance.name} solutions, which is not held.`,

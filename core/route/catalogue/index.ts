@@ -9,6 +9,7 @@ import { silicaFromWashedSand } from './silica.ts';
 import { silicaFromCommonSand } from './silica-from-common-sand.ts';
 import { sodiumAcetate } from './sodium-acetate.ts';
 import { sodiumNitrate } from './sodium-nitrate.ts';
+import { weighedSolution } from './weighed-solution.ts';
 import { zincCarbonate } from './zinc-carbonate.ts';
 import { zincCarbonateFromSalt } from './zinc-carbonate-from-salt.ts';
 import { zincChloride } from './zinc-chloride.ts';
@@ -30,6 +31,8 @@ export const catalogue: readonly Route[] = [
   silicaFromCommonSand,
   ...saltsOfWeakAcids,
   ...recrystallisations,
+  // Last: a solution only where one is asked for.
+  weighedSolution,
 ];
 
 export function routeById(id: string): Route | undefined {
