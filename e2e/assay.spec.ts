@@ -1,4 +1,5 @@
 import type { Page } from '@playwright/test';
+import { title } from './hand.ts';
 import { expect, expectAccessible, putBottle, test } from './notebook.ts';
 
 const enter = async (page: Page, label: string, value: string) => {
@@ -117,4 +118,30 @@ test('a live simulated curve is followed and stopped at its end', async ({ page 
   await expectAccessible(page);
   await page.getByRole('button', { name: /Sign seen/ }).click();
   await expect(page.getByRole('region', { name: 'Result' })).toContainText('%');
+});
+
+test('a portion is titrated within a run, and what it finds counts at once', async ({ page, notebook }) => {
+  await putBottle(page, 'sodium hydroxide 98% 1 kg 6.80', /hydroxide/i);
+  await putBottle(page, 'hydrochloric acid 0.5 mol/L 1 L', /hydrochloric/i);
+  await page.goto(`${notebook.origin}/plan?make=${encodeURIComponent('1 L of 0.5 mol/L sodium hydroxide')}`);
+  await page.getByRole('button', { name: 'Take it to the bench' }).click();
+  await expect(title(page)).toBeVisible();
+  for (let i = 0; i < 5 && !/Make up/.test((await title(page).textContent()) ?? ''); i++) {
+    const read = page.getByRole('button', { name: /I have read them/ });
+    if (await read.isVisible()) await read.click();
+    const before = await title(page).textContent();
+    await page.getByRole('button', { name: 'Step done' }).click();
+    await expect(title(page)).not.toHaveText(before ?? '');
+  }
+  await expect(title(page)).toContainText('Make up');
+  await page.getByRole('button', { name: 'Titrate a portion' }).click();
+  await page.getByLabel('Portion of it').fill('10.00');
+  await page.getByLabel('Used of it').fill('9.40');
+  // 9.40 g of 0.5 mol/L acid (1.007 g/mL), M 40.00, in 10.00 g: 1.87 %.
+  await expect(page.getByText(/That is/)).toContainText('1.8');
+  await expectAccessible(page);
+  await page.getByLabel('Used of it').press('Enter');
+  await expect(page.getByRole('region', { name: 'Log' })).toContainText('strength 1.');
+  await page.getByRole('button', { name: 'Step done' }).click();
+  await expect(page.getByRole('region', { name: 'Log' })).toContainText('titration');
 });

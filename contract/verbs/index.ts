@@ -12,6 +12,7 @@ import { foretold } from './foretold.ts';
 import { gasVolume } from './gas-volume.ts';
 import { labelVerbs } from './label-verbs.ts';
 import { methods } from './methods.ts';
+import { portion } from './portion.ts';
 import { precipitate } from './precipitate.ts';
 import { probe } from './probe.ts';
 import { reckon } from './reckon.ts';
@@ -37,6 +38,7 @@ export const verbs = {
   dish,
   dry,
   evaporate,
+  portion,
   precipitate,
   foretold,
   probe,

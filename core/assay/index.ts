@@ -17,4 +17,12 @@ export { type SimulatedReading, simulatedPh } from './simulate.ts';
 export type { AssayResult, ReplicateState } from './standing.ts';
 export { type AssayState, assayState, type Link } from './state.ts';
 export { type TestsFor, testsFor } from './tests-for.ts';
-export { strengthFromTitres, type TitreAnswer, type TitreSum, titreSumShape } from './titre-sum.ts';
+export {
+  type Portion,
+  portionShape,
+  strengthFromTitres,
+  strengthOfPortion,
+  type TitreAnswer,
+  type TitreSum,
+  titreSumShape,
+} from './titre-sum.ts';

@@ -1,15 +1,27 @@
 import type { Figure } from '#core/figure';
 import { methods } from '#core/method';
 import { fail, ok, type Result } from '#core/problem';
-import { fields, flag, list, nullable, number, type Of, substance } from '#core/shape';
-import { type BottleCard, diluteDensity } from '#core/stock';
+import { day, fields, flag, list, nullable, number, type Of, substance } from '#core/shape';
+import { type BottleCard, diluteDensity, shelvedShape } from '#core/stock';
 import { substanceById } from '#core/substance';
-import { BenchDefaults } from '#core/vessel';
+import { BenchDefaults, benchShape } from '#core/vessel';
 import type { AssayEntry } from './record/entries.ts';
 import type { AssayPlan } from './record/plan.ts';
 import type { Statistics } from './reduce/statistics.ts';
 import type { AssayResult } from './standing.ts';
-import { assayState } from './state.ts';
+import { type AssayState, assayState } from './state.ts';
+
+/** A portion of something, titrated with a bottle from the shelf: at a bench, in the middle of a run. */
+export const portionShape = fields({
+  analyte: substance(),
+  titrant: shelvedShape,
+  byMass: flag(),
+  sampleG: number({ moreThan: 0, max: 5000 }),
+  titre: number({ moreThan: 0, max: 5000 }),
+  bench: benchShape,
+  day: day(),
+});
+export type Portion = Of<typeof portionShape>;
 
 /** Titres and what they were had of, without a bottle or a notebook. */
 export const titreSumShape = fields({
@@ -45,7 +57,10 @@ export interface TitreAnswer {
 export function strengthFromTitres(sum: TitreSum): Result<TitreAnswer> {
   const plan = planOf(sum);
   if (!plan.ok) return plan;
-  const state = assayState(plan.value, entriesOf(sum));
+  return answerOf(assayState(plan.value, entriesOf(sum)));
+}
+
+function answerOf(state: Result<AssayState>): Result<TitreAnswer> {
   if (!state.ok) return state;
   const { result, statistics, replicates, title, reaction } = state.value;
   const wrong = replicates.find(({ problem }) => problem)?.problem;
@@ -54,15 +69,65 @@ export function strengthFromTitres(sum: TitreSum): Result<TitreAnswer> {
   return ok({ method: title, reaction, result, statistics, found: replicates.flatMap(({ found }) => found ?? []) });
 }
 
+/** The strength that one titre of a portion finds, mass %, by a bottle whose own doubt is carried along. */
+export function strengthOfPortion({
+  analyte,
+  titrant,
+  byMass,
+  sampleG,
+  titre,
+  bench,
+  day: on,
+}: Portion): Result<TitreAnswer> {
+  const [unknown, known] = [substanceById(analyte), substanceById(titrant.card.substanceId)];
+  const method = unknown && known && methodFor(unknown.species, known.species);
+  if (!unknown || !known || !method) return noMethod(unknown?.name ?? analyte, titrant.card.name);
+  const plan = {
+    ...draftOf(unknown.id, unknown.name),
+    methodId: method.id,
+    known: [titrant],
+    byMass,
+    sampleG,
+    bench,
+    day: on,
+  };
+  return answerOf(assayState(plan, entriesOf({ replicates: [{ sampleG, titre }], blanks: [], byMass })));
+}
+
+function methodFor(flask: string, burette: string) {
+  return methods.find(
+    (each) => each.is === 'titration' && each.pairs.some((pair) => pair.flask === flask && pair.burette === burette),
+  );
+}
+
+function noMethod(analyte: string, titrant: string): Result<never> {
+  return fail('no-data', `No method titrates ${analyte} with ${titrant}.`, { field: 'titrant' });
+}
+
+/** A plan without its method: an unknown of about a per cent. */
+function draftOf(substanceId: string, name: string): AssayPlan {
+  const card: BottleCard = { ...CARD, substanceId, name, strength: { value: 1, unit: 'w/w' } };
+  return {
+    id: 'assay_sum',
+    bottle: { id: 'unknown', card, usedG: 0 },
+    methodId: '',
+    turned: false,
+    known: [],
+    byMass: false,
+    sampleG: 1,
+    dilution: null,
+    indicator: null,
+    tolerancePct: 1,
+    bench: BenchDefaults,
+    day: CARD.since,
+  };
+}
+
 function planOf(sum: TitreSum): Result<AssayPlan> {
   const [analyte, titrant] = [substanceById(sum.analyte), substanceById(sum.titrant)];
   if (!analyte || !titrant) return fail('unknown-substance', 'Name what is titrated and what with.');
-  const method = methods.find(
-    (each) =>
-      each.is === 'titration' &&
-      each.pairs.some(({ flask, burette }) => flask === analyte.species && burette === titrant.species),
-  );
-  if (!method) return fail('no-data', `No method titrates ${analyte.name} with ${titrant.name}.`, { field: 'titrant' });
+  const method = methodFor(analyte.species, titrant.species);
+  if (!method) return noMethod(analyte.name, titrant.name);
   const strength = { value: sum.titrantMolPerL, unit: 'mol/L' as const };
   const gPerMl = diluteDensity(strength, titrant);
   const known: BottleCard = {
@@ -79,25 +144,14 @@ function planOf(sum: TitreSum): Result<AssayPlan> {
     ...(gPerMl !== undefined && titrant.density === null ? { gPerMl } : {}),
     size: { value: 1000, unit: 'mL' },
   };
-  const unknown: BottleCard = {
-    ...CARD,
-    substanceId: analyte.id,
-    name: analyte.name,
-    strength: { value: 1, unit: 'w/w' },
-  };
   return ok({
-    id: 'assay_sum',
-    bottle: { id: 'unknown', card: unknown, usedG: 0 },
+    ...draftOf(analyte.id, analyte.name),
     methodId: method.id,
-    turned: false,
     known: [{ id: 'titrant', card: known, usedG: 0 }],
     byMass: sum.byMass,
     sampleG: sum.replicates[0]?.sampleG ?? 1,
     dilution: sum.dilution,
-    indicator: null,
-    tolerancePct: 1,
     bench: { ...BenchDefaults, balanceG: sum.balanceG },
-    day: CARD.since,
   });
 }
 
@@ -119,7 +173,11 @@ const CARD: BottleCard = {
   note: '',
 };
 
-function entriesOf({ replicates, blanks, byMass }: TitreSum): readonly AssayEntry[] {
+function entriesOf({
+  replicates,
+  blanks,
+  byMass,
+}: Pick<TitreSum, 'replicates' | 'blanks' | 'byMass'>): readonly AssayEntry[] {
   let n = 0;
   const entry = (body: AssayEntry['body']): AssayEntry => ({
     id: `ev_sum${++n}`,

@@ -29,6 +29,8 @@ export const quantities = {
   conductivity: { name: 'conductivity', unit: 'µS/cm', signed: false },
   /** Of the finished solution at the bench's temperature. */
   density: { name: 'density', unit: 'g/mL', signed: false },
+  /** Mass % of what the route makes, in what stands in the vessel: a portion of it titrated. */
+  strength: { name: 'strength', unit: '%', signed: false },
 } as const satisfies Readonly<Record<string, QuantityFacts>>;
 
 export type Quantity = keyof typeof quantities;

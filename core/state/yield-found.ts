@@ -1,11 +1,11 @@
 import { productMass, solutionYield, type YieldAccount, yieldOf } from '#core/account';
 import { type ConstantMass, constantMass, type HydrateFinding, hydrateBy } from '#core/dry';
 import { derive, type Figure, given, sdOf } from '#core/figure';
-import { type Live, type Reading, readingValue } from '#core/log';
+import { type Live, type Quantity, type Reading, readingValue } from '#core/log';
 import type { Plan, RunStep } from '#core/plan';
 import type { Furthest, Sheet } from '#core/sheet';
 import { massFractionFigure, waterDensityAt } from '#core/solution';
-import { hydrateWater, molarMass, type Substance, substanceOf } from '#core/substance';
+import { hydrateWater, molarMass, molarMassFigure, type Substance, substanceOf } from '#core/substance';
 import { type AdditionLine, weighingSd } from '#core/technique';
 import { formatNumber } from '#core/units';
 import { shownTechnique } from './step-state.ts';
@@ -159,7 +159,9 @@ function overDried(weighings: ConstantMass['weighings'], balanceG: number): numb
 /** g of what is dissolved in the finished solution, by its density and the volume it was filled to. */
 function dissolvedMass(plan: Plan, live: Live, sheet: Sheet, solid: Substance): Figure | null {
   const step = plan.route.steps.find(({ op }) => op.do === 'make-up');
-  const read = densityRead(live, step?.id ?? '');
+  const titrated = lastRead(live, step?.id ?? '', 'strength');
+  if (titrated && sheet.made) return byStrength(sheet.made, solid);
+  const read = lastRead(live, step?.id ?? '', 'density');
   const value = read && readingValue(read);
   if (!value || !sheet.made || !(value.value > 0)) return null;
   const { tempC } = plan.bench;
@@ -188,8 +190,18 @@ function dissolvedMass(plan: Plan, live: Live, sheet: Sheet, solid: Substance): 
 /** A hydrometer or a weighed volume reads to about this, g/mL. */
 const DENSITY_SD = 0.002;
 
-function densityRead(live: Live, step: string): Reading | undefined {
-  const read = live.findLast(({ body }) => body.kind === 'read' && body.quantity === 'density' && body.step === step);
+/** g of what is dissolved, by the strength that titrating found and the volume it was filled to. */
+function byStrength({ strength, filled }: NonNullable<Sheet['made']>, { formula, name }: Substance): Figure {
+  return derive(
+    { symbol: 'm', name: `${name} in it, titrated`, unit: 'g' },
+    'c × V × M ÷ 1000',
+    { c: strength, V: filled, M: molarMassFigure(formula) },
+    (x) => (x.c * x.V * x.M) / 1000,
+  );
+}
+
+function lastRead(live: Live, step: string, quantity: Quantity): Reading | undefined {
+  const read = live.findLast(({ body }) => body.kind === 'read' && body.quantity === quantity && body.step === step);
   return read?.body.kind === 'read' ? read.body.reading : undefined;
 }
 

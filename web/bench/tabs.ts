@@ -5,6 +5,7 @@ import { ChangePane } from './panes/change-pane.tsx';
 import { ReadingPane } from './panes/reading-pane.tsx';
 import { NotePane, PhotoPane, PortionPane, TimerPane } from './panes/small-panes.tsx';
 import { SurprisePane } from './panes/surprise-pane.tsx';
+import { TitratePane } from './panes/titrate-pane.tsx';
 import { UnplannedPane } from './panes/unplanned-pane.tsx';
 import { viewOf } from './technique/registry.ts';
 
@@ -23,6 +24,7 @@ const EVERY: readonly Tab[] = [
   { id: 'note', name: 'Note', key: 'n', Pane: NotePane },
   { id: 'surprise', name: 'Surprise', key: 's', Pane: SurprisePane },
   { id: 'portion', name: 'Test portion', Pane: PortionPane },
+  { id: 'titrate', name: 'Titrate a portion', Pane: TitratePane },
   { id: 'unplanned', name: 'Add something else', Pane: UnplannedPane },
   { id: 'photo', name: 'Photo', Pane: PhotoPane },
   { id: 'change', name: 'Change the run', Pane: ChangePane },

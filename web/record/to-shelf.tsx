@@ -32,7 +32,8 @@ export function ToShelf({ run }: { run: Run }) {
 }
 
 /** The label that the record can stand for: a strength with its band, a mass, the batch. */
-function productCard({ batch, state }: Run): BottleCard | undefined {
+function productCard(run: Run): BottleCard | undefined {
+  const { batch, state } = run;
   const { plan } = batch;
   const common = {
     others: [],
@@ -53,6 +54,7 @@ function productCard({ batch, state }: Run): BottleCard | undefined {
       substanceId: plan.target.substanceId,
       strength: { value: round(made.strength.value, 4), unit: 'mol/L' },
       strengthBand: round(2 * sdOf(made.strength), 2),
+      assayed: run.events.some(({ body }) => body.kind === 'read' && body.quantity === 'strength'),
       others: now ? leftOverIn(now.contents, speciesOf(substanceOf(plan.target.substanceId)).id) : [],
       size: { value: round(made.volume.value, 4), unit: 'mL' },
       container: made.volume.value >= 2000 ? 'jug' : 'bottle',

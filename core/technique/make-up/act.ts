@@ -1,4 +1,4 @@
-import { derive, given } from '#core/figure';
+import { derive, type Figure, given } from '#core/figure';
 import { readingValue } from '#core/log';
 import { ok, type Result } from '#core/problem';
 import type { FieldsOf } from '#core/shape';
@@ -44,13 +44,21 @@ export function act(standing: Standing, op: FieldsOf<typeof fields>, step: At): 
     },
     value ? 'read at the bench' : 'as planned; a jug mark is good to 1 %',
   );
-  const strength = derive(
-    { symbol: 'c', name: `strength of the ${substance.name} made`, unit: 'mol/L' },
-    '1000 × n ÷ V',
-    { n, V: filled },
-    (x) => (1000 * x.n) / x.V,
-  );
-  const pct = derive(
+  const titrated = titratedPct(step);
+  const strength = titrated
+    ? derive(
+        { symbol: 'c', name: `strength of the ${substance.name} made, as titrated`, unit: 'mol/L' },
+        '10 × ρ × w ÷ M',
+        { ρ: rho.value, w: titrated, M },
+        (x) => (10 * x.ρ * x.w) / x.M,
+      )
+    : derive(
+        { symbol: 'c', name: `strength of the ${substance.name} made`, unit: 'mol/L' },
+        '1000 × n ÷ V',
+        { n, V: filled },
+        (x) => (1000 * x.n) / x.V,
+      );
+  const weighed = derive(
     { symbol: 'w', name: 'strength by mass', unit: '%' },
     '100 × n × M ÷ (V × ρ)',
     { n, M, V: filled, ρ: rho.value },
@@ -69,7 +77,7 @@ export function act(standing: Standing, op: FieldsOf<typeof fields>, step: At): 
     'made.filled': filled,
     'made.mass': mass,
     'made.strength': strength,
-    'made.pct': pct,
+    'made.pct': titrated ?? weighed,
     'made.water': derive(
       { symbol: 'm(water)', name: 'water to the mark', unit: 'g' },
       'W − W₀',
@@ -78,4 +86,17 @@ export function act(standing: Standing, op: FieldsOf<typeof fields>, step: At): 
     ),
   };
   return ok(doing);
+}
+
+/** What titrating a portion found, mass %: it takes the place of what the weighings come to. */
+function titratedPct({ entries }: At): Figure | undefined {
+  const read = entries.readings.strength;
+  const found = read ? readingValue(read) : undefined;
+  if (!found || !(found.value > 0 && found.value <= 100)) return undefined;
+  const source = { 'read:strength': { name: 'titration of a portion', effect: found.sd } };
+  return given(
+    { symbol: 'w', name: 'strength, titrated', unit: '%' },
+    { value: found.value, uncertainty: source },
+    'titrated at the bench',
+  );
 }

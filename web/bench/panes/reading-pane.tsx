@@ -22,6 +22,7 @@ const ASKED: Readonly<Record<Quantity, { readonly label: string; readonly hint: 
   conductivity: { label: 'conductivity', hint: '850' },
   time: { label: 'time', hint: '12' },
   current: { label: 'current', hint: '1.8' },
+  strength: { label: 'strength of the solution', hint: '9.4-9.6' },
   sight: { label: 'what is seen', hint: 'still blue' },
 };
 const NAMES = Object.keys(ASKED) as Quantity[];
