@@ -35,7 +35,7 @@ test('stations', async ({ page, notebook }) => {
   await page.goto(`${notebook.origin}/shelf`);
   await page.getByRole('link', { name: /Slabwright/ }).click();
   await page.getByLabel('The label says').fill('household ammonia 9,5% 2 L 4.20 bought march');
-  await page.getByRole('button', { name: /^amount: .* mol\/L, open/ }).click();
+  await page.getByRole('button', { name: /^amount: .* mol\/L, open/ }).first().click();
   await expect(page.getByRole('region', { name: /^Working/ })).toBeVisible();
   await shot('shelf');
 
@@ -73,6 +73,40 @@ test('stations', async ({ page, notebook }) => {
   await page.getByLabel('The label says').fill('descaler 500 g 4.20');
   await expect(page.getByRole('group', { name: /is sold as/ })).toBeVisible();
   await shot('asked');
+
+  await page.goto(`${notebook.origin}/assay`);
+  await page
+    .getByRole('row', { name: /Ammonia/ })
+    .getByRole('link', { name: 'find it out' })
+    .click();
+  await page.getByRole('button', { name: /acid and base, to a colour; weighed/ }).click();
+  await expect(page.getByRole('img', { name: /^pH from/ })).toBeVisible();
+  await shot('assay-choose');
+
+  await page.goto(`${notebook.origin}/assay`);
+  await page
+    .getByRole('row', { name: /Pool Brightener/ })
+    .getByRole('link', { name: 'go on with it' })
+    .click();
+  const enter = async (label: string, value: string) => {
+    await page.getByLabel(label).fill(value);
+    await page.getByLabel(label).press('Enter');
+  };
+  for (const [sample, from, to] of [
+    ['2.91', '160.00', '145.10'],
+    ['2.88', '145.10', '130.41'],
+  ] as const) {
+    await enter('The sample weighs', sample);
+    await enter('The dropper bottle weighs', from);
+    await page.getByLabel('The dropper bottle weighs').fill(to);
+    await page.getByRole('button', { name: /Sign seen/ }).click();
+    await expect(page.getByLabel('The sample weighs')).toBeVisible();
+  }
+  await enter('The sample weighs', '2.90');
+  await enter('The dropper bottle weighs', '130.41');
+  await enter('The dropper bottle weighs', '116.20');
+  await expect(page.getByText(/Slow down/)).toBeVisible();
+  await shot('assay-run');
 
   await page.goto(`${notebook.origin}/assay/product/${batch(9)}`);
   await expect(page.getByRole('table')).toBeVisible();
