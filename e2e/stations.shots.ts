@@ -35,7 +35,10 @@ test('stations', async ({ page, notebook }) => {
   await page.goto(`${notebook.origin}/shelf`);
   await page.getByRole('link', { name: /Slabwright/ }).click();
   await page.getByLabel('The label says').fill('household ammonia 9,5% 2 L 4.20 bought march');
-  await page.getByRole('button', { name: /^amount: .* mol\/L, open/ }).first().click();
+  await page
+    .getByRole('button', { name: /^amount: .* mol\/L, open/ })
+    .first()
+    .click();
   await expect(page.getByRole('region', { name: /^Working/ })).toBeVisible();
   await shot('shelf');
 

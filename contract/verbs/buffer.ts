@@ -1,5 +1,6 @@
-import { bufferRecipe } from '#core/equilibrium';
-import { fields, number, text } from '#core/shape';
+import { bufferFromShelf } from '#core/assay';
+import { day, fields, number, text } from '#core/shape';
+import { shelfShape } from '#core/stock';
 import { verb } from '../verb.ts';
 
 export const buffer = verb({
@@ -10,7 +11,9 @@ export const buffer = verb({
     molPerL: number({ moreThan: 0, max: 2 }),
     volumeMl: number({ moreThan: 0, max: 100_000 }),
     tempC: number({ min: 0, max: 60 }),
+    shelf: shelfShape,
+    day: day(),
   }),
-  run: ({ volumeMl, ...asked }) => bufferRecipe(asked, volumeMl),
-  example: { substanceId: 'ammonia', pH: 10, molPerL: 0.5, volumeMl: 250, tempC: 25 },
+  run: ({ shelf, day: on, ...asked }) => bufferFromShelf(asked, { bottles: shelf, day: on }),
+  example: { substanceId: 'ammonia', pH: 10, molPerL: 0.5, volumeMl: 250, tempC: 25, shelf: [], day: '2026-03-14' },
 });

@@ -25,6 +25,8 @@ export interface Applied {
 
 /** The result of an assay as its bottle takes it up: in the unit of its label where that can be, with what it leans on. */
 export function appliedOf(plan: AssayPlan, entries: readonly AssayEntry[]): Result<Applied> {
+  if (entries.some(({ body }) => body.kind === 'probed' && body.simulated))
+    return fail('out-of-range', 'This was a rehearsal with the simulated probe: it is not written on a real bottle.');
   const state = assayState(plan, entries);
   if (!state.ok) return state;
   const { result, statistics } = state.value;

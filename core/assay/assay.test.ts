@@ -367,6 +367,20 @@ describe('methods that measure', () => {
     );
   });
 
+  it('acid by the pH of its dilution, about', () => {
+    // 3.6 % is 0.99 mol/L; 1 g in 100 is 0.0099: pH 2.05 (CRC activity of HCl 0.904).
+    const { result } = measured('strip', 'acid', { sampleG: 1, toG: 100, low: 1.9, high: 2.2 });
+    expect(result!.w.value).toBeGreaterThan(2.2);
+    expect(result!.w.value).toBeLessThan(5.5);
+    expect(result!.relativePct).toBeGreaterThan(30);
+    expect(
+      measured('strip', 'acid', { sampleG: 1, toG: 100, low: 11, high: 12 }).replicates[0]!.problem?.message,
+    ).toMatch(/alkaline/);
+    expect(
+      measured('strip', 'acid', { sampleG: 1, toG: 100, low: 3, high: 2 }).replicates[0]!.problem?.message,
+    ).toMatch(/not below/);
+  });
+
   it('says what is still to read', () => {
     expect(measured('gas', 'per', { sampleG: 18 }).replicates[0]!.problem?.message).toMatch(
       /Still to read: gas in the jar/,

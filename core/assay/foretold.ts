@@ -25,7 +25,7 @@ export function foretoldCurve(plan: AssayPlan): Result<Foretold> {
   // By mass a gram of titrant is a millilitre, near enough for a drawing.
   const asVolume = { ...setting.value, plan: { ...plan, byMass: false } };
   const titration = titrationIf(asVolume, undefined, setting.value.content.w.value);
-  const titre = expectedTitre(setting.value, { result: null, blank: null, statistics: null }, undefined);
+  const titre = expectedTitre(asVolume, { result: null, blank: null, statistics: null }, undefined);
   if (!titration || !titre) return ok(none);
   const curve = curveOf(titration, BEYOND * titre.value, POINTS);
   if (!curve.ok) return curve;

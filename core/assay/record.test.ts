@@ -125,6 +125,9 @@ describe('a pH probe', () => {
     expect(curve.length).toBeGreaterThan(50);
     expect(ends[0]!.pH).toBeGreaterThan(8);
     expect(Math.abs(indicators[0]!.relative!)).toBeLessThan(0.005);
+    // Counted by mass, of a titrant that is no water: the curve still ends where it should.
+    const strong = { ...plan, byMass: true, known: [bottle('lye2', 'sodium hydroxide 2 mol/L 1 L')], sampleG: 40 };
+    expect(Math.abs(unwrap(foretoldCurve(strong)).indicators[0]!.relative!)).toBeLessThan(0.005);
   });
 });
 
@@ -147,6 +150,12 @@ describe('a result that is written on its bottle', () => {
       { bottleId: 'vin', grams: 6 },
       { bottleId: 'lye', grams: expect.closeTo(49.86, 6) },
     ]);
+  });
+
+  it('is refused of a rehearsal', () => {
+    const practice = entry({ kind: 'probed', replicate: '3', titre: 1, pH: 4, simulated: true });
+    const applied = appliedOf(plan, [...three, practice]);
+    expect(applied.ok ? '' : applied.problem.message).toMatch(/rehearsal/);
   });
 
   it('is refused while there is none', () => {
@@ -196,6 +205,9 @@ describe('tests of identity', () => {
   it('are of the substance that is meant, hydrate or not', () => {
     expect(testsFor('copper-sulfate-pentahydrate').identity[0]?.of).toMatch(/copper/);
     expect(testsFor('sodium-formate').identity.length).toBeGreaterThan(0);
+    expect(testsFor('sodium-thiosulfate-pentahydrate').identity.map(({ reagents }) => reagents)).toContain(
+      'its melting point',
+    );
     expect(testsFor('nobody')).toEqual({ identity: [], limit: [] });
     expect(testsFor('zinc-sulfate').limit.map(({ of }) => of)).toContain('iron');
     expect(testsFor('iron-sulfate').limit.map(({ of }) => of)).not.toContain('iron');

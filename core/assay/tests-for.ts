@@ -1,4 +1,4 @@
-import { type TestRow, tests } from '#core/data';
+import { limits, type TestRow, tests } from '#core/data';
 import { findSubstance, parseFormula, type Substance, substanceById } from '#core/substance';
 
 /** Identity tests of a substance, and the limit tests that matter for it. */
@@ -55,13 +55,40 @@ function holds({ water }: Substance, kind: Substance['water']): boolean {
   return water === kind || (kind === 'soluble' && water === 'miscible');
 }
 
+/** A melting point is an identity test where one is held: low and drawn out, it is impure or wet. */
+function meltingOf({ limits: own, described, name, formula }: Substance): readonly TestRow[] {
+  const said = described?.meltsC ?? null;
+  const row = limits.find(
+    ({ formula: of, property }) =>
+      own.includes(of) && (property === 'melting-point' || property === 'melts-in-own-water'),
+  );
+  const [low, high] = said === null ? [row?.low, row?.high ?? row?.low] : [said, said];
+  if (low === undefined || high === undefined) return [];
+  const at = low === high ? `${low} °C` : `${low} to ${high} °C`;
+  return [
+    {
+      kind: 'identity',
+      of: name,
+      formula,
+      reagents: 'its melting point',
+      procedure: 'Dry powder in a thin glass tube beside a thermometer in a stirred bath; warm 2 °C a minute near it.',
+      expected: `melts at ${at}${row?.property === 'melts-in-own-water' ? ' in its own water' : ''}, within a degree or two`,
+      sameFrom: 'others that melt there; mixed with the true one they melt lower',
+      ruledOutBy: 'a mixture with a known sample that melts at the same point',
+      detects: '',
+      caution: 'hot bath: oil, no water above 90 °C; goggles',
+      grade: row?.grade ?? 'C',
+    },
+  ];
+}
+
 /** Tests for a substance by its id; empty lists where none are held. */
 export function testsFor(substanceId: string): TestsFor {
   const substance = substanceById(substanceId);
   if (!substance) return { identity: [], limit: [] };
   const wanted = new Set(LIMITS.filter(([, suits]) => suits(substance)).map(([test]) => test));
   return {
-    identity: bySpecies.get(substance.species) ?? [],
+    identity: [...(bySpecies.get(substance.species) ?? []), ...meltingOf(substance)],
     limit: tests.filter(({ kind, of }) => kind === 'limit' && wanted.has(of)),
   };
 }

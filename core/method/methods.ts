@@ -13,6 +13,7 @@ import { drying, ignition } from './loss/index.ts';
 import { metal } from './metal/index.ts';
 import type { Method } from './method.ts';
 import { permanganate } from './permanganate/index.ts';
+import { strip } from './strip/index.ts';
 import { twoEnds } from './two-ends/index.ts';
 
 /** Every method of finding a strength. A new one is a folder beside these and a line here. */
@@ -32,6 +33,7 @@ export const methods: readonly Method[] = [
   drying,
   ignition,
   metal,
+  strip,
   colour,
 ];
 

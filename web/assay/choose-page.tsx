@@ -112,6 +112,9 @@ function Ways({ choices, chosen, tolerancePct, onPick }: WaysProps) {
           <th scope="col" className="right">
             takes
           </th>
+          <th scope="col" className="right">
+            costs
+          </th>
           <th scope="col">mostly by</th>
         </tr>
       </thead>
@@ -138,6 +141,7 @@ function Ways({ choices, chosen, tolerancePct, onPick }: WaysProps) {
               )}
             </td>
             <td className="right">{minutesText(each.minutes)}</td>
+            <td className="right mono">{each.cost === null ? '–' : each.cost.toFixed(2)}</td>
             <td className="quiet">{each.design ? each.design.mostly : `wants ${each.wanting.join(', ')}`}</td>
           </tr>
         ))}
@@ -176,6 +180,11 @@ function Worked({ choice }: { choice: Choice }) {
           </li>
         ))}
       </ol>
+      {choice.preparation ? (
+        <p className="small">
+          <b>Prepare the standard.</b> {choice.preparation}
+        </p>
+      ) : null}
       {design ? <Foretold plan={design.plan} titre={design.titre} /> : null}
       {design ? (
         <button

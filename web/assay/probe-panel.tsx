@@ -20,15 +20,25 @@ export function ProbePanel({ assay, at }: { assay: OpenAssay; at: ReplicateState
   const probed = at?.probed ?? [];
   const last = probed.at(-1)?.titreMl ?? 0;
   const ready = at?.state === 'open' && at.read.sampleG !== undefined;
-  const read = (points: readonly { titre: number; pH: number }[]) =>
-    enter(points.map(({ titre, pH }): AssayBody => ({ kind: 'probed', replicate: state.current, titre, pH })));
+  const read = (points: readonly { titre: number; pH: number }[], simulated = false) =>
+    enter(
+      points.map(
+        ({ titre, pH }): AssayBody => ({
+          kind: 'probed',
+          replicate: state.current,
+          titre,
+          pH,
+          ...(simulated ? { simulated } : {}),
+        }),
+      ),
+    );
   const run = async (ml: number) => {
     setBusy(true);
     const titreMl = Number((last + ml).toFixed(3));
     const seed = seedOf(plan.id);
     const found = await compute('probe', { plan, entries: [...entries], replicate: state.current, titreMl, seed });
     setBusy(false);
-    if (found.ok) read([{ titre: titreMl, pH: found.value.pH }]);
+    if (found.ok) read([{ titre: titreMl, pH: found.value.pH }], true);
     else setSaid(found.problem.message);
   };
   const { probe } = at ?? {};
@@ -53,7 +63,7 @@ export function ProbePanel({ assay, at }: { assay: OpenAssay; at: ReplicateState
           <span className="mono" role="status">
             {formatNumber(last, 4)} mL{probed.length > 0 ? `, pH ${probed.at(-1)?.pH.toFixed(2)}` : ''}
           </span>
-          <span className="small watch">Practice: the bottle is simulated; do not write it on a real one.</span>
+          <span className="small watch">Practice: what is found so is not written on the bottle.</span>
         </div>
       ) : null}
       {ready && source === 'hand' ? <ByHand onRead={(titre, pH) => read([{ titre, pH }])} /> : null}

@@ -4,7 +4,7 @@ import { sentenceOf } from '../api/client.ts';
 import { dayText } from '../parts/day.ts';
 import { equationText } from '../parts/equation-text.ts';
 import { InMargin } from '../parts/margin.tsx';
-import { Num } from '../parts/num.tsx';
+import { Num, NumRow } from '../parts/num.tsx';
 import { BudgetBars } from './budget-bars.tsx';
 import { Chain } from './chain.tsx';
 import { EntryRow } from './entry-row.tsx';
@@ -131,6 +131,16 @@ function Outcome({ assay: { plan, state } }: { assay: OpenAssay }) {
         <Num figure={shown} big />
       </p>
       <p className={Math.abs(off) > 0.03 ? 'watch' : 'within'}>{comparedText(off)}</p>
+      <details>
+        <summary className="small">in other units</summary>
+        <dl className="figures">
+          {result.strengths.map((each) => (
+            <NumRow key={each.name} label={each.name}>
+              <Num figure={each} />
+            </NumRow>
+          ))}
+        </dl>
+      </details>
       <button type="button" className="act" disabled={apply.isPending} onClick={() => apply.mutate()}>
         {applied ? 'Write it anew' : 'Write it on the bottle'}
       </button>

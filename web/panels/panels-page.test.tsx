@@ -32,6 +32,14 @@ describe('a panel without a batch', () => {
     expect(screen.getAllByRole('row').length).toBeGreaterThan(3);
   });
 
+  it('makes up a buffer, and says what of it stands on no shelf', async () => {
+    shown('/panels/buffer');
+    expect(await screen.findByText(/ammonium chloride, pure/)).toBeDefined();
+    expect(screen.getAllByText('none stands on the shelf')).toHaveLength(2);
+    fireEvent.change(screen.getByLabelText('To hold pH'), { target: { value: '4' } });
+    expect(await screen.findByText(/holds next to nothing/)).toBeDefined();
+  });
+
   it('says how many portions wash it, and keeps what the washings read', async () => {
     shown('/panels/wash?of=calcium-carbonate');
     expect(await screen.findByText(/portions leave/)).toBeDefined();

@@ -13,6 +13,7 @@ import { DrySum } from '../sums/dry-sum.tsx';
 import { EvaporateSum } from '../sums/evaporate-sum.tsx';
 import { SurpriseSum } from '../sums/surprise-sum.tsx';
 import { WashSum } from '../sums/wash-sum.tsx';
+import { BufferPanel } from './buffer-panel.tsx';
 import { ClashPanel } from './clash-panel.tsx';
 import { VesselPanel } from './vessel-panel.tsx';
 import './panels.css';
@@ -25,6 +26,7 @@ const PANELS = {
   surprise: 'Surprise',
   clash: 'Clash',
   vessel: 'Vessel',
+  buffer: 'Buffer',
 } as const;
 type Panel = keyof typeof PANELS;
 
@@ -74,6 +76,7 @@ interface ShownProps {
 
 function Shown({ panel, bench, ...of }: ShownProps) {
   if (panel === 'clash') return <ClashPanel />;
+  if (panel === 'buffer') return <BufferPanel bench={bench} />;
   if (panel === 'vessel') return <VesselPanel bench={bench} />;
   if (panel === 'surprise') return <SurprisePanel bench={bench} {...of} />;
   return <OfSubstance panel={panel} bench={bench} {...of} />;

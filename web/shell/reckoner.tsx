@@ -120,6 +120,7 @@ const PANEL: readonly (readonly [RegExp, string])[] = [
   [/^dry\b/i, 'dry'],
   [/^wash\b/i, 'wash'],
   [/^clash\b/i, 'clash'],
+  [/^buffer\b/i, 'buffer'],
 ];
 
 /** The line with the words it stumbled over marked, and why. */

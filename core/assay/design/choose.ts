@@ -1,11 +1,11 @@
 import type { MeasuredMethod, Method, TitrationMethod } from '#core/method';
-import { isStandard, methods } from '#core/method';
+import { isStandard, methods, standardOf } from '#core/method';
 import { fail, ok, type Result } from '#core/problem';
 import { type Content, contentOf, type ShelfBottle, type Shelved } from '#core/stock';
 import { substanceById } from '#core/substance';
 import { type Bench, KITCHEN_GEAR } from '#core/vessel';
 import type { AssayPlan } from '../record/plan.ts';
-import { type Design, designed } from './design.ts';
+import { type Design, designed, REPLICATES } from './design.ts';
 
 export interface Asked {
   readonly bottle: Shelved;
@@ -26,6 +26,10 @@ export interface Choice {
   /** “potassium permanganate of known strength”; empty when all is there. */
   readonly wanting: readonly string[];
   readonly minutes: number;
+  /** What three replicates use up, in the money of the labels; null where a bottle has no price or size. */
+  readonly cost: number | null;
+  /** How the standard that is weighed is prepared; empty where none is. */
+  readonly preparation: string;
   readonly besides: string;
   readonly cautions: readonly string[];
   readonly steps: readonly string[];
@@ -100,7 +104,7 @@ function aSide(method: TitrationMethod, asked: Asked, { turned, species }: Side)
       steps: pair ? method.steps(pair) : [],
     };
     return best
-      ? [{ ...choice, design: best, wanting: [] }]
+      ? [{ ...choice, design: best, wanting: [], cost: costOf(best), preparation: turned ? preparationOf(best) : '' }]
       : [{ ...choice, design: null, wanting: [wantingText(species, turned)] }];
   });
 }
@@ -133,11 +137,40 @@ function measured(method: MeasuredMethod, asked: Asked, content: Content): Choic
   const choice = { ...shared(method), title: method.title, reaction: method.reaction(content), steps: method.steps };
   if (lacking.length > 0) return [{ ...choice, design: null, wanting: lacking }];
   const design = designed(draft(asked, method, { turned: false, byMass: true, known }), method);
-  return design.ok ? [{ ...choice, design: design.value, wanting: [] }] : [];
+  return design.ok ? [{ ...choice, design: design.value, wanting: [], cost: costOf(design.value) }] : [];
 }
 
 function shared(method: Method) {
-  return { methodId: method.id, minutes: method.minutes, besides: method.besides, cautions: method.cautions };
+  return {
+    cost: null,
+    preparation: '',
+    methodId: method.id,
+    minutes: method.minutes,
+    besides: method.besides,
+    cautions: method.cautions,
+  };
+}
+
+/** Three samples and three titres, at what their bottles cost a gram. */
+function costOf({ plan, titre }: Design): number | null {
+  const sampleG = plan.dilution?.weighG ?? REPLICATES * plan.sampleG;
+  const [known] = plan.known;
+  const [inFlask, inBurette] = plan.turned ? [known, plan.bottle] : [plan.bottle, known];
+  const parts = [priceOf(inFlask, sampleG), titre === null ? 0 : priceOf(inBurette, REPLICATES * titre)];
+  return parts.includes(null) ? null : parts.reduce<number>((sum, each) => sum + (each ?? 0), 0);
+}
+
+function priceOf(bottle: Shelved | undefined, grams: number): number | null {
+  const { price, size } = bottle?.card ?? { price: null, size: null };
+  // A millilitre counts as a gram: this is money, not chemistry.
+  return price === null || size === null ? null : (price * grams) / size.value;
+}
+
+function preparationOf({ plan }: Design): string {
+  const row = standardOf(substanceById(plan.known[0]?.card.substanceId ?? '')?.species ?? '');
+  if (!row) return '';
+  const pure = row.homePct ? ` As sold ${row.homePct[0]} to ${row.homePct[1]} %.` : '';
+  return `${row.name}: ${row.preparation}.${pure}${row.note ? ` ${row.note}.` : ''}`;
 }
 
 /** Strengths above which a bottle is no titrant, mass %: it is diluted first. */

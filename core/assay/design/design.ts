@@ -2,6 +2,7 @@ import type { Method, Pair } from '#core/method';
 import { weighingSd } from '#core/method';
 import { fail, ok, type Result } from '#core/problem';
 import { molarMass } from '#core/substance';
+import { formatNumber } from '#core/units';
 import { USUAL_BURETTE } from '#core/vessel';
 import { LEVEL, type Told } from '../record/fold.ts';
 import type { AssayPlan } from '../record/plan.ts';
@@ -24,6 +25,8 @@ const GOOD_TITRE_G = 20;
 const GOOD_SHARE = 0.7;
 /** Replicates that a design is judged by. */
 export const REPLICATES = 3;
+/** What a burette's marks are to blame for. */
+const BY_VOLUME: ReadonlySet<string> = new Set(['titre', 'burette']);
 /** Part of the tolerance that weighing the sample may take. */
 const WEIGHING_SHARE = 0.3;
 /** Lightest sample that is handled well, g; heaviest that a flask takes. */
@@ -45,7 +48,12 @@ export function designed(draft: AssayPlan, method: Method): Result<Design> {
   if (!reach.ok) return reach;
   if (!Number.isFinite(reach.value.reachesPct + plan.sampleG))
     return fail('out-of-range', 'No sample of this bottle makes a titre that can be read.', { field: 'bottle' });
-  return ok({ plan, titre, ...reach.value, remarks });
+  const { reachesPct, mostly } = reach.value;
+  if (method.is === 'titration' && !plan.byMass && reachesPct > plan.tolerancePct && BY_VOLUME.has(mostly))
+    remarks.push(
+      `± ${formatNumber(plan.tolerancePct, 2)} % cannot be reached with this burette: count the titrant on the balance instead.`,
+    );
+  return ok({ plan, titre, reachesPct, mostly, remarks });
 }
 
 function goodTitre({ byMass, bench }: AssayPlan): number {

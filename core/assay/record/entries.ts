@@ -16,7 +16,13 @@ export const assayKinds = {
   /** The burette (or dropper bottle) was filled up in the middle: it stood there, it stands here. */
   refilled: { replicate: replicate(), from: value(), to: value() },
   /** What a pH probe showed after so much titrant. */
-  probed: { replicate: replicate(), titre: value(), pH: number({ min: -2, max: 16 }) },
+  probed: {
+    replicate: replicate(),
+    titre: value(),
+    pH: number({ min: -2, max: 16 }),
+    /** By the simulated probe: a rehearsal, never a strength of the real bottle. */
+    simulated: optional(flag()),
+  },
   /** Seen at the end: the sign; past it, so that the titre is too high; or spoilt, and not counted. */
   ended: { replicate: replicate(), as: one('sign', 'past', 'spoilt'), note: note(300) },
   diluted: { weighG: number({ moreThan: 0, max: 5000 }), toG: number({ moreThan: 0, max: 50_000 }) },
