@@ -49,6 +49,11 @@ export function choicesFor({ text, shelf, bench, today }: Asking): Result<Target
   const routes = routesFor(substanceId, shelf);
   if (!routes.ok) return ok({ problems: [routes.problem], ...empty });
   const fitting = routes.value.filter(({ route }) => fitsForm(route, strength !== null));
+  const { name, form } = substanceOf(substanceId);
+  if (fitting.length === 0 && strength === null && form === 'solid') {
+    const sentence = `No route here makes ${name} itself. A solution of it can be made up: say how much and how strong, such as 500 mL of 0.1 mol/L ${name}.`;
+    return ok({ problems: [problem('no-route', sentence, { field: 'target' })], ...empty });
+  }
   const choices = (fitting.length > 0 ? fitting : routes.value).flatMap(
     ({ route, bottles, missing }): readonly PlanChoice[] => {
       const fromRole =

@@ -18,7 +18,8 @@ export function EntryRow({ assay }: { assay: OpenAssay }) {
   const [text, setText] = useState('');
   const [problem, setProblem] = useState('');
   const field = useRef<InputRef>(null);
-  useEffect(() => field.current?.focus(), []);
+  // Without scrolling: on a phone what to do stands above the field, and is to stay in sight.
+  useEffect(() => field.current?.focus({ preventScroll: true }), []);
   const at = [...state.replicates, ...state.blanks].find(({ key }) => key === current);
   const method = methodById(plan.methodId);
   const titrates = method?.is === 'titration';
