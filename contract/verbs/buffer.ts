@@ -1,6 +1,6 @@
-import { bufferFromShelf } from '#core/assay';
 import { day, fields, number, text } from '#core/shape';
 import { shelfShape } from '#core/stock';
+import { bufferFromShelf } from '#core/sums';
 import { verb } from '../verb.ts';
 
 export const buffer = verb({

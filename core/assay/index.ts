@@ -4,7 +4,6 @@
 
 export type { Advice } from './advice.ts';
 export { type Applied, appliedOf } from './applied.ts';
-export { type BufferFromShelf, type BufferPart, bufferFromShelf } from './buffer-from-shelf.ts';
 export { type Asked, type Choice, methodsFor } from './design/choose.ts';
 export type { Design } from './design/design.ts';
 export { type Foretold, foretoldCurve } from './foretold.ts';

@@ -158,7 +158,9 @@ function resultFrom(
   if (!first || !statistics) return null;
   const mean = meanOf(founds);
   const w = withScatter(mean, founds, statistics);
-  const relativePct = w.value > 0 ? (200 * sdOf(w)) / w.value : Number.POSITIVE_INFINITY;
+  // None found is no strength to stand behind: the replicates say so themselves.
+  if (!(w.value > 0)) return null;
+  const relativePct = (200 * sdOf(w)) / w.value;
   return {
     w,
     strengths: w.value <= 100 ? strengthsOf(w, content.substance, plan.bench.tempC, content.dissolved) : [w],

@@ -2,7 +2,8 @@ import type { Figure } from '#core/figure';
 import { methods } from '#core/method';
 import { fail, ok, type Result } from '#core/problem';
 import { day, fields, flag, list, nullable, number, type Of, substance } from '#core/shape';
-import { type BottleCard, diluteDensity, shelvedShape } from '#core/stock';
+import { diluteDensity } from '#core/solution';
+import { type BottleCard, shelvedShape } from '#core/stock';
 import { substanceById } from '#core/substance';
 import { BenchDefaults, benchShape } from '#core/vessel';
 import type { AssayEntry } from './record/entries.ts';
@@ -65,7 +66,12 @@ function answerOf(state: Result<AssayState>): Result<TitreAnswer> {
   const { result, statistics, replicates, title, reaction } = state.value;
   const wrong = replicates.find(({ problem }) => problem)?.problem;
   if (wrong) return { ok: false, problem: { ...wrong, field: 'replicates' } };
-  if (!result || !statistics) return fail('missing-part', 'Give at least one titre.', { field: 'replicates' });
+  if (!result || !statistics)
+    return fail(
+      'out-of-range',
+      'That comes to nothing: the titrant has a strength, and the titre is more than the blank.',
+      { field: 'replicates' },
+    );
   return ok({ method: title, reaction, result, statistics, found: replicates.flatMap(({ found }) => found ?? []) });
 }
 

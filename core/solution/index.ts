@@ -10,6 +10,7 @@ export {
   waterDensityAt,
   waterDensityFigure,
 } from './density.ts';
+export { diluteDensity } from './dilute-density.ts';
 export { heatAtInfiniteDilution, heatCapacity, heatOfDilution, integralHeat } from './heat.ts';
 export { blend, type Dilution, dilute, iceFor, type MixPart, type Mixture, mix } from './mix.ts';
 export {

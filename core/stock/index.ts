@@ -30,8 +30,8 @@ export {
 } from './bottle.ts';
 export { Claims } from './claims.ts';
 export { type Content, contentOf, onlyWaterBesides } from './content.ts';
-export { diluteDensity } from './dilute.ts';
 export { ageingOfBottle, type BottleFace, faceOf, type KeptWhere, overdueDays } from './face.ts';
+export { type GoodFor, goodFor } from './good-for.ts';
 export { type LabelReading, parseLabel } from './label.ts';
 export { labelUncertainty } from './label-uncertainty.ts';
 export type { Choice, Question } from './question.ts';

@@ -1,14 +1,13 @@
 import { clashesOf } from '#core/guard';
 import { type Problem, problem } from '#core/problem';
 import type { Product } from '#core/product';
-import { hasDensity, massFraction } from '#core/solution';
+import { diluteDensity, hasDensity, massFraction } from '#core/solution';
 import { type Substance, substanceById } from '#core/substance';
 import { formatNumber, parseNumber } from '#core/units';
 import { asSold, spiritByVolume } from './as-sold.ts';
 import type { BottleCard, Container } from './bottle.ts';
 import { readContent, strengthByContent } from './by-content.ts';
 import { Claims, type LabelPart } from './claims.ts';
-import { diluteDensity } from './dilute.ts';
 import { asked, identify } from './identify.ts';
 import { othersOf, typically } from './of-product.ts';
 import type { Question } from './question.ts';
@@ -107,8 +106,9 @@ export function parseLabel(text: string, today: string, tempC: number): LabelRea
     (product ? typically(product, substance) : undefined);
   const others = product && substances.length === 1 ? othersOf(product, said) : paired.others;
   const strength = said && inItsTrade(said, substance, { claims, assumptions });
-  const dilute = stated === undefined && !hasDensity(substance) ? diluteDensity(strength, substance) : undefined;
-  if (dilute !== undefined && size?.unit === 'mL')
+  const dilute =
+    stated === undefined && isLiquid && !hasDensity(substance) ? diluteDensity(strength, substance) : undefined;
+  if (dilute !== undefined)
     assumptions.push(`So dilute, it is taken to weigh about ${formatNumber(dilute, 3)} g a millilitre.`);
   const gPerMl = stated ?? dilute;
   if (gPerMl === undefined || hasDensity(substance)) checkStrength(strength, substance, tempC, problems);

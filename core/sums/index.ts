@@ -1,6 +1,7 @@
 // Sums: what one works out at the bench in a line, outside any batch: crystals, solids, boiling down, drying, clashes, prices.
 // Each reads the rest of a line and answers figures; the Reckoner picks the one that a line begins with.
 export { boilOffVerb } from './boil-off.ts';
+export { type BufferFromShelf, type BufferPart, bufferFromShelf } from './buffer-from-shelf.ts';
 export { bufferVerb } from './buffer-verb.ts';
 export { clashVerb } from './clash-verb.ts';
 export { crystalsVerb, dissolveVerb, solubilityVerb, washVerb } from './dish-verbs.ts';

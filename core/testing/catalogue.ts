@@ -25,7 +25,7 @@ export function planForRoute(route: Route): Plan {
   const target = {
     substanceId: makes.substanceId ?? route.roles[0]!.accepts[0]!,
     amount: solution ? ({ value: 500, unit: 'mL' } as const) : ({ value: 50, unit: 'g' } as const),
-    strength: solution ? ({ value: 1, unit: 'mol/L' } as const) : null,
+    strength: solution ? ({ value: route.id === 'iodine-solution' ? 0.05 : 1, unit: 'mol/L' } as const) : null,
     fromRole: null,
   };
   return startPlan({

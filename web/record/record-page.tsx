@@ -10,6 +10,7 @@ import { Lessons } from '../parts/lessons.tsx';
 import { Num, NumRow } from '../parts/num.tsx';
 import { plainText } from '../parts/sentence.tsx';
 import { type Run, useRun } from '../run/use-run.ts';
+import { FoundLater } from './found-later.tsx';
 import { ToShelf } from './to-shelf.tsx';
 import './record.css';
 
@@ -61,6 +62,7 @@ function Record({ run }: { run: Run }) {
       ) : null}
       <Outcome run={run} />
       <Chain run={run} />
+      <FoundLater batchId={batch.id} />
       <h2>What went in</h2>
       <table className="plain-table">
         <thead>

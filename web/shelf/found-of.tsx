@@ -3,7 +3,8 @@ import { useMemo, useState } from 'react';
 import { Link } from 'react-router';
 import type { BottleAnswer } from '#contract/api';
 import type { TestsFor } from '#core/assay';
-import type { BottleEventBody } from '#core/stock';
+import { type BottleEventBody, goodFor } from '#core/stock';
+import { useBatches, useBottles } from '../api/queries.ts';
 import { Field } from '../kit/field.tsx';
 import { dayText } from '../parts/day.ts';
 import { useCompute } from '../worker/compute.ts';
@@ -20,6 +21,7 @@ export function FoundOf({ bottle, send }: FoundOfProps) {
   const { value } = useCompute('tests', asked);
   return (
     <>
+      <GoodEnough bottle={bottle} />
       <h3 style={{ marginTop: 14 }}>What was found</h3>
       {assays.length === 0 && tests.length === 0 ? (
         <p className="quiet small">Nothing yet: all that is known is what the label says.</p>
@@ -43,22 +45,45 @@ export function FoundOf({ bottle, send }: FoundOfProps) {
           Find out how strong it is
         </Link>
       </p>
-      {value ? <Tests tests={value} send={send} /> : null}
+      {value ? <Tests tests={value} send={send} batchId={card.fromBatch} /> : null}
     </>
   );
 }
 
-function Tests({ tests, send }: { tests: TestsFor; send: FoundOfProps['send'] }) {
+/** What it is good enough for: by itself, and by the poorest that went into it. */
+function GoodEnough({ bottle }: { bottle: BottleAnswer }) {
+  const bottles = useBottles();
+  const batches = useBatches();
+  const from = batches.data?.find(({ id }) => id === bottle.card.fromBatch)?.bottles ?? [];
+  const ancestors = (bottles.data ?? []).filter(({ id }) => id !== bottle.id && from.includes(id));
+  const { use, because, heldBackBy } = goodFor(bottle, ancestors);
+  return (
+    <p className="small">
+      <b>Good enough for {use}</b>
+      {heldBackBy ? `, held back by ${heldBackBy}` : ''}
+      {because ? `: ${because}.` : '.'} <span className="quiet">A rule of thumb.</span>
+    </p>
+  );
+}
+
+interface TestsProps {
+  readonly tests: TestsFor;
+  readonly send: FoundOfProps['send'];
+  /** The batch that it came from: what is seen is of that batch too. */
+  readonly batchId: string | null;
+}
+
+function Tests({ tests, send, batchId }: TestsProps) {
   if (tests.identity.length + tests.limit.length === 0) return null;
   return (
     <details>
       <summary>Is it what it says? {tests.identity.length > 0 ? 'Identity' : 'Limit'} tests</summary>
       {tests.identity.map((each) => (
-        <TestOf key={`${each.of}${each.reagents}`} test={each} send={send} />
+        <TestOf key={`${each.of}${each.reagents}`} test={each} send={send} batchId={batchId} />
       ))}
       {tests.limit.length > 0 ? <p className="small">What else may be in it:</p> : null}
       {tests.limit.map((each) => (
-        <TestOf key={each.of} test={each} send={send} />
+        <TestOf key={each.of} test={each} send={send} batchId={batchId} />
       ))}
     </details>
   );
@@ -66,7 +91,11 @@ function Tests({ tests, send }: { tests: TestsFor; send: FoundOfProps['send'] })
 
 const OUTCOMES = ['as expected', 'not as expected', 'in doubt'] as const;
 
-function TestOf({ test, send }: { test: TestsFor['identity'][number]; send: FoundOfProps['send'] }) {
+interface TestOfProps extends Omit<TestsProps, 'tests'> {
+  readonly test: TestsFor['identity'][number];
+}
+
+function TestOf({ test, send, batchId }: TestOfProps) {
   const [seen, setSeen] = useState('');
   const name = test.kind === 'identity' ? `identity, by ${test.reagents}` : `limit of ${test.of}`;
   return (
@@ -92,7 +121,7 @@ function TestOf({ test, send }: { test: TestsFor['identity'][number]; send: Foun
             key={outcome}
             type="button"
             className="link"
-            onClick={() => send({ kind: 'tested', test: name.slice(0, 120), outcome, seen, batchId: null })}
+            onClick={() => send({ kind: 'tested', test: name.slice(0, 120), outcome, seen, batchId })}
           >
             {outcome}
           </button>

@@ -93,6 +93,30 @@ describe('the shelf', () => {
     expect(screen.getAllByText(/mol\/L/).length).toBeGreaterThan(0);
   });
 
+  it('says what was found of a bottle, what it is good for, and takes a test', async () => {
+    const measured = { assayId: 'assay_x', method: 'soda; weighed', day: '2026-01-05', sources: [] };
+    const found = bottle('acid', 'hydrochloric acid 28% 5 L', {
+      assays: [
+        {
+          eventId: 'ev_a',
+          at: '2026-01-05T10:00:00Z',
+          said: '27.4 ± 0.2 %, 3 replicates',
+          strength: { value: 27.4, unit: 'w/w' },
+          band: 0.2,
+          before: null,
+          measured,
+        },
+      ],
+    });
+    const { sent } = page({ 'GET /bottles': [found], 'GET /batches': [], 'POST /bottles/bottle_acid/events': found });
+    shown('/shelf/bottle_acid');
+    expect(await screen.findByText('27.4 ± 0.2 %, 3 replicates', {}, { timeout: 20_000 })).toBeDefined();
+    expect(screen.getByText(/Good enough for plain reagents/)).toBeDefined();
+    fireEvent.click((await screen.findAllByRole('button', { name: 'not as expected', hidden: true }))[0]!);
+    await waitFor(() => expect(sent).toHaveLength(1));
+    expect(sent[0]!.body).toMatchObject({ body: { kind: 'tested', outcome: 'not as expected' } });
+  });
+
   it('stands as a table too, in the order that is asked for', async () => {
     page({ 'GET /bottles': shelf });
     shown('/shelf?view=table&by=name');

@@ -3,6 +3,7 @@ import { acidDilution } from './acid-dilution.ts';
 import { saltsOfWeakAcids } from './carbonate-and-acid.ts';
 import { copperCarbonate } from './copper-carbonate.ts';
 import { ferricAlum } from './ferric-alum.ts';
+import { iodineSolution } from './iodine-solution.ts';
 import { potassiumNitrate } from './potassium-nitrate.ts';
 import { recrystallisations } from './recrystallise.ts';
 import { silicaFromWashedSand } from './silica.ts';
@@ -33,6 +34,7 @@ export const catalogue: readonly Route[] = [
   ...recrystallisations,
   // Last: a solution only where one is asked for.
   weighedSolution,
+  iodineSolution,
 ];
 
 export function routeById(id: string): Route | undefined {
