@@ -17,7 +17,6 @@ export {
   massFraction,
   massFractionFigure,
   type Strength,
-  type StrengthUnit,
-  strengthUnits,
 } from './strength.ts';
+export { type StrengthUnit, strengthUnits } from './strength-units.ts';
 export { strengthIn, strengthsOf } from './strengths.ts';

@@ -2,25 +2,7 @@ import { derive, type Figure, given } from '#core/figure';
 import { fail, ok, type Result } from '#core/problem';
 import { molarMass, molarMassFigure, type Substance } from '#core/substance';
 import { DILUTE_PCT, density, dilutes, hasDensity, TABLE_SD, waterDensityAt } from './density.ts';
-
-export const strengthUnits = {
-  'w/w': '% by mass',
-  'w/v': 'g per 100 mL',
-  'v/v': '% by volume',
-  'mol/L': 'mol/L',
-  'mol/kg': 'mol per kg of water',
-  'g/L': 'g/L',
-  'g/100g': 'g per 100 g of water',
-  SG: 'specific gravity 20/20',
-  Bé: 'degrees Baumé',
-  Tw: 'degrees Twaddell',
-  vol: 'volumes of oxygen',
-  'Cl g/L': 'g/L available chlorine',
-  proof: 'degrees proof (US)',
-  ppm: 'mg per kg',
-} as const;
-
-export type StrengthUnit = keyof typeof strengthUnits;
+import { type StrengthUnit, strengthUnits } from './strength-units.ts';
 
 export interface Strength {
   readonly value: number;

@@ -2,7 +2,8 @@ import { derive, type Figure, given } from '#core/figure';
 import { fail, ok, type Result } from '#core/problem';
 import { molarMassFigure, type Substance } from '#core/substance';
 import { density, densityFigure, hasDensity, waterDensityFigure } from './density.ts';
-import { isLight, SIXTY_F, type StrengthUnit, strengthUnits } from './strength.ts';
+import { isLight, SIXTY_F } from './strength.ts';
+import { type StrengthUnit, strengthUnits } from './strength-units.ts';
 
 const BAUME_KINDS = new Set([
   'hydrochloric-acid',

@@ -202,11 +202,6 @@ export function asAssayed(
   return { ...card, strength, strengthBand: band, assayed: true, measured };
 }
 
-/** The day from which its strength ages: when it was last measured, else when it was bought or made. */
-export function strengthSince({ since, measured }: BottleCard): string {
-  return measured?.day ?? since;
-}
-
 /** A strength that its owner changed by hand is no longer the measured one. */
 function asCorrected(card: BottleCard, { strength: before }: BottleCard): BottleCard {
   const { strength } = card;

@@ -4,8 +4,9 @@ import { agedFigure, daysBetween } from '#core/rate';
 import { densityFigure, hasDensity, massFractionFigure, type Strength } from '#core/solution';
 import { molarMass, molarMassFigure, type Substance, substanceById } from '#core/substance';
 import { uncertain } from '#core/units';
-import { type BottleCard, type Shelved, strengthSince } from './bottle.ts';
+import type { BottleCard, Shelved } from './bottle.ts';
 import { labelUncertainty, UNSTATED_PURITY_BAND } from './label-uncertainty.ts';
+import { strengthSince } from './strength-since.ts';
 
 /** A bottle in figures, at one temperature. */
 export interface Content {
@@ -203,11 +204,6 @@ function priceFigure(price: number, sizeG: Figure, w: Figure, M: Figure): Figure
     { paid, M, 'm₀': sizeG, w },
     (x) => (x.paid * 100 * x.M) / (x['m₀'] * x.w),
   );
-}
-
-/** Whether water is all that a bottle holds besides its substance. */
-export function onlyWaterBesides(card: BottleCard): boolean {
-  return card.others.length > 0 && card.others.every(({ substanceId }) => substanceId === 'water');
 }
 
 function isWet(card: BottleCard): boolean {

@@ -2,8 +2,9 @@ import { type Figure, sdOf } from '#core/figure';
 import { ok, type Problem, type Result } from '#core/problem';
 import { type Ageing, ageingOf, daysBetween } from '#core/rate';
 import { formulaText, type Substance } from '#core/substance';
-import { type BottleCard, type Shelved, strengthSince } from './bottle.ts';
+import type { BottleCard, Shelved } from './bottle.ts';
 import { contentOf } from './content.ts';
+import { strengthSince } from './strength-since.ts';
 
 /** Where a bottle stands: °C, and on which ISO day it is looked at. */
 export interface KeptWhere {

@@ -26,16 +26,17 @@ export {
   shelfShape,
   shelvedShape,
   strengthShape,
-  strengthSince,
 } from './bottle.ts';
 export { Claims } from './claims.ts';
-export { type Content, contentOf, onlyWaterBesides } from './content.ts';
+export { type Content, contentOf } from './content.ts';
 export { ageingOfBottle, type BottleFace, faceOf, type KeptWhere, overdueDays } from './face.ts';
 export { type GoodFor, goodFor } from './good-for.ts';
 export { type LabelReading, parseLabel } from './label.ts';
 export { labelUncertainty } from './label-uncertainty.ts';
+export { onlyWaterBesides } from './only-water.ts';
 export type { Choice, Question } from './question.ts';
 export { readSize } from './read-size.ts';
 export { readStrength } from './read-strength.ts';
 export { readSubstance } from './read-substance.ts';
+export { strengthSince } from './strength-since.ts';
 export { type BottleView, type LabelAnswer, labelView, viewOf } from './view.ts';
