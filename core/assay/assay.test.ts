@@ -367,6 +367,17 @@ describe('methods that measure', () => {
     );
   });
 
+  it('acid by the weight of a measured volume, air taken into account', () => {
+    // CRC: 10 % hydrochloric acid is 1.0476 g/mL at 20 °C; on a balance in air 100 mL of it weigh 104.66 g.
+    const strong = {
+      bottle: { ...shelved('acid'), card: parseLabel('hydrochloric acid 10% 1 L', '2026-11-01', 20).card! },
+    };
+    expect(measured('density', 'acid', { grams: 104.66, mL: 100, tempC: 20 }, strong).result?.w.value).toBeCloseTo(
+      10,
+      1,
+    );
+  });
+
   it('acid by the pH of its dilution, about', () => {
     // 3.6 % is 0.99 mol/L; 1 g in 100 is 0.0099: pH 2.05 (CRC activity of HCl 0.904).
     const { result } = measured('strip', 'acid', { sampleG: 1, toG: 100, low: 1.9, high: 2.2 });

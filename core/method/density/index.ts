@@ -1,5 +1,6 @@
 import { derive } from '#core/figure';
-import { hasDensity, massFractionFigure } from '#core/solution';
+import { massFractionFigure } from '#core/solution';
+import { densityTells, temperatureEntry, WATER_20 } from '../gravity.ts';
 import { type MeasuredMethod, weighingSd } from '../method.ts';
 
 /** Strength by the weight of a measured volume: as good as the volume is. Tells nothing of a liquid that holds something else besides. */
@@ -9,10 +10,7 @@ export const density: MeasuredMethod = {
   title: 'density, a weighed volume',
   needs: [],
   known: [],
-  suits: ({ substance, dissolved, others }) => {
-    if (!dissolved || !hasDensity(substance)) return 'no density table is held for it';
-    return others.length > 0 ? 'something else in it weighs too' : null;
-  },
+  suits: densityTells,
   reaction: () => '',
   steps: [
     'Weigh a dry flask or syringe of known volume.',
@@ -22,23 +20,15 @@ export const density: MeasuredMethod = {
   entries: [
     { name: 'grams', label: 'it weighs', unit: 'g', least: 0.1, most: 5000, sd: (bench) => weighingSd(bench) },
     { name: 'mL', label: 'the volume', unit: 'mL', least: 0.1, most: 5000, sd: (_, value) => VOLUME * value },
-    {
-      name: 'tempC',
-      label: 'temperature',
-      unit: '°C',
-      least: -5,
-      most: 60,
-      sd: () => 0.5,
-      taken: ({ tempC }) => tempC,
-    },
+    temperatureEntry(0.5),
   ],
   strength: ({ content, read, bench }) => {
     const { grams, mL } = read;
     const rho = derive(
       { symbol: 'ρ', name: 'density found', unit: 'g/mL' },
-      'm ÷ V',
+      'm ÷ V × 0.99985 + 0.0012',
       { m: grams!, V: mL! },
-      (x) => x.m / x.V,
+      (x) => (x.m / x.V) * BRASS + AIR,
     );
     const gravity = derive(
       { symbol: 'd', name: 'against water at 20 °C', unit: '' },
@@ -60,5 +50,6 @@ export const density: MeasuredMethod = {
 
 /** A flask or syringe calibrated with water. */
 const VOLUME = 0.001;
-/** g/mL. */
-const WATER_20 = 0.9982;
+/** What air bears up, g/mL, of the liquid and of the weights that the balance is set by. */
+const AIR = 0.0012;
+const BRASS = 1 - AIR / 8;

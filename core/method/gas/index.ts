@@ -1,6 +1,7 @@
 import { derive, given } from '#core/figure';
 import { fail, ok } from '#core/problem';
 import { molarMassFigure } from '#core/substance';
+import { temperatureEntry } from '../gravity.ts';
 import { type MeasuredMethod, weighingSd } from '../method.ts';
 import { dryGasMol, gasOf } from './gas-volume.ts';
 
@@ -29,7 +30,7 @@ export const gas: MeasuredMethod = {
       sd: (_, value) => Math.max(1, 0.01 * value),
     },
     { name: 'addedMl', label: 'liquid tipped in', unit: 'mL', least: 0, most: 1000, sd: () => 0.2, taken: () => 0 },
-    { name: 'tempC', label: 'temperature', unit: '°C', least: 0, most: 45, sd: () => 1, taken: ({ tempC }) => tempC },
+    temperatureEntry(1, 0),
     {
       name: 'hPa',
       label: 'air pressure',

@@ -1,4 +1,5 @@
-import { hasDensity, massFractionFigure } from '#core/solution';
+import { massFractionFigure } from '#core/solution';
+import { densityTells, temperatureEntry, WATER_20 } from '../gravity.ts';
 import type { MeasuredMethod } from '../method.ts';
 
 /** Strength by a hydrometer that shows g/mL. */
@@ -8,10 +9,7 @@ export const hydrometer: MeasuredMethod = {
   title: 'hydrometer',
   needs: ['hydrometer'],
   known: [],
-  suits: ({ substance, dissolved, others }) => {
-    if (!dissolved || !hasDensity(substance)) return 'no density table is held for it';
-    return others.length > 0 ? 'something else in it weighs too' : null;
-  },
+  suits: densityTells,
   reaction: () => '',
   steps: [
     'Let it come to room temperature in a tall jar.',
@@ -19,15 +17,7 @@ export const hydrometer: MeasuredMethod = {
   ],
   entries: [
     { name: 'gravity', label: 'it shows', unit: '', least: 0.6, most: 2.2, sd: () => MARK },
-    {
-      name: 'tempC',
-      label: 'temperature',
-      unit: '°C',
-      least: -5,
-      most: 60,
-      sd: () => 0.5,
-      taken: ({ tempC }) => tempC,
-    },
+    temperatureEntry(0.5),
   ],
   strength: ({ content, read, bench }) =>
     massFractionFigure(read.gravity!, 'SG', content.substance, read.tempC?.value ?? bench.tempC, true),
@@ -40,5 +30,3 @@ export const hydrometer: MeasuredMethod = {
 
 /** Half a mark of a hydrometer with marks at 0.002. */
 const MARK = 0.001;
-/** g/mL: hydrometers marked 20/20 count against it. */
-const WATER_20 = 0.9982;

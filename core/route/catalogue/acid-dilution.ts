@@ -1,5 +1,6 @@
 import type { Route } from '../route.ts';
 import { plainWater } from './common-roles.ts';
+import { makeUp } from './common-steps.ts';
 import { step } from './step.ts';
 
 export const acidDilution: Route = {
@@ -94,17 +95,7 @@ export const acidDilution: Route = {
       handsOnMin: 1,
       waitH: [0.2, 0.7],
     }),
-    step({
-      id: 'make-up',
-      title: 'Make up to {made.volume}',
-      act: 'Add water to {made.volume} ({made.mass} in all if you make up on the balance). Stopper and turn over ten times.',
-      until: 'The level stands at the mark, or the balance shows {made.mass}.',
-      expect: 'One clear liquid without streaks.',
-      trouble: 'Past the mark: note the real volume; the strength is worked out from it.',
-      why: 'The strength is the acid that went in over the volume it ends up in.',
-      skipCosts: 'A strength nobody knows.',
-      op: { do: 'make-up' },
-    }),
+    makeUp({ why: 'The strength is the acid that went in over the volume it ends up in.' }),
     step({
       id: 'bottle',
       title: 'Bottle and label',

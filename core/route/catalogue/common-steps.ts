@@ -102,3 +102,18 @@ export const coolOvernight = (over: Over): StepTemplate =>
     waitH: [8, 16],
     ...over,
   });
+
+/** A solution made up to its volume. */
+export const makeUp = (over: Over = {}): StepTemplate =>
+  step({
+    id: 'make-up',
+    title: 'Make up to {made.volume}',
+    act: 'Add water to {made.volume} ({made.mass} in all if you make up on the balance). Stopper and turn over ten times.',
+    until: 'The level stands at the mark, or the balance shows {made.mass}.',
+    expect: 'One clear liquid without streaks.',
+    trouble: 'Past the mark: note the real volume; the strength is worked out from it.',
+    why: 'The strength is what went in over the volume it ends up in.',
+    skipCosts: 'A strength nobody knows.',
+    op: { do: 'make-up' },
+    ...over,
+  });

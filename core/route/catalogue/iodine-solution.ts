@@ -1,5 +1,6 @@
 import type { Route } from '../route.ts';
 import { plainWater } from './common-roles.ts';
+import { makeUp } from './common-steps.ts';
 import { step } from './step.ts';
 
 /** Iodine in iodide, made up to a volume: in water alone next to none of it dissolves. */
@@ -104,17 +105,7 @@ export const iodineSolution: Route = {
       where: 'ventilated',
       cautions: ['fume'],
     }),
-    step({
-      id: 'make-up',
-      title: 'Make up to {made.volume}',
-      act: 'Add water to {made.volume} ({made.mass} in all). Stopper and turn over ten times.',
-      until: 'The level stands at the mark, or the balance shows {made.mass}.',
-      expect: 'One brown liquid without streaks.',
-      trouble: 'Past the mark: note the real volume; the strength is worked out from it.',
-      why: 'The strength is what went in over the volume it ends up in.',
-      skipCosts: 'A strength nobody knows.',
-      op: { do: 'make-up' },
-    }),
+    makeUp({ expect: 'One brown liquid without streaks.' }),
     step({
       id: 'bottle',
       title: 'Bottle, label, and standardise',

@@ -1,5 +1,6 @@
 import type { Route } from '../route.ts';
 import { plainWater } from './common-roles.ts';
+import { makeUp } from './common-steps.ts';
 import { step } from './step.ts';
 
 /** A solid weighed and dissolved to a volume: titrants and standards, as strong as they are weighed until they are assayed. */
@@ -119,17 +120,7 @@ export const weighedSolution: Route = {
       handsOnMin: 1,
       waitH: [0.2, 0.7],
     }),
-    step({
-      id: 'make-up',
-      title: 'Make up to {made.volume}',
-      act: 'Add water to {made.volume} ({made.mass} in all if you make up on the balance). Stopper and turn over ten times.',
-      until: 'The level stands at the mark, or the balance shows {made.mass}.',
-      expect: 'One clear liquid without streaks.',
-      trouble: 'Past the mark: note the real volume; the strength is worked out from it.',
-      why: 'The strength is what went in over the volume it ends up in.',
-      skipCosts: 'A strength nobody knows.',
-      op: { do: 'make-up' },
-    }),
+    makeUp(),
     step({
       id: 'bottle',
       title: 'Bottle, label, and standardise',
