@@ -2,6 +2,7 @@ import type { Pair, Sight, TitrationMethod } from '../method.ts';
 
 const pairs: readonly Pair[] = [
   { flask: 'ascorbic-acid', ratio: 1, reaction: 'C6H8O6 + I2 -> C6H6O6 + 2 I- + 2 H+' },
+  { flask: 'tin-chloride-anhydrous', ratio: 1, reaction: 'Sn^2+ + I2 -> Sn^4+ + 2 I-' },
   { flask: 'sodium-thiosulfate', ratio: 2, reaction: '2 S2O3^2- + I2 -> S4O6^2- + 2 I-' },
   { flask: 'sodium-sulfite', ratio: 1, reaction: 'SO3^2- + I2 + H2O -> SO4^2- + 2 I- + 2 H+' },
   { flask: 'sodium-hydrogensulfite', ratio: 1, reaction: 'HSO3- + I2 + H2O -> SO4^2- + 2 I- + 3 H+' },
@@ -14,8 +15,10 @@ export const iodine: TitrationMethod = {
   id: 'iodine',
   title: 'by iodine, to the first blue',
   pairs,
-  steps: () => [
-    'Weigh {sample} into the flask with 50 mL of boiled, cooled water.',
+  steps: ({ flask }) => [
+    flask === 'tin-chloride-anhydrous'
+      ? 'Weigh {sample} into the flask with 50 mL of boiled, cooled water and 10 mL of hydrochloric acid; a pinch of bicarbonate keeps the air out.'
+      : 'Weigh {sample} into the flask with 50 mL of boiled, cooled water.',
     'Add 1 mL of starch.',
     'Titrate at once: air takes its part.',
   ],

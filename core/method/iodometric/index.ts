@@ -13,6 +13,8 @@ const FREES: readonly (readonly [species: string, electrons: number, reaction: s
   ['potassium-iodate', 6, 'KIO3 + 5 I- + 6 H+ -> K+ + 3 I2 + 3 H2O'],
   ['potassium-periodate', 8, 'KIO4 + 7 I- + 8 H+ -> K+ + 4 I2 + 4 H2O'],
   ['sodium-periodate', 8, 'NaIO4 + 7 I- + 8 H+ -> Na+ + 4 I2 + 4 H2O'],
+  ['iron-chloride', 1, '2 Fe^3+ + 2 I- -> 2 Fe^2+ + I2'],
+  ['ferric-alum-dry', 1, '2 Fe^3+ + 2 I- -> 2 Fe^2+ + I2'],
   ['copper-sulfate', 1, '2 CuSO4 + 4 I- -> 2 CuI + I2 + 2 SO4^2-'],
   ['copper-chloride', 1, '2 CuCl2 + 4 I- -> 2 CuI + I2 + 4 Cl-'],
   ['copper-nitrate-anhydrous', 1, '2 Cu(NO3)2 + 4 I- -> 2 CuI + I2 + 4 NO3-'],

@@ -6,6 +6,11 @@ const pairs: readonly Pair[] = [
   { flask: 'sodium-oxalate', ratio: 2.5, reaction: '2 MnO4- + 5 C2O4^2- + 16 H+ -> 2 Mn^2+ + 10 CO2 + 8 H2O' },
   { flask: 'iron-sulfate', ratio: 5, reaction: 'MnO4- + 5 Fe^2+ + 8 H+ -> Mn^2+ + 5 Fe^3+ + 4 H2O' },
   { flask: 'ammonium-iron-sulfate-anhydrous', ratio: 5, reaction: 'MnO4- + 5 Fe^2+ + 8 H+ -> Mn^2+ + 5 Fe^3+ + 4 H2O' },
+  {
+    flask: 'hydroxylammonium-sulfate',
+    ratio: 1.25,
+    reaction: '2 NH3OH+ + 4 Fe^3+ -> N2O + 4 Fe^2+ + 6 H+ + H2O; MnO4- + 5 Fe^2+ + 8 H+ -> Mn^2+ + 5 Fe^3+ + 4 H2O',
+  },
   { flask: 'sodium-nitrite', ratio: 2.5, reaction: '2 MnO4- + 5 NO2- + 6 H+ -> 2 Mn^2+ + 5 NO3- + 3 H2O' },
 ].map((each) => ({ ...each, burette: 'potassium-permanganate', indicator: 'permanganate_self' }));
 
@@ -18,9 +23,7 @@ export const permanganate: TitrationMethod = {
   steps: ({ flask }) => [
     'Weigh {sample} into the flask with 50 mL of water.',
     'Add 10 mL of sulfuric acid of about 10 %: dilute, never strong.',
-    /oxal/.test(flask)
-      ? 'Warm to 60 to 70 °C and keep it warm: cold, the first drops fade slowly.'
-      : 'Titrate cold, swirling.',
+    warmthFor(flask),
   ],
   sights: () => SIGHTS,
   endSdMl: 0.03,
@@ -33,6 +36,14 @@ export const permanganate: TitrationMethod = {
     'No hydrochloric acid: it would give chlorine and eat permanganate.',
   ],
 };
+
+/** What is done with the sour sample before permanganate goes in. */
+function warmthFor(flask: string): string {
+  if (/oxal/.test(flask)) return 'Warm to 60 to 70 °C and keep it warm: cold, the first drops fade slowly.';
+  if (/hydroxylammonium/.test(flask))
+    return 'Add 3 g of ferric alum, boil five minutes outdoors (nitrous oxide), cool, thin to 100 mL, then titrate.';
+  return 'Titrate cold, swirling.';
+}
 
 const SIGHTS: readonly [Sight, Sight, Sight, Sight] = [
   { says: 'pink fades at once: go on', tint: 'clear' },
