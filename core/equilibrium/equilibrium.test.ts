@@ -18,6 +18,7 @@ import {
   type Solution,
   solutionOf,
   solve,
+  titrate,
   titreAt,
 } from './index.ts';
 
@@ -155,6 +156,32 @@ describe('a titration curve', () => {
     };
     const [orange] = indicatorsFor(soda, 25).filter(({ indicator }) => indicator.id === 'methyl_orange');
     expect(Math.abs(orange!.relative!)).toBeLessThan(0.005);
+  });
+});
+
+describe('the ends of a titration', () => {
+  const endsOf = (sample: Dissolved[], titrant: string) =>
+    unwrap(
+      titrate({ sample, sampleMl: 25, titrant: { substanceId: titrant, molPerL: 0.1 }, tempC: 20, points: 20 }),
+    ).ends.map(({ titreMl }) => titreMl);
+
+  it('are those that are seen apart', () => {
+    expect(endsOf(of(['sulfuric-acid', 0.1]), 'sodium-hydroxide')).toEqual([expect.closeTo(50, 9)]);
+    expect(endsOf(of(['phosphoric-acid', 0.1]), 'sodium-hydroxide')).toEqual([25, 50]);
+    expect(endsOf(of(['citric-acid', 0.1]), 'sodium-hydroxide')).toEqual([expect.closeTo(75, 9)]);
+    expect(endsOf(of(['sodium-carbonate', 0.1]), 'hydrochloric-acid')).toEqual([25, 50]);
+    expect(endsOf(of(['hydrochloric-acid', 0.1], ['acetic-acid', 0.1]), 'sodium-hydroxide')).toEqual([25, 50]);
+  });
+
+  it('are none where nothing reacts, and that is said', () => {
+    const none = titrate({
+      sample: of(['sodium-chloride', 0.1]),
+      sampleMl: 25,
+      titrant: { substanceId: 'sodium-hydroxide', molPerL: 0.1 },
+      tempC: 20,
+      points: 20,
+    });
+    expect(none).toMatchObject({ ok: false, problem: { message: 'Nothing in the flask takes alkali.' } });
   });
 });
 

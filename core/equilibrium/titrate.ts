@@ -43,8 +43,9 @@ function protonsOf(substanceId: string, byAlkali: boolean): Result<readonly numb
 /** pKa beyond which water levels the jump away. */
 const WEAKEST_ACID = 10.5;
 const WEAKEST_BASE = 3;
-const STRONG_ACID = -3;
-const STRONG_BASE = 17;
+/** What is stronger than water's own ions is levelled to them: their ends come together with those next to them. */
+const STRONG_ACID = 0;
+const STRONG_BASE = 13.8;
 /** Units of pKa between two protons whose ends are seen apart. */
 const APART = 3.5;
 

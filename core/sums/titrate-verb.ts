@@ -56,10 +56,19 @@ export function titrateVerb(rest: string, line: string): Result<Found> {
   return ok({
     figures: [...titres, pH('pH at the start', curve[0]?.pH ?? 7), pH('pH at the end', last?.pH ?? 7)],
     note: best
-      ? `${best.indicator.name}, ${best.indicator.low} to ${best.indicator.high}: ends ${formatNumber(Math.abs(100 * error), 1)} % too ${error < 0 ? 'soon' : 'late'}, about.`
+      ? `${best.indicator.name}, ${best.indicator.low} to ${best.indicator.high}: ${endsText(100 * error)}.`
       : 'No colour ends this: follow it with a probe.',
   });
 }
+
+/** How far off a colour ends it, %: what no burette shows is not told apart. */
+function endsText(pct: number): string {
+  const size = Math.abs(pct);
+  if (size < LEAST_PCT) return `ends it to ${LEAST_PCT} %`;
+  return `ends ${formatNumber(size, size < 1 ? 1 : 2)} % too ${pct < 0 ? 'soon' : 'late'}, about`;
+}
+
+const LEAST_PCT = 0.01;
 
 const SOURCE = { source: 'charge balance with Davies activity coefficients; CRC, NIST constants', grade: 'B' } as const;
 

@@ -10,7 +10,13 @@ import { molPerL } from './titrate-verb.ts';
 const LINE = /^(.*?)\s+(?:on|for|of)\s+(.*)$/i;
 const WRITE = 'Write titre 18.42 mL 0.1012 mol/L NaOH on 2.013 g vinegar.';
 
-const READ = 'The ± is of one titre: a drop at the end, a 0.01 g balance or a burette.';
+const READ = 'The ± is of one titre: a drop at the end, the last digit of the weighing, a burette.';
+
+/** g that the last typed digit of a mass stands for: the balance it was weighed on. */
+function lastDigit(text: string): number {
+  const decimals = /\d[.,](\d+)\s*g\b/.exec(text)?.[1]?.length;
+  return decimals === undefined ? BenchDefaults.balanceG : Math.min(1, 10 ** -decimals);
+}
 
 /** “titre 18.42 mL 0.1012 mol/L NaOH on 2.013 g vinegar”: the strength that a titre finds. */
 export function titreVerb(rest: string, line: string): Result<Found> {
@@ -41,7 +47,7 @@ export function titreVerb(rest: string, line: string): Result<Found> {
     replicates: [{ sampleG: taken.value, titre: used.value }],
     blanks: [],
     dilution: null,
-    balanceG: BenchDefaults.balanceG,
+    balanceG: lastDigit(sampleText),
   });
   if (!found.ok) return { ok: false, problem: { ...found.problem, at: pointAt(line, rest) } };
   const { result, reaction } = found.value;
