@@ -5,8 +5,8 @@ import { derive, given, sdOf } from '#core/figure';
 import { acidsToEnd, basesToEnd, dryGasMol, methodById, methods, standardOf, waterVapourHPa } from '#core/method';
 import { unwrap } from '#core/problem';
 import { balance } from '#core/reaction';
-import { parseLabel, type ShelfBottle } from '#core/stock';
-import { substanceById } from '#core/substance';
+import { contentOf, parseLabel, type ShelfBottle } from '#core/stock';
+import { molarMass, substanceById } from '#core/substance';
 import { uncertain } from '#core/units';
 import { type Bench, BenchDefaults } from '#core/vessel';
 import { type AssayBody, type AssayEntry, type AssayPlan, assayState, methodsFor, statisticsOf } from './index.ts';
@@ -376,6 +376,68 @@ describe('methods that measure', () => {
       10,
       1,
     );
+  });
+
+  const bottleOf = (label: string) => ({
+    bottle: { id: 'x', card: parseLabel(label, '2026-11-01', 20).card!, usedG: 0 },
+  });
+  const molPerG = (id: string) => {
+    const { w, substance } = unwrap(contentOf(shelved(id), 20));
+    return w.value / 100 / molarMass(substance.formula);
+  };
+
+  it('acid by a hydrometer', () => {
+    // 1.0476 g/mL against 0.9982 of water.
+    const strong = bottleOf('hydrochloric acid 10% 1 L');
+    expect(measured('hydrometer', 'acid', { gravity: 1.0495, tempC: 20 }, strong).result?.w.value).toBeCloseTo(10, 1);
+  });
+
+  it('salt by its silver chloride, copper by the copper it throws down', () => {
+    // 1.200 g of AgCl are 8.3729 mmol (143.32), 0.48931 g of NaCl (58.44) in 0.500 g.
+    const salt = bottleOf('sodium chloride 98% 500 g');
+    expect(measured('gravimetric', 'acid', { sampleG: 0.5, paperG: 1, withG: 2.2 }, salt).result?.w.value).toBeCloseTo(
+      97.86,
+      1,
+    );
+    // 0.5 g of copper (63.546) are 7.868 mmol, 1.9645 g of the pentahydrate (249.68) in 2 g.
+    const blue = bottleOf('copper sulfate pentahydrate 98% 500 g');
+    expect(measured('gravimetric', 'acid', { sampleG: 2, paperG: 1, withG: 1.5 }, blue).result?.w.value).toBeCloseTo(
+      98.23,
+      1,
+    );
+  });
+
+  it('bluestone by the water it loses', () => {
+    // 5 H2O are 90.075 of 249.68, 36.08 %: 1.75 g lost of 5.00 g.
+    const blue = bottleOf('copper sulfate pentahydrate 98% 500 g');
+    expect(measured('ignition', 'acid', { dishG: 30, beforeG: 35, afterG: 33.25 }, blue).result?.w.value).toBeCloseTo(
+      97.02,
+      1,
+    );
+  });
+
+  it('hydroxide beside its carbonate, by two ends', () => {
+    const lye = { ...bottleOf('sodium hydroxide 97% 1 kg'), known: [shelved('acid')] };
+    const { result } = measured('two-ends', 'acid', { sampleG: 0.8, first: 20, total: 21 }, lye);
+    // Hydroxide takes 2 × 20 − 21 = 19 g of the acid.
+    expect(result?.w.value).toBeCloseTo((19 * molPerG('acid') * 39.997 * 100) / 0.8, 3);
+    const none = measured('two-ends', 'acid', { sampleG: 0.8, first: 10, total: 21 }, lye);
+    expect(none.replicates[0]!.problem?.message).toMatch(/no hydroxide is left/);
+  });
+
+  it('ammonia by the acid that it took', () => {
+    const ammonia = { ...bottleOf('ammonia 9.5% 1 L'), known: [shelved('acid'), shelved('lye')] };
+    const { result } = measured('back', 'acid', { sampleG: 2, acid: 20, alkali: 50 }, ammonia);
+    expect(result?.w.value).toBeCloseTo(((20 * molPerG('acid') - 50 * molPerG('lye')) * 17.031 * 100) / 2, 3);
+    const wrong = measured('back', 'acid', { sampleG: 2, acid: 1, alkali: 50 }, ammonia);
+    expect(wrong.replicates[0]!.problem?.message).toMatch(/More alkali went in/);
+  });
+
+  it('a colour between two glasses, diluted', () => {
+    const blue = bottleOf('copper sulfate 10% solution 500 mL');
+    const { result } = measured('colour', 'acid', { weaker: 0.8, stronger: 1.2, times: 10 }, blue);
+    expect(result?.w.value).toBeCloseTo(10, 9);
+    expect(result!.relativePct).toBeGreaterThan(15);
   });
 
   it('acid by the pH of its dilution, about', () => {

@@ -1,5 +1,6 @@
 import { derive, given } from '#core/figure';
 import { fail, ok } from '#core/problem';
+import type { Substance } from '#core/substance';
 import type { MeasuredMethod } from '../method.ts';
 
 /** A coloured solution matched against a row of dilutions of one of known strength, side by side or by pictures under a grey card. */
@@ -10,7 +11,7 @@ export const colour: MeasuredMethod = {
   needs: ['phone camera'],
   known: [],
   suits: ({ substance, dissolved }) =>
-    dissolved && !['clear', 'white'].includes(substance.tint) ? null : 'it has no colour of its own in solution',
+    dissolved && isColoured(substance) ? null : 'it has no colour of its own in solution',
   reaction: () => '',
   steps: [
     'Make a row of known strengths in equal glasses: 10 %, 7, 5, 3.5, 2.5 %, or picture them under the grey card.',
@@ -63,3 +64,8 @@ export const colour: MeasuredMethod = {
   minutes: 30,
   cautions: [],
 };
+
+/** By itself, or by its ion: anhydrous bluestone is white and its solution blue. */
+function isColoured({ tint, formula }: Substance): boolean {
+  return !['clear', 'white'].includes(tint) || /Cu|Ni|Fe|Cr|MnO4/.test(formula);
+}
