@@ -119,6 +119,26 @@ describe('the assay station', () => {
     await waitFor(() => expect(sent.length).toBeGreaterThan(0));
   });
 
+  it('takes what the bench would stand in for: the temperature, the pressure, what was tipped in', async () => {
+    const plan = { ...assay.plan, id: 'assay_a2', methodId: 'gas', known: [] };
+    const { sent } = serverOf({
+      'GET /assays/assay_a2': { ...assay, id: 'assay_a2', plan },
+      'GET /batches': [],
+      'POST /assays/assay_a2/events': 'away',
+    });
+    drawAt('/assay/run/assay_a2', '/assay/run/:assayId', <RunPage />);
+    fireEvent.click(await screen.findByRole('button', { name: 'temperature (20 °C)' }));
+    const field = await screen.findByLabelText('Temperature');
+    fireEvent.change(field, { target: { value: '99' } });
+    fireEvent.submit(field);
+    expect(await screen.findByText(/lies between 0 and/)).toBeDefined();
+    fireEvent.change(field, { target: { value: '17.5' } });
+    fireEvent.submit(field);
+    expect(await screen.findByRole('button', { name: 'temperature (17.5 °C)' })).toBeDefined();
+    expect(await screen.findByLabelText('The sample weighs')).toBeDefined();
+    await waitFor(() => expect(sent.length).toBeGreaterThan(0));
+  });
+
   it('says that there is no such assay', async () => {
     serverOf({ 'GET /batches': [] });
     drawAt('/assay/run/assay_no', '/assay/run/:assayId', <RunPage />);

@@ -23,7 +23,10 @@ export function EntryRow({ assay }: { assay: OpenAssay }) {
   const at = [...state.replicates, ...state.blanks].find(({ key }) => key === current);
   const method = methodById(plan.methodId);
   const titrates = method?.is === 'titration';
-  const reads = asBlank ? 'level' : advice.reads;
+  const [other, setOther] = useState<string | null>(null);
+  const asked = asBlank ? 'level' : advice.reads;
+  const reads = other ?? asked;
+  const besides = method?.is === 'measured' ? method.entries : [];
   const begun = at !== undefined && at.state === 'open';
 
   /** All of them, or none: the first that cannot be is said beside the field. */
@@ -39,6 +42,7 @@ export function EntryRow({ assay }: { assay: OpenAssay }) {
       sofar = [...sofar, { id: `ev_draft${sofar.length}`, happenedAt: '', body }];
     }
     enter(bodies);
+    setOther(null);
     setText('');
     setProblem('');
     return true;
@@ -93,6 +97,26 @@ export function EntryRow({ assay }: { assay: OpenAssay }) {
             </button>
           </div>
         </EntryForm>
+      ) : null}
+      {besides.length > 0 ? (
+        <p className="small">
+          <span className="quiet">Read another, or one again: </span>
+          {besides.map(({ name, label, unit, taken }) => (
+            <button
+              key={name}
+              type="button"
+              className="link small also"
+              aria-pressed={name === reads}
+              onClick={() => {
+                setOther(name);
+                setProblem('');
+                field.current?.focus();
+              }}
+            >
+              {label} {besideText(at?.read[name]?.value ?? taken?.(plan.bench), unit === 'titre' ? '' : unit)}
+            </button>
+          ))}
+        </p>
       ) : null}
       <div className="entry-acts">
         {mayEnd ? (
@@ -180,6 +204,11 @@ function Refill({ assay, onRefill }: { assay: OpenAssay; onRefill: (bodies: read
       </div>
     </EntryForm>
   );
+}
+
+/** What a reading stands at, in brackets; empty while it is not read. */
+function besideText(value: number | undefined, unit: string): string {
+  return value === undefined ? '' : `(${value} ${unit})`.replace(' )', ')');
 }
 
 function labelOf(reads: string | null, { plan }: OpenAssay): string {
