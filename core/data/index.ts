@@ -27,6 +27,8 @@ export type {
   TestRow,
   ThermochemRow,
   TransitionRow,
+  VleTable,
+  VolatileRow,
 } from './rows.ts';
 export { acids } from './tables/acids.ts';
 export { airLimits } from './tables/air-limits.ts';
@@ -63,3 +65,5 @@ export { type SubstanceId, substances } from './tables/substances/index.ts';
 export { tests } from './tables/tests.ts';
 export { thermochem } from './tables/thermochem.ts';
 export { transitions, transitionsMore } from './tables/transitions.ts';
+export { vle } from './tables/vle.ts';
+export { volatiles } from './tables/volatiles.ts';

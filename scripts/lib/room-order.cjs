@@ -6,7 +6,7 @@ exports.coreOrder = [
   ['data'],
   ['substance'],
   ['account', 'add', 'cell', 'equilibrium', 'product', 'reaction', 'shape', 'solution'],
-  ['dish', 'precipitate', 'rate', 'vessel', 'wash'],
+  ['dish', 'precipitate', 'rate', 'still', 'vessel', 'wash'],
   ['guard'],
   ['stock'],
   ['method'],
