@@ -9,6 +9,7 @@ export type {
   AtomicWeightRow,
   CeilingRow,
   ClassMemberRow,
+  DryingAgentRow,
   ElectronRow,
   GrainId,
   HazardRow,
@@ -21,6 +22,7 @@ export type {
   ProductRow,
   RefusedNameRow,
   RegulatedRow,
+  SaltInAcidRow,
   SolubilityRow,
   SparingRow,
   StandardRow,
@@ -38,6 +40,7 @@ export { ceilings } from './tables/ceilings.ts';
 export { classMembers } from './tables/class-members.ts';
 export { densityTables, waterDensity } from './tables/density/index.ts';
 export type { DensitySeries, DensityTable } from './tables/density-table.ts';
+export { dryingAgents } from './tables/drying-agents.ts';
 export { electrons } from './tables/electrons.ts';
 export { hazards } from './tables/hazards.ts';
 export { heatsOfSolution } from './tables/heats-of-solution.ts';
@@ -49,6 +52,7 @@ export { mixedSalts } from './tables/mixed-salts.ts';
 export { namesRefused } from './tables/names-refused.ts';
 export { products } from './tables/products.ts';
 export { regulated } from './tables/regulated.ts';
+export { saltInAcid } from './tables/salt-in-acid.ts';
 export { solubility, solubilityMore } from './tables/solubility.ts';
 export { sparing } from './tables/sparing.ts';
 export { standards } from './tables/standards.ts';

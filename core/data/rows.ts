@@ -384,3 +384,31 @@ export interface VolatileRow {
   readonly source: string;
   readonly grade: Grade;
 }
+
+/** A drying agent in one class of liquids. */
+export interface DryingAgentRow {
+  readonly agent: string;
+  readonly liquid: string;
+  readonly verdict: 'use' | 'weak' | 'useless' | 'avoid' | 'forbidden';
+  /** g of water that a g takes, least and most in practice. */
+  readonly capacity: readonly [number, number];
+  /** Mass % of water that it leaves: least, usual, most; null where it is not used. */
+  readonly leavesPct: readonly [number, number, number] | null;
+  readonly hours: readonly [number, number] | null;
+  /** What is seen of it as it takes water. */
+  readonly shows: string;
+  /** How it is made dry again. */
+  readonly again: string;
+  readonly why: string;
+  readonly source: string;
+  readonly grade: Grade;
+}
+
+/** g of a chloride that 100 g of water hold beside so much hydrochloric acid. */
+export interface SaltInAcidRow {
+  readonly salt: string;
+  readonly tempC: number;
+  readonly acidMolPerKgWater: number;
+  readonly gPer100gWater: number;
+  readonly grade: Grade;
+}

@@ -21,3 +21,4 @@ export { type DrivesOut, type SaltedOut, saltBeside, saltOut } from './salting-o
 export { NEWEST_TABLES, SOLUBILITY_SD, type SolubilityAnswer, solubilityOf, solubilityRange } from './solubility.ts';
 export { dryShare } from './solute.ts';
 export { type DishAnswer, type DishInput, dishShape, wholeDish } from './whole-dish.ts';
+export { saltInAcidAt } from './salt-in-acid.ts';

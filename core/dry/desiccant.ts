@@ -1,117 +1,124 @@
-/** A salt that takes water out of a liquid. Capacities after Perrin and Armarego, Purification of Laboratory Chemicals, ch. 1. */
+import { type DryingAgentRow, dryingAgents } from '#core/data';
+
+/** Something that takes water out of a liquid. */
 export interface Desiccant {
   readonly id: string;
   readonly name: string;
-  /** g of water that a g takes in practice, well short of its highest hydrate. */
-  readonly capacity: number;
-  readonly speed: 'fast' | 'slow';
-  /** % of water that it leaves in an ordinary solvent. */
-  readonly leavesPct: number;
-  /** Above this its hydrate gives the water back. */
+  /** Above this its hydrate gives the water back, °C. */
   readonly ceilingC: number;
-  /** What it must not touch, by a word of the liquid's kind, with why. */
-  readonly not: readonly { readonly kind: LiquidKind; readonly why: string }[];
 }
 
-export type LiquidKind = 'alcohol' | 'ester' | 'ketone' | 'hydrocarbon' | 'ether' | 'acid' | 'amine' | 'chlorinated';
+/** A class of liquids that agents treat alike. */
+export type LiquidClass =
+  | 'methanol'
+  | 'ethanol'
+  | '2-propanol and higher alcohols'
+  | 'ketones'
+  | 'esters'
+  | 'hydrocarbons'
+  | 'ethers'
+  | 'acids'
+  | 'ammonia and amines'
+  | 'halogenated'
+  | 'phenols and salicylates';
 
-export const desiccants: readonly Desiccant[] = [
-  {
-    id: 'magnesium-sulfate',
-    name: 'magnesium sulfate, dry',
-    capacity: 0.3,
-    speed: 'fast',
-    leavesPct: 0.3,
-    ceilingC: 48,
-    not: [],
-  },
-  {
-    id: 'sodium-sulfate',
-    name: 'sodium sulfate, dry',
-    capacity: 0.5,
-    speed: 'slow',
-    leavesPct: 1.2,
-    ceilingC: 32,
-    not: [],
-  },
-  {
-    id: 'calcium-chloride',
-    name: 'calcium chloride, dry',
-    capacity: 0.3,
-    speed: 'fast',
-    leavesPct: 0.15,
-    ceilingC: 30,
-    not: [
-      { kind: 'alcohol', why: 'it forms a compound with alcohols' },
-      { kind: 'amine', why: 'it forms a compound with amines' },
-      { kind: 'ketone', why: 'it clings to ketones' },
-      { kind: 'ester', why: 'it clings to some esters' },
-      { kind: 'acid', why: 'its lime reacts with acids' },
-    ],
-  },
-  {
-    id: 'copper-sulfate',
-    name: 'copper sulfate, white',
-    capacity: 0.2,
-    speed: 'fast',
-    leavesPct: 0.6,
-    ceilingC: 30,
-    not: [{ kind: 'amine', why: 'it binds amines, blue' }],
-  },
-  {
-    id: 'potassium-carbonate',
-    name: 'potassium carbonate, dry',
-    capacity: 0.2,
-    speed: 'slow',
-    leavesPct: 0.4,
-    ceilingC: 100,
-    not: [
-      { kind: 'acid', why: 'it fizzes with acids' },
-      { kind: 'chlorinated', why: 'strong base and chlorinated solvents do not go together' },
-    ],
-  },
-  {
-    id: 'calcium-oxide',
-    name: 'quicklime',
-    capacity: 0.25,
-    speed: 'slow',
-    leavesPct: 0.05,
-    ceilingC: 300,
-    not: [
-      { kind: 'ester', why: 'it splits esters' },
-      { kind: 'ketone', why: 'it condenses ketones' },
-      { kind: 'acid', why: 'it neutralises acids' },
-      { kind: 'chlorinated', why: 'strong base and chlorinated solvents do not go together' },
-    ],
-  },
+const AGENTS: readonly Desiccant[] = [
+  { id: 'sieve-3a', name: 'molecular sieve 3A', ceilingC: 100 },
+  { id: 'sieve-4a', name: 'molecular sieve 4A', ceilingC: 100 },
+  { id: 'magnesium-sulfate', name: 'magnesium sulfate, dry', ceilingC: 48 },
+  { id: 'sodium-sulfate', name: 'sodium sulfate, dry', ceilingC: 32 },
+  { id: 'calcium-chloride', name: 'calcium chloride, dry', ceilingC: 30 },
+  { id: 'copper-sulfate', name: 'copper sulfate, white', ceilingC: 30 },
+  { id: 'potassium-carbonate', name: 'potassium carbonate, dry', ceilingC: 100 },
+  { id: 'calcium-oxide', name: 'quicklime', ceilingC: 300 },
+  { id: 'calcium-sulfate', name: 'baked gypsum', ceilingC: 80 },
+  { id: 'silica-gel', name: 'silica gel', ceilingC: 60 },
+  { id: 'sodium-hydroxide', name: 'caustic soda pellets', ceilingC: 100 },
+  { id: 'sodium-chloride', name: 'table salt, to salt the water out', ceilingC: 100 },
 ];
 
+/** How substances are classed for what may dry them. */
+const CLASS: Readonly<Record<string, LiquidClass>> = {
+  methanol: 'methanol',
+  ethanol: 'ethanol',
+  isopropanol: '2-propanol and higher alcohols',
+  'isoamyl-alcohol': '2-propanol and higher alcohols',
+  acetone: 'ketones',
+  'ethyl-acetate': 'esters',
+  'isoamyl-acetate': 'esters',
+  'ethyl-salicylate': 'phenols and salicylates',
+  'isoamyl-formate': 'esters',
+  'acetic-acid': 'acids',
+  'formic-acid': 'acids',
+};
+
+export function liquidClassOf(substanceId: string): LiquidClass | undefined {
+  return CLASS[substanceId];
+}
+
+/** An agent over one liquid. */
 export interface DesiccantDose {
   readonly desiccant: Desiccant;
-  /** g to take, half as much again as the water asks; 0 when forbidden. */
+  /** g to take, half as much again as the water asks; 0 where it is not used. */
   readonly grams: number;
+  /** Why it is not used; empty when it may be. */
   readonly forbidden: string;
-  /** Water left at the end, % by mass; not below what it leaves. */
+  /** Mass % of water left at the end; never more than there was. */
   readonly leftPct: number;
+  readonly hours: readonly [number, number] | null;
+  /** What is seen as it takes water. */
+  readonly shows: string;
+  readonly again: string;
+  readonly weak: boolean;
+  readonly row: DryingAgentRow;
 }
 
 const SPARE = 1.5;
 
-/** Doses of every desiccant for so much liquid with so much water, those that may be used first, least first. */
+/** g of water that a g of table salt takes into the brine under the liquid. */
+const BRINE = 2.7;
+
+/** Middling capacity near the dry end, g water for each g; of a salt that only makes a brine, what that holds. */
+const capacityOf = ({ capacity: [low, high] }: DryingAgentRow) => (high > 0 ? (low + high) / 2 : BRINE);
+
+/** Doses of every agent for so much liquid with so much water: those that dry it first, driest first. Stirred or shaken now and then. */
 export function desiccantDoses(
-  kind: LiquidKind,
-  liquidG: number,
-  waterPct: number,
-  tempC: number,
+  liquid: LiquidClass,
+  { grams: liquidG, waterPct, tempC }: { grams: number; waterPct: number; tempC: number },
 ): readonly DesiccantDose[] {
-  return desiccants
-    .map((desiccant) => {
-      const clash = desiccant.not.find((each) => each.kind === kind);
-      const warm = tempC > desiccant.ceilingC ? `above ${desiccant.ceilingC} °C it gives the water back` : '';
-      const forbidden = clash?.why ?? warm;
-      const takes = Math.max(0, waterPct - desiccant.leavesPct);
-      const grams = forbidden ? 0 : (SPARE * liquidG * takes) / 100 / desiccant.capacity;
-      return { desiccant, grams, forbidden, leftPct: Math.min(waterPct, desiccant.leavesPct) };
-    })
-    .sort((a, b) => Number(a.forbidden !== '') - Number(b.forbidden !== '') || a.leftPct - b.leftPct);
+  return AGENTS.flatMap((desiccant): DesiccantDose[] => {
+    const row = dryingAgents.find((each) => each.agent === desiccant.id && each.liquid === liquid);
+    if (!row) return [];
+    const no = row.verdict === 'forbidden' || row.verdict === 'avoid' || row.verdict === 'useless';
+    const warm = tempC > desiccant.ceilingC ? `above ${desiccant.ceilingC} °C it gives the water back` : '';
+    const forbidden = no ? row.why || 'it does not dry it' : warm;
+    const leaves = row.leavesPct?.[1] ?? waterPct;
+    const takes = Math.max(0, waterPct - leaves);
+    const capacity = capacityOf(row);
+    const grams = forbidden === '' ? (SPARE * liquidG * takes) / 100 / capacity : 0;
+    const { hours, shows, again } = row;
+    return [
+      {
+        desiccant,
+        grams,
+        forbidden,
+        leftPct: forbidden === '' ? Math.min(waterPct, leaves) : waterPct,
+        hours,
+        shows,
+        again,
+        weak: row.verdict === 'weak',
+        row,
+      },
+    ];
+  }).sort((a, b) => Number(a.forbidden !== '') - Number(b.forbidden !== '') || a.leftPct - b.leftPct);
+}
+
+/** What so much of an agent takes up of a liquid’s water, g, and what it leaves, mass %; null where it does not dry it. */
+export function agentOver(
+  agentId: string,
+  liquid: LiquidClass,
+): { readonly capacity: number; readonly leavesPct: number; readonly hours: readonly [number, number]; readonly shows: string } | null {
+  const row = dryingAgents.find((each) => each.agent === agentId && each.liquid === liquid);
+  if (!row?.leavesPct || row.verdict === 'forbidden') return null;
+  return { capacity: capacityOf(row), leavesPct: row.leavesPct[1], hours: row.hours ?? [12, 24], shows: row.shows };
 }

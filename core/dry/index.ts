@@ -3,7 +3,14 @@
 // Ceilings and humidity points are published; hours are about.
 export { boilLimit, type Ceiling, ceilingOf } from './ceiling.ts';
 export { type ConstantMass, constantMass, type Weighing } from './constant-mass.ts';
-export { type Desiccant, type DesiccantDose, desiccantDoses, type LiquidKind } from './desiccant.ts';
+export {
+  agentOver,
+  type Desiccant,
+  type DesiccantDose,
+  desiccantDoses,
+  type LiquidClass,
+  liquidClassOf,
+} from './desiccant.ts';
 export { type DryAnswer, drying, dryingShape } from './drying.ts';
 export { type HydrateFinding, hydrateBy, hydrateByLoss } from './hydrate.ts';
 export { type DryingMethod, dryingMethods } from './methods.ts';

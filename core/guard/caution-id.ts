@@ -16,6 +16,8 @@ export const cautionIds = [
   'molten-alkali',
   'caustic',
   'peroxide',
+  'flammable',
+  'permit',
   'label',
   'law',
 ] as const;

@@ -35,6 +35,15 @@ export interface CautionFacts {
 
 const HAZARDS = new Map(hazards.map((row) => [row.id, row]));
 
+/** Lower limit in air, vol %, and g/mol, of what burns below 60 °C; NFPA 325. */
+const FLAMMABLE: Readonly<Record<string, { readonly lowerPct: number; readonly molarMass: number }>> = {
+  ethanol: { lowerPct: 3.3, molarMass: 46.07 },
+  isopropanol: { lowerPct: 2, molarMass: 60.1 },
+  acetone: { lowerPct: 2.5, molarMass: 58.08 },
+  methanol: { lowerPct: 6, molarMass: 32.04 },
+  'ethyl-acetate': { lowerPct: 2, molarMass: 88.11 },
+};
+
 type Rule = (facts: CautionFacts) => Caution | undefined;
 
 /** Lower flammable limit of hydrogen in air, % by volume (ISO/TR 15916). */
@@ -108,6 +117,24 @@ const rules: Readonly<Record<CautionId, Rule>> = {
         : `It would reach about ${formatNumber(startC + riseK, 2)} °C. Pour slowly and stir.`,
     };
   },
+  flammable: ({ products }) => {
+    const part = products.find(({ substanceId }) => FLAMMABLE[substanceId] !== undefined);
+    const limit = part && FLAMMABLE[part.substanceId];
+    if (!part || !limit) return undefined;
+    const litres = ((10 / limit.molarMass) * 24.5 * 100) / limit.lowerPct;
+    return {
+      id: 'flammable',
+      severity: 'stop',
+      title: `Flammable vapour: ${name(part.substanceId)}`,
+      text: `10 g of its vapour make ${formatNumber(litres, 2)} L of air that can be lit, and it creeps along the floor. No flame, no open coil, no switch within 3 m; a water bath, an extinguisher in reach.`,
+    };
+  },
+  permit: () => ({
+    id: 'permit',
+    severity: 'stop',
+    title: 'A permit, and not for drinking',
+    text: 'Distilling ethanol, denatured or not, needs a permit in many places, and even owning a still may: ask your local authority before the first step. The denaturant is never taken out: that is an offence, and it poisons. Nothing made here is for drinking.',
+  }),
   'hot-liquid': () => ({
     id: 'hot-liquid',
     severity: 'watch',

@@ -27,7 +27,7 @@ export function routeProblems(route: Route): readonly string[] {
       for (const id of references[kind] ?? [])
         if (!ids[kind].has(id)) found.push(`${where} names the ${kind.slice(0, -1)} “${id}”, which the route has not.`);
   };
-  if (route.makes.kind === 'solution') need('What it makes', { roles: [route.makes.role] });
+  if (route.makes.kind !== 'solid') need('What it makes', { roles: [route.makes.role] });
   for (const { id, dose } of route.roles)
     need(`The role “${id}”`, {
       roles: 'role' in dose ? [dose.role] : [],
@@ -44,7 +44,7 @@ export function routeProblems(route: Route): readonly string[] {
     if ('role' in dose && dose.by !== 'per-gram' && water.has(dose.role))
       found.push(`The role “${id}” is dosed by “${dose.role}”, which comes from no bottle.`);
   }
-  if (route.makes.kind === 'solution' && water.has(route.makes.role))
+  if (route.makes.kind !== 'solid' && water.has(route.makes.role))
     found.push(`It makes a solution of “${route.makes.role}”, which comes from no bottle.`);
   for (const { id, min, max, start } of route.controls)
     if (!(min <= start && start <= max)) found.push(`The control “${id}” starts outside its range.`);

@@ -5,7 +5,15 @@ import { fail, ok, type Result } from '#core/problem';
 import { densityFigure } from '#core/solution';
 import type { Content } from '#core/stock';
 import { molarMassFigure } from '#core/substance';
-import { extentOf, extentRoles, type Recipe, solidMade, speciesMade, wantedFigure } from '#core/technique';
+import {
+  extentOf,
+  extentRoles,
+  type Recipe,
+  type Standing,
+  solidMade,
+  speciesMade,
+  wantedFigure,
+} from '#core/technique';
 import { formatPlain } from '#core/units';
 import { entriesOf } from './entries.ts';
 import { walk } from './walk.ts';
@@ -30,6 +38,7 @@ function findExtent(facts: PlanFacts): Result<Figure> {
     'your target',
   );
   if (fromRole !== null) return extentFromReagent(facts, asked);
+  if (facts.recipe.makes.kind === 'liquid') return extentForLiquid(facts, asked);
   const made = solidMade(facts);
   if (!made) {
     const { substance } = facts.target;
@@ -83,6 +92,28 @@ function findExtent(facts: PlanFacts): Result<Figure> {
   return ok(derive(naming, `${formula} ÷ s`, { m: asked, Y, M, s }, (x) => (100 * x.m) / (x.Y * nu * x.M) / x.s));
 }
 
+/** Rounds that bring a liquid to what was asked for: hold-up and losses do not grow with the charge. */
+const ROUNDS = 3;
+
+/** mol to charge for so much of the liquid that a recipe makes, by what the plan comes to. */
+function extentForLiquid(facts: PlanFacts, asked: Figure): Result<Figure> {
+  const naming = { symbol: 'ξ', name: 'extent wanted', unit: 'mol' };
+  const name = asked.unit === 'mL' ? 'product.volume' : 'product.all';
+  let trial = given(naming, asked.value / 20, 'trial');
+  let share = 0;
+  for (let i = 0; i < ROUNDS; i++) {
+    const tried = tryOut(facts, trial);
+    if (tried && !tried.ok) return tried;
+    const came = tried?.value.figures[name]?.value ?? 0;
+    if (!(came > 0))
+      return fail('out-of-range', 'At these cuts nothing reaches the receiver that is kept: let more go over.', { field: 'controls' });
+    share = came / trial.value;
+    trial = given(naming, asked.value / share, 'trial');
+  }
+  const q = given({ symbol: 'q', name: 'that comes of a mol charged', unit: `${asked.unit}/mol` }, share, 'this sheet, tried out');
+  return ok(derive(naming, 'a ÷ q', { a: { ...asked, symbol: 'a' }, q }, (x) => x.a / x.q));
+}
+
 /** The first trial is this many times what paper and vessel keep larger than what is asked for. */
 const AMPLE = 10;
 
@@ -108,13 +139,13 @@ function trialFor(facts: PlanFacts, amountG: number, M: number): Result<Figure> 
 function tryOut(
   facts: PlanFacts,
   wanted: Figure,
-): Result<{ readonly product: Figure; readonly extent: Figure }> | undefined {
+): Result<{ readonly product: Figure; readonly extent: Figure; readonly figures: Standing['figures'] }> | undefined {
   const gone = walk(facts, { steps: plannedOrder(facts.steps), wanted, entries: entriesOf(liveOf([])), exact: true });
   if (!gone.ok) return gone;
   const { figures, progress } = gone.value.end;
   const product = figures['product.mass'];
   const { extent } = progress;
-  return product && extent && product.value > 0 ? ok({ product, extent }) : undefined;
+  return product && extent && product.value > 0 ? ok({ product, extent, figures }) : undefined;
 }
 
 /** Says which control, moved to which end, would bring something out. */

@@ -24,7 +24,6 @@ export { type Cut, type CutPlan, planCut, type Wanted } from './cuts.ts';
 export { type Estimate, fitStill, mlAfter, mlOfGrams, type StillFit, type StillReading } from './fit.ts';
 export { caughtBy, deviates, type Instant, type Live, letRun, setUp, shown, switchReceiver } from './live.ts';
 export {
-  dewLiquid,
   type Mixture,
   massPct,
   mixtureById,
@@ -41,5 +40,5 @@ export { atMl, type Caught, caughtBetween, distil, mlAt, type Run, type Until } 
 export { type Scaled, scaledTo } from './scale.ts';
 export { boilingWith, NOTHING_STAYS, type Staying } from './solutes.ts';
 export { stayingOf } from './staying.ts';
-export type { Setup } from './still.ts';
+export { holdsCold, type Setup } from './still.ts';
 export { type Warning, warningsOf } from './warnings.ts';

@@ -34,6 +34,8 @@ export interface Mixture {
   readonly boilsAt: (x: number) => number;
   /** Mole fraction in the vapour over it. */
   readonly vapour: (x: number) => number;
+  /** Mole fraction of the liquid that boils under vapour of y: its dew point is where that boils. */
+  readonly dew: (y: number) => number;
   /** g/mL at 20 °C by mole fraction; volumes added where no table is held. */
   readonly gPerMl: (x: number) => number;
 }
@@ -163,6 +165,7 @@ function gridded(table: VleTable, pressureHPa: number): Mixture {
     ends,
     boilsAt: (x) => lookUp(tGrid, ends, x),
     vapour: (x) => lookUp(yGrid, ends, x),
+    dew: (y) => backUp(yGrid, ends, y),
   };
 }
 
@@ -180,6 +183,22 @@ function lookUp(grid: Float64Array, ends: number, x: number): number {
   // Straight in x, not in its root, so that it meets nought in proportion.
   const [x0, x1] = [ends * (i / nodes) ** 2, ends * ((i + 1) / nodes) ** 2];
   return grid[i]! + ((grid[i + 1]! - grid[i]!) * (x - x0)) / (x1 - x0);
+}
+
+/** The x at which a rising grid reaches y. */
+function backUp(grid: Float64Array, ends: number, y: number): number {
+  const nodes = grid.length - 1;
+  if (!(y > grid[0]!)) return 0;
+  if (y >= grid[nodes]!) return ends;
+  let low = 0;
+  let high = nodes;
+  while (high - low > 1) {
+    const middle = (low + high) >> 1;
+    if (grid[middle]! <= y) low = middle;
+    else high = middle;
+  }
+  const [x0, x1] = [ends * (low / nodes) ** 2, ends * (high / nodes) ** 2];
+  return x0 + ((x1 - x0) * (y - grid[low]!)) / (grid[high]! - grid[low]! || 1);
 }
 
 type Antoine = readonly [number, number, number];
@@ -215,6 +234,7 @@ function idealOf(first: Volatile, second: Volatile, pressureHPa: number): Mixtur
     ends: 1,
     boilsAt: (x) => lookUp(tGrid, 1, x),
     vapour: (x) => lookUp(yGrid, 1, x),
+    dew: (y) => backUp(yGrid, 1, y),
   };
 }
 
@@ -256,17 +276,4 @@ export function moleFraction({ first, second }: Pick<Mixture, 'first' | 'second'
 /** kJ that a mol of vapour of this mole fraction gives back. */
 export function vapourKJ({ first, second }: Mixture, y: number): number {
   return y * Math.max(first.boilKJ, first.outKJ) + (1 - y) * second.boilKJ;
-}
-
-/** The dew point: °C at which vapour of this mole fraction condenses. Looked for from the liquid `near`. */
-export function dewLiquid(mixture: Mixture, y: number): number {
-  if (y <= 0) return 0;
-  let low = 0;
-  let high = mixture.ends;
-  for (let i = 0; i < 60; i++) {
-    const x = (low + high) / 2;
-    if (mixture.vapour(x) < y) low = x;
-    else high = x;
-  }
-  return (low + high) / 2;
 }

@@ -1,7 +1,7 @@
 import { flaskLossW } from './apparatus.ts';
 import { chargeMl, gramsOf, mlOf, pctOf } from './charge.ts';
 import { massPct } from './mixture.ts';
-import { beginning, holdup, kJToBoil, type Reads, readsOf, type Setup, type Standing, takeOver } from './still.ts';
+import { beginning, flowOf, holdup, kJToBoil, type Reads, readsOf, type Setup, type Standing, takeOver } from './still.ts';
 
 /** A run as it goes: one number each for every point, from the first drop to the last. */
 export interface Run {
@@ -38,7 +38,7 @@ export interface Until {
 /** A flask is dry for the model when this share of what boils is left, or what hangs in the column. */
 const DRY = 0.01;
 const USUAL_STEPS = 500;
-/** A step takes at most this share of what is left: near the end composition runs away. */
+/** A step takes at most this share of what is left, in a run of the usual steps: near the end composition runs away. */
 const SHARE = 0.02;
 /** No run is followed for longer, min. */
 const LONGEST = 60 * 24 * 7;
@@ -52,7 +52,8 @@ export function distil(setup: Setup, until: Until = {}, steps = USUAL_STEPS): Ru
   const { apparatus } = setup;
   const all = standing.n1 + standing.n2;
   const floor = Math.max(DRY * all, apparatus.plates > 1 ? 1.05 * holdup(setup, standing.n1 / all) : 0);
-  const points = steps + Math.ceil(Math.log(1 / DRY) / SHARE) + 4;
+  const share = SHARE * Math.max(1, (0.6 * USUAL_STEPS) / steps);
+  const points = steps + Math.ceil(Math.log(1 / DRY) / share) + 4;
   const rows = new Rows(points);
   let ends: Run['ends'] = 'dry';
   standing.minutes = heatingMin(setup, standing, apparatus.heaterW);
@@ -61,7 +62,7 @@ export function distil(setup: Setup, until: Until = {}, steps = USUAL_STEPS): Ru
   if (!(reads.rate > 1e-9) || !Number.isFinite(standing.minutes)) return rows.run(setup, 'no heat');
   while (rows.count < points) {
     const left = standing.n1 + standing.n2;
-    let moles = Math.min(all / steps, SHARE * left, left - floor);
+    let moles = Math.min(all / steps, share * left, left - floor);
     if (moles <= 1e-9 * all) break;
     const middle = half(setup, standing, { moles, y: reads.y });
     moles = notPast(until, { setup, standing, moles, y: middle.y });
@@ -82,11 +83,11 @@ export function distil(setup: Setup, until: Until = {}, steps = USUAL_STEPS): Ru
 }
 
 /** What comes over in the middle of a step. */
-function half(setup: Setup, standing: Standing, { moles, y }: { moles: number; y: number }): Reads {
+function half(setup: Setup, standing: Standing, { moles, y }: { moles: number; y: number }): Pick<Reads, 'y' | 'rate'> {
   const { n1, n2 } = standing;
   standing.n1 = Math.max(0, n1 - (moles / 2) * y);
   standing.n2 = Math.max(0, n2 - (moles / 2) * (1 - y));
-  const reads = readsOf(setup, standing, setup.apparatus.heaterW);
+  const reads = flowOf(setup, standing, setup.apparatus.heaterW);
   standing.n1 = n1;
   standing.n2 = n2;
   return reads;

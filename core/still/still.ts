@@ -1,6 +1,6 @@
 import { type Apparatus, condenserW, flaskLossW, headLossW } from './apparatus.ts';
 import { type Charge, gramsOf, mlOf } from './charge.ts';
-import { dewLiquid, type Mixture, vapourKJ } from './mixture.ts';
+import { type Mixture, vapourKJ } from './mixture.ts';
 import { topOf } from './plates.ts';
 import { boilingWith } from './solutes.ts';
 
@@ -70,6 +70,14 @@ export function holdup({ mixture, apparatus }: Setup, x: number): number {
 
 /** How a still that boils runs at this power: temperatures, what comes over, how fast. Quasi-steady: the column is taken to follow the flask at once. */
 export function readsOf(setup: Setup, standing: Standing, heaterW: number): Reads {
+  const flow = flowOf(setup, standing, heaterW);
+  const { mixture, apparatus, airC } = setup;
+  const headC = apparatus.plates <= 1 ? mixture.boilsAt(flow.x) : mixture.boilsAt(mixture.dew(flow.y));
+  return { ...flow, headC, dutyW: condenserW(apparatus, headC, airC) };
+}
+
+/** The same without the head’s temperature: what a half step asks. */
+export function flowOf(setup: Setup, standing: Standing, heaterW: number): Omit<Reads, 'headC' | 'dutyW'> {
   const { mixture, apparatus, charge, airC } = setup;
   const { n1, n2 } = standing;
   const hung = apparatus.plates > 1 ? Math.min(holdup(setup, n1 / (n1 + n2)), 0.5 * (n1 + n2)) : 0;
@@ -77,7 +85,7 @@ export function readsOf(setup: Setup, standing: Standing, heaterW: number): Read
   let pot1 = n1;
   let pot2 = n2;
   let { x, raiseK } = boilingWith(mixture, [pot1, pot2], charge.staying);
-  const flowOf = (boilingC: number, y0: number) => {
+  const drive = (boilingC: number, y0: number) => {
     const kJ = vapourKJ(mixture, y0);
     const netW = Math.max(0, heaterW * apparatus.heatShare - flaskLossW(apparatus, boilingC - airC));
     const up = (netW * 0.06) / kJ;
@@ -85,7 +93,7 @@ export function readsOf(setup: Setup, standing: Standing, heaterW: number): Read
     const off = (up - fallsBack) / (1 + apparatus.reflux);
     return { up, off, kJ };
   };
-  let flow = flowOf(mixture.boilsAt(x), mixture.vapour(x));
+  let flow = drive(mixture.boilsAt(x), mixture.vapour(x));
   const down = () => (flow.up > 0 ? Math.min(1, 1 - flow.off / flow.up) : 1);
   let top = topOf(mixture, x, { plates: apparatus.plates, down: down(), from: standing.hint });
   if (hung > 0) {
@@ -93,22 +101,19 @@ export function readsOf(setup: Setup, standing: Standing, heaterW: number): Read
       pot1 = Math.max(0, n1 - hung * top.held);
       pot2 = Math.max(0, n2 - hung * (1 - top.held));
       ({ x, raiseK } = boilingWith(mixture, [pot1, pot2], charge.staying));
-      flow = flowOf(mixture.boilsAt(x), mixture.vapour(x));
+      flow = drive(mixture.boilsAt(x), mixture.vapour(x));
       top = topOf(mixture, x, { plates: apparatus.plates, down: down(), from: top.y });
     }
   }
   standing.hint = top.y;
   const potC = mixture.boilsAt(x);
-  const headC = apparatus.plates <= 1 ? potC : mixture.boilsAt(dewLiquid(mixture, top.y));
   const vapourKjPerMol = vapourKJ(mixture, top.y);
   return {
-    headC,
     potC: potC + raiseK,
     x,
     y: top.y,
     rate: flow.off,
     loadW: ((flow.off * (1 + apparatus.reflux)) / 0.06) * vapourKjPerMol,
-    dutyW: condenserW(apparatus, headC, airC),
   };
 }
 

@@ -1,4 +1,4 @@
-import { desiccantDoses, type LiquidKind } from '#core/dry';
+import { desiccantDoses, liquidClassOf } from '#core/dry';
 import { datum } from '#core/figure';
 import { NUMBER, pointAt, readStuff, type Stuff, typedNumber } from '#core/phrase';
 import { fail, ok, type Result } from '#core/problem';
@@ -8,18 +8,6 @@ import { formatNumber } from '#core/units';
 import type { Found } from './found.ts';
 
 const DRY = new RegExp(String.raw`^(.+?)\s+with\s+(${NUMBER})\s*%\s*(?:of\s+)?water$`, 'i');
-
-/** What kind of liquid a substance is, for what may dry it. */
-const KIND: Readonly<Record<string, LiquidKind>> = {
-  ethanol: 'alcohol',
-  isopropanol: 'alcohol',
-  methanol: 'alcohol',
-  'isoamyl-alcohol': 'alcohol',
-  acetone: 'ketone',
-  'ethyl-acetate': 'ester',
-  'acetic-acid': 'acid',
-  'formic-acid': 'acid',
-};
 
 interface Wet {
   readonly grams: number;
@@ -62,7 +50,7 @@ export function dryVerb(rest: string, line: string): Result<Found> {
   const stuff = readStuff(match?.[1] ?? rest.trim(), line);
   if (!stuff.ok) return stuff;
   const { substance } = stuff.value;
-  const kind = KIND[substance.id];
+  const kind = liquidClassOf(substance.id);
   if (!kind)
     return fail(
       'unit-does-not-fit',
@@ -73,20 +61,27 @@ export function dryVerb(rest: string, line: string): Result<Found> {
   if (!wet.ok)
     return wet.problem.at ? wet : { ok: false, problem: { ...wet.problem, at: pointAt(line, match?.[1] ?? rest) } };
   const { grams, water } = wet.value;
-  const doses = desiccantDoses(kind, grams, water, 20);
+  const doses = desiccantDoses(kind, { grams, waterPct: water, tempC: 20 });
   const forbidden = doses
     .filter((each) => each.forbidden !== '')
     .map((each) => `${each.desiccant.name}: ${each.forbidden}`);
   return ok({
     figures: doses
       .filter((each) => each.forbidden === '' && each.leftPct < water)
-      .map(({ desiccant, grams, leftPct }) =>
+      .map(({ desiccant, grams, leftPct, hours, row }) =>
         datum(
-          { symbol: 'm', name: `${desiccant.name}, ${desiccant.speed}, leaves ${leftPct} %`, unit: 'g' },
+          { symbol: 'm', name: `${desiccant.name}, ${hoursText(hours)}, leaves ${formatNumber(leftPct, 2)} %`, unit: 'g' },
           { value: grams, uncertainty: { desiccant: { name: 'capacity in practice', effect: 0.2 * grams } } },
-          { source: 'Perrin and Armarego, Purification of Laboratory Chemicals, ch. 1', grade: 'C' },
+          { source: row.source, grade: 'C' },
         ),
       ),
     note: `${shownWater(grams, water)}${forbidden.length > 0 ? ` Not ${forbidden.join('; not ')}.` : ''}`,
   });
+}
+
+/** “24 to 72 h”. */
+function hoursText(hours: readonly [number, number] | null): string {
+  if (!hours) return 'about a day';
+  const [from, to] = hours;
+  return from === to ? `${formatNumber(to, 2)} h` : `${formatNumber(from, 2)} to ${formatNumber(to, 2)} h`;
 }

@@ -3,7 +3,9 @@ import { boilDown } from './boil-down/index.ts';
 import { crystalliseCold } from './crystallise/index.ts';
 import { decant } from './decant/index.ts';
 import { dissolveWarm } from './dissolve/index.ts';
+import { distilOver } from './distil/index.ts';
 import { dry } from './dry/index.ts';
+import { dryOver } from './dry-over/index.ts';
 import { dryUp } from './dry-up/index.ts';
 import { evaporate } from './evaporate/index.ts';
 import { filter } from './filter/index.ts';
@@ -14,6 +16,7 @@ import { plain } from './plain/index.ts';
 import { precipitate } from './precipitate/index.ts';
 import { react } from './react/index.ts';
 import { redissolve } from './redissolve/index.ts';
+import { saltOutCold } from './salt-out/index.ts';
 import { saltPair } from './salt-pair/index.ts';
 import { wash } from './wash/index.ts';
 
@@ -28,6 +31,7 @@ export const techniques = {
   crystallise: crystalliseCold,
   filter,
   'salt-pair': saltPair,
+  'salt-out': saltOutCold,
   precipitate,
   wash,
   dry,
@@ -35,6 +39,8 @@ export const techniques = {
   decant,
   dissolve: dissolveWarm,
   redissolve,
+  distil: distilOver,
+  'dry-over': dryOver,
   hold,
   plain,
 } as const;

@@ -1,4 +1,5 @@
 import { fields, list, note, nullable, number, type Of, one, optional, substance, tagged, text } from '#core/shape';
+import { vesselNames } from '#core/vessel';
 
 // What a recipe says besides its steps: who plays which role, in what dose, what reacts, what can be set.
 
@@ -18,6 +19,8 @@ export const doseShape = tagged('by', {
   'to-dissolve': { role: key(), control: key(), spare: key() },
   /** So many g for each 100 g that a role brings. */
   'per-gram': { role: key(), control: key() },
+  /** A drying agent for the water of the liquid that stands in the step’s vessel, times so much to spare. */
+  'to-dry': { spare: key() },
   /** For these reactions to go to their end with what is in the vessel then, whatever that is. */
   contents: { reactions: list(text(60), 20, 1), excessControl: optional(key()) },
 });
@@ -56,11 +59,13 @@ const term = fields({ substanceId: substance(), n: number({ moreThan: 0, max: 10
 export const reactionShape = fields({ id: text(60), reactants: list(term, 10, 1), products: list(term, 10, 1) });
 
 /**
- * A solution: of what a role brings, or of `substanceId`, which the reactions make of it. Or one solid: crystals, or a
- * precipitate (whose species is itself).
+ * A solution: of what a role brings, or of `substanceId`, which the reactions make of it. One solid: crystals, or a
+ * precipitate (whose species is itself). Or the liquid that stands in a vessel at the end, as strong as it came: `substanceId`
+ * is what counts in it.
  */
 export const makesShape = tagged('kind', {
   solution: { role: key(), substanceId: optional(substance()) },
+  liquid: { role: key(), substanceId: substance(), vessel: one(...vesselNames) },
   solid: {
     substanceId: substance(),
     anhydrousId: substance(),

@@ -1,4 +1,5 @@
 import { fields, flag, list, note, number, type Of, one, optional, text } from '#core/shape';
+import { apparatusShape } from '#core/still';
 
 export const materials = [
   'glass',
@@ -89,6 +90,8 @@ export const benchShape = fields({
   /** What is owned to measure with; what a kitchen has when it was never said. */
   gear: optional(list(one(...gearKinds), 20)),
   burette: optional(buretteShape),
+  /** One’s own still; a bare head on a litre flask where it was never described. */
+  still: optional(apparatusShape),
 });
 export type Bench = Of<typeof benchShape>;
 

@@ -13,6 +13,7 @@ export const vesselNames = [
   'receiver 1',
   'receiver 2',
   'receiver 3',
+  'receiver 4',
   'absorber',
   'condenser',
   'anode side',

@@ -1,6 +1,13 @@
 import type { Route } from '../route.ts';
 import { acidDilution } from './acid-dilution.ts';
 import { saltsOfWeakAcids } from './carbonate-and-acid.ts';
+import { ammoniaSolution } from './ammonia-solution.ts';
+import { constantBoilingAcid } from './constant-boiling-acid.ts';
+import { driedEthanol } from './dried-ethanol.ts';
+import { nitricAcid } from './nitric-acid.ts';
+import { recoveredAcetone, recoveredIsopropanol } from './recovered-solvent.ts';
+import { sulfuricAcid } from './sulfuric-acid.ts';
+import { formicAcid, strongerVinegar } from './weak-acid-strengthened.ts';
 import { copperCarbonate } from './copper-carbonate.ts';
 import { ferricAlum } from './ferric-alum.ts';
 import { iodineSolution } from './iodine-solution.ts';
@@ -32,6 +39,15 @@ export const catalogue: readonly Route[] = [
   silicaFromCommonSand,
   ...saltsOfWeakAcids,
   ...recrystallisations,
+  constantBoilingAcid,
+  nitricAcid,
+  sulfuricAcid,
+  driedEthanol,
+  recoveredAcetone,
+  recoveredIsopropanol,
+  ammoniaSolution,
+  formicAcid,
+  strongerVinegar,
   // Last: a solution only where one is asked for.
   weighedSolution,
   iodineSolution,

@@ -1,7 +1,8 @@
 import { solubilityFigure } from '#core/dish';
-import { derive, type Figure, given } from '#core/figure';
-import { molarMassFigure, speciesOf } from '#core/substance';
-import { at, type Place, speciesAmount, subscript, waterWhenDissolved } from '#core/vessel';
+import { agentOver, liquidClassOf } from '#core/dry';
+import { datum, derive, type Figure, given } from '#core/figure';
+import { molarMassFigure, speciesOf, substanceOf } from '#core/substance';
+import { at, entriesOf, type Place, speciesAmount, subscript, waterWhenDissolved } from '#core/vessel';
 import {
   type At,
   controlFigure,
@@ -53,6 +54,8 @@ export function plannedMass(dosing: Dosing, roleId: string): Figure {
         Math.max(0, (x['m₀'] * (x.w - x.set)) / x.set),
       );
     }
+    case 'to-dry':
+      return agentToDry(dosing, roleId, dose.spare);
     case 'share-of-water': {
       const share = controlFigure(facts, dose.control);
       const { makes } = facts.recipe;
@@ -66,6 +69,30 @@ export function plannedMass(dosing: Dosing, roleId: string): Figure {
       );
     }
   }
+}
+
+/** g of a drying agent for the water of the liquid that stands in the vessel, down to what the agent leaves. */
+function agentToDry({ facts, standing, place }: Dosing, roleId: string, spareControl: string): Figure {
+  const naming = { symbol: 'm', name: `${roleOf(facts, roleId).name} to take`, unit: 'g' };
+  const contents = at(standing.vessels, place);
+  const content = facts.contents[roleId]!;
+  const found = entriesOf(contents.aqueous).flatMap(([id, n]) => {
+    const liquid = liquidClassOf(id);
+    const over = liquid && agentOver(content.substance.species, liquid);
+    return over ? [{ id, n, over }] : [];
+  })[0];
+  if (!found) return given(naming, 0, 'nothing there that it dries');
+  const { id, n, over } = found;
+  const source = { source: 'capacity in practice, Perrin and Armarego', grade: 'C' } as const;
+  const k = datum({ symbol: 'k', name: 'water that a gram takes', unit: 'g/g' }, over.capacity, source);
+  const r = datum({ symbol: 'r', name: 'water that it leaves', unit: '%' }, over.leavesPct, source);
+  const M = molarMassFigure(substanceOf(id).formula);
+  return derive(
+    naming,
+    'max(0; W − r × n × M ÷ 100) × (100 + set) ÷ (k × w)',
+    { W: contents.waterG, r, n, M, set: controlFigure(facts, spareControl), k, w: content.w },
+    (x) => (Math.max(0, x.W - (x.r * x.n * x.M) / 100) * (100 + x.set)) / (x.k * x.w),
+  );
 }
 
 /** What a role really brought, or what is planned of it. */

@@ -5,7 +5,9 @@ import { boilDownView } from './boil-down/index.ts';
 import { crystalliseView } from './crystallise/index.ts';
 import { decantView } from './decant/index.ts';
 import { dissolveView } from './dissolve/index.ts';
+import { distilView } from './distil/index.ts';
 import { dryView } from './dry/index.ts';
+import { dryOverView } from './dry-over/index.ts';
 import { dryUpView } from './dry-up/index.ts';
 import { evaporateView } from './evaporate/index.ts';
 import { filterView } from './filter/index.ts';
@@ -16,6 +18,7 @@ import { plainStepView } from './plain/index.ts';
 import { precipitateView } from './precipitate/index.ts';
 import { reactView } from './react/index.ts';
 import { redissolveView } from './redissolve/index.ts';
+import { saltOutView } from './salt-out/index.ts';
 import { saltPairView } from './salt-pair/index.ts';
 import type { TechniqueView } from './technique-view.ts';
 import { washView } from './wash/index.ts';
@@ -31,6 +34,7 @@ const views: { readonly [N in TechniqueName]: TechniqueView<N> } = {
   crystallise: crystalliseView,
   filter: filterView,
   'salt-pair': saltPairView,
+  'salt-out': saltOutView,
   precipitate: precipitateView,
   wash: washView,
   dry: dryView,
@@ -38,6 +42,8 @@ const views: { readonly [N in TechniqueName]: TechniqueView<N> } = {
   decant: decantView,
   dissolve: dissolveView,
   redissolve: redissolveView,
+  distil: distilView,
+  'dry-over': dryOverView,
   hold: holdView,
   plain: plainStepView,
 };

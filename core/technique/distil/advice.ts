@@ -1,0 +1,52 @@
+import { sdOf } from '#core/figure';
+import type { FieldsOf } from '#core/shape';
+import { massPct, type StillAsked } from '#core/still';
+import { molarMass, type SubstanceId, substanceOf } from '#core/substance';
+import { amountsOf } from '#core/vessel';
+import type { StepView } from '../view.ts';
+import { apparatusOf, flaskOf, WATER_M } from './flask.ts';
+import type { fields } from './op.ts';
+
+/** The flask as this step finds it, for the model, and how well its strength is known. */
+export interface DistilAdvice {
+  readonly still: StillAsked;
+  /** Standard uncertainty of the strength, mass %. */
+  readonly pctSd: number;
+  readonly volatile: SubstanceId;
+  readonly finished: boolean;
+}
+
+/** Least that a strength is off by, mass %: a label without a band. */
+const LEAST_SD = 0.15;
+
+/** What is known of the flask before anything is read of it. */
+export function advice(view: StepView, op: FieldsOf<typeof fields>): DistilAdvice | null {
+  const flask = flaskOf(view.before, op.volatile, view.facts);
+  if (!flask) return null;
+  const { mixture, charge, n, waterG } = flask;
+  const { bench } = view.facts;
+  const M = molarMass(substanceOf(op.volatile).formula);
+  const grams = charge.first * M + charge.second * WATER_M;
+  const pct = massPct(mixture, charge.first / (charge.first + charge.second));
+  // d(100 m ÷ (m + W)) by either.
+  const share = pct / 100;
+  const sd = (100 / grams) * Math.hypot((1 - share) * sdOf(n) * M, share * sdOf(waterG));
+  return {
+    volatile: op.volatile,
+    finished: view.finished,
+    pctSd: Math.max(LEAST_SD, sd),
+    still: {
+      first: mixture.first.id,
+      second: mixture.second.id,
+      pressureHPa: bench.pressureHPa,
+      grams,
+      pct,
+      staying: amountsOf(view.before)
+        .filter(([id, mol]) => id !== op.volatile && mol > 0)
+        .map(([id, mol]) => ({ substanceId: id, grams: mol * molarMass(substanceOf(id).formula) })),
+      apparatus: apparatusOf(view.facts),
+      airC: bench.tempC,
+      wanted: null,
+    },
+  };
+}

@@ -1,0 +1,17 @@
+import { one, optional, substance, text } from '#core/shape';
+import { vesselNames } from '#core/vessel';
+import { where } from '../where.ts';
+
+/**
+ * Distilled out of its vessel, the flask, into another, until `control` is reached: so much of all that was charged has gone
+ * over, % by volume, counted from the first drop; or, `by` the flask, its temperature, °C. `volatile` boils with water.
+ * `over` is what its vapour is led over: water that takes up the gas which does not condense.
+ */
+export const fields = {
+  ...where,
+  volatile: substance(),
+  into: one(...vesselNames),
+  control: text(40),
+  by: optional(one('share', 'pot')),
+  over: optional(one('absorber')),
+};
