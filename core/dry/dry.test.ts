@@ -53,20 +53,20 @@ describe('which hydrate a mass says', () => {
 
 describe('drying a liquid', () => {
   it('doses by the water, forbids what reacts, and knows what each leaves', () => {
-    const ethanol = desiccantDoses('alcohol', 500, 5, 18);
+    const ethanol = desiccantDoses('ethanol', { grams: 500, waterPct: 5, tempC: 18 });
     expect(ethanol.find(({ desiccant }) => desiccant.id === 'calcium-chloride')).toMatchObject({
       grams: 0,
-      forbidden: 'it forms a compound with alcohols',
+      forbidden: 'forms CaCl2.4C2H5OH',
     });
-    // 500 g at 5 % down to 0.3 %: 23.5 g of water, ÷ 0.3 × 1.5 = 117.5 g.
-    expect(ethanol.find(({ desiccant }) => desiccant.id === 'magnesium-sulfate')!.grams).toBeCloseTo(117.5, 1);
-    expect(
-      desiccantDoses('ester', 100, 2, 18).find(({ desiccant }) => desiccant.id === 'calcium-oxide')!.forbidden,
-    ).toContain('esters');
-    expect(
-      desiccantDoses('ester', 100, 2, 40).find(({ desiccant }) => desiccant.id === 'sodium-sulfate')!.forbidden,
-    ).toContain('32 °C');
-    for (const { grams } of desiccantDoses('hydrocarbon', 100, 0, 18)) expect(grams).toBe(0);
+    // 500 g at 5 % down to 3 %: 10 g of water, ÷ 0.5 × 1.5 = 30 g.
+    expect(ethanol.find(({ desiccant }) => desiccant.id === 'magnesium-sulfate')!.grams).toBeCloseTo(30, 1);
+    // A sieve goes down to 0.01 %: 24.95 g of water, ÷ 0.195 × 1.5 = 192 g, and it comes first.
+    expect(ethanol[0]).toMatchObject({ desiccant: { id: 'sieve-3a' }, hours: [24, 72] });
+    expect(ethanol[0]!.grams).toBeCloseTo(191.9, 0);
+    const ester = (waterPct: number, tempC: number) => desiccantDoses('esters', { grams: 100, waterPct, tempC });
+    expect(ester(2, 18).find(({ desiccant }) => desiccant.id === 'calcium-oxide')!.forbidden).toContain('saponifies');
+    expect(ester(2, 40).find(({ desiccant }) => desiccant.id === 'sodium-sulfate')!.forbidden).toContain('32 °C');
+    for (const { grams } of desiccantDoses('hydrocarbons', { grams: 100, waterPct: 0, tempC: 18 })) expect(grams).toBe(0);
   });
 });
 

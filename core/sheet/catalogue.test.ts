@@ -16,8 +16,10 @@ describe.each(catalogue.map((route) => [route.id, route] as const))('the route %
     if (route.makes.kind === 'solution')
       expect(sheet.made!.strength.value / plan.target.strength!.value).toBeCloseTo(1, 1);
     else {
-      expect(sheet.product!.value).toBeGreaterThan(48.5);
-      expect(sheet.product!.value).toBeLessThan(51.5);
+      // Of a liquid so much is asked for as it comes, water and all.
+      const came = route.makes.kind === 'liquid' ? sheet.figures['product.all']! : sheet.product!;
+      expect(came.value).toBeGreaterThan(48.5);
+      expect(came.value).toBeLessThan(51.5);
       expect(sheet.yieldPct!.value).toBeGreaterThan(30);
       expect(sheet.yieldPct!.value).toBeLessThanOrEqual(100.5);
       expect(sheet.limiting).not.toBeNull();
@@ -75,9 +77,11 @@ describe.each(catalogue.map((route) => [route.id, route] as const))('the route %
           const ratio = two.value.additions[i]!.dose.mass.value / (2 * line.dose.mass.value);
           // What paper and vessel keep of any batch is lost but once in the larger one.
           const once = (route.handling?.holdG ?? 0) / 40 / 0.9;
+          // A still keeps its film, a column what hangs in it.
+          const film = route.makes.kind === 'liquid' ? 0.06 : 0;
           // What is measured at an instrument's steps, a later dose takes into account.
-          expect(ratio, line.role).toBeGreaterThan(0.97 - once / 2);
-          expect(ratio, line.role).toBeLessThan(1.03);
+          expect(ratio, line.role).toBeGreaterThan(0.97 - once / 2 - film);
+          expect(ratio, line.role).toBeLessThan(1.03 + film);
         }
       }),
       { numRuns: 6 },

@@ -99,16 +99,22 @@ const ROUNDS = 3;
 function extentForLiquid(facts: PlanFacts, asked: Figure): Result<Figure> {
   const naming = { symbol: 'ξ', name: 'extent wanted', unit: 'mol' };
   const name = asked.unit === 'mL' ? 'product.volume' : 'product.all';
-  let trial = given(naming, asked.value / 20, 'trial');
+  let mol = asked.value / 20;
   let share = 0;
+  let before: { readonly mol: number; readonly came: number } | undefined;
   for (let i = 0; i < ROUNDS; i++) {
-    const tried = tryOut(facts, trial);
+    const tried = tryOut(facts, given(naming, mol, 'trial'));
     if (tried && !tried.ok) return tried;
     const came = tried?.value.figures[name]?.value ?? 0;
     if (!(came > 0))
       return fail('out-of-range', 'At these cuts nothing reaches the receiver that is kept: let more go over.', { field: 'controls' });
-    share = came / trial.value;
-    trial = given(naming, asked.value / share, 'trial');
+    share = came / mol;
+    // In proportion at first, then along the straight line through the last two.
+    const slope = before && before.mol !== mol ? (came - before.came) / (mol - before.mol) : share;
+    before = { mol, came };
+    const next = mol + (asked.value - came) / (slope > 0 ? slope : share);
+    mol = next > 0 ? next : asked.value / share;
+    share = asked.value / mol;
   }
   const q = given({ symbol: 'q', name: 'that comes of a mol charged', unit: `${asked.unit}/mol` }, share, 'this sheet, tried out');
   return ok(derive(naming, 'a ÷ q', { a: { ...asked, symbol: 'a' }, q }, (x) => x.a / x.q));

@@ -7,6 +7,7 @@ import { catalogue } from '#core/route';
 import { goThrough } from '#core/sheet';
 import { runState } from '#core/state';
 import { hydrateWater, molarMass, substanceOf } from '#core/substance';
+import { placeOf } from '#core/technique';
 import { at, slurryVolume } from '#core/vessel';
 import { planForRoute } from '#testing/catalogue';
 import { done, on, read, START } from '#testing/on-route';
@@ -144,7 +145,10 @@ describe('after any readings', () => {
               goThrough(plan, liveOf(eventsAt(START, ...done(...steps.map(({ id }) => id))))),
             ).planned;
             const by = new Map(
-              reads.map(([{ id }, share]) => [id, share * slurryVolume(at(planned.outcomes.get(id)!.vessels, 'pot'))]),
+              reads.map(([{ id, op }, share]) => [
+                id,
+                share * slurryVolume(at(planned.outcomes.get(id)!.vessels, placeOf(op))),
+              ]),
             );
             const bodies = steps.flatMap(({ id }): EventBody[] => [
               ...(by.has(id)
@@ -165,7 +169,9 @@ describe('after any readings', () => {
               const { op } = steps.find((each) => each.id === id)!;
               // Of a filter that keeps the solid it is the liquor; made up to, it is the solution at its own strength.
               if ((op.do === 'filter' && op.keep === 'solid') || op.do === 'make-up') continue;
-              const pot = at(gone.planned.outcomes.get(id)!.vessels, 'pot');
+              // At the still, and at a filter into another vessel, it is what ran over.
+              if (op.do === 'distil' || op.do === 'dry-over') continue;
+              const pot = at(gone.planned.outcomes.get(id)!.vessels, placeOf(op));
               const stands = slurryVolume(pot);
               // It shrinks no further than to the crystal water of its product, and dry it has no volume to read.
               const solid = substanceOf(route.makes.substanceId ?? 'water');

@@ -1,4 +1,4 @@
-import { derive, type Figure } from '#core/figure';
+import { derive, type Figure, given } from '#core/figure';
 import { molarMassFigure, substanceOf } from '#core/substance';
 import { amountOf, at, contentsMass, liquidVolume, type Vessels } from '#core/vessel';
 import type { Facts } from './facts.ts';
@@ -17,7 +17,7 @@ export function liquidFigures(vessels: Vessels, { recipe, tables }: Facts): Reco
   const W = contents.waterG;
   // Salt and dirt beside it weigh, and are not what counts.
   const rest = contentsMass(contents) - W.value - mass.value;
-  const besides = { ...contents.inertG, symbol: 'o', name: 'what else is in it', value: Math.max(0, rest) };
+  const besides = given({ symbol: 'o', name: 'what else is in it', unit: 'g' }, Math.max(0, rest), 'salt and dirt that came along');
   const all = derive(
     { symbol: 'm', name: `the ${name}, as it came`, unit: 'g' },
     'm + W + o',

@@ -50,7 +50,7 @@ export function plannedMass(dosing: Dosing, roleId: string): Figure {
     case 'dilute-to': {
       const set = controlFigure(facts, dose.control);
       const w = facts.contents[dose.role]!.w;
-      return derive(naming, 'm₀ × (w − set) ÷ set', { 'm₀': massOfRole(dosing, dose.role), w, set }, (x) =>
+      return derive(naming, 'max(0; m₀ × (w − set) ÷ set)', { 'm₀': massOfRole(dosing, dose.role), w, set }, (x) =>
         Math.max(0, (x['m₀'] * (x.w - x.set)) / x.set),
       );
     }

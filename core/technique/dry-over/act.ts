@@ -4,7 +4,18 @@ import { readingValue } from '#core/log';
 import { ok, type Result } from '#core/problem';
 import type { FieldsOf } from '#core/shape';
 import { molarMass, molarMassFigure, substanceOf } from '#core/substance';
-import { amountOf, at, type Contents, emptyContents, holding, parted, phaseG, poured, speciesAmount } from '#core/vessel';
+import {
+  amountOf,
+  at,
+  type Contents,
+  emptyContents,
+  holding,
+  liquidVolume,
+  parted,
+  phaseG,
+  poured,
+  speciesAmount,
+} from '#core/vessel';
 import type { At } from '../facts.ts';
 import { liquidFigures } from '../liquid.ts';
 import { begin, type Outcome, type Standing } from '../outcome.ts';
@@ -54,7 +65,7 @@ export function act(standing: Standing, op: FieldsOf<typeof fields>, step: At): 
   const dry = less(before, bound);
   const agentG = phaseG({ [agent.species]: there });
   const all = n.value * molarMass(substanceOf(op.liquid).formula) + dry.waterG.value;
-  const kept = keptShare(step, { agentG, all });
+  const kept = keptShare(step, { agentG, all, allMl: liquidVolume({ ...dry, solid: {} }, facts.tables) });
   const { solid: lies, inertG, ...rest } = dry;
   // A trace of water dissolves some of the agent by the tables of water; in spirit it lies at the bottom.
   const { [agent.species]: _, ...aqueous } = rest.aqueous;
@@ -68,8 +79,12 @@ export function act(standing: Standing, op: FieldsOf<typeof fields>, step: At): 
 }
 
 /** What the agent and the paper keep of the liquid, 0 to 1: by its usual hold, or by what was weighed afterwards. */
-function keptShare({ entries, key }: At, { agentG, all }: { agentG: number; all: number }): Figure {
-  const read = entries.readings.mass && readingValue(entries.readings.mass);
+function keptShare({ entries, key }: At, { agentG, all, allMl }: { agentG: number; all: number; allMl: number }): Figure {
+  const { mass, volume } = entries.readings;
+  const ml = volume && readingValue(volume);
+  // Millilitres by how much there was of either.
+  const byMl = ml && allMl > 0 ? { value: (ml.value * all) / allMl, sd: (Math.max(ml.sd, 0.02 * ml.value) * all) / allMl } : undefined;
+  const read = (mass && readingValue(mass)) ?? byMl;
   const naming = { symbol: 'kept', name: 'part that agent and filter keep', unit: '' };
   if (read && read.value >= 0 && all > 0) {
     const share = Math.min(1, Math.max(0, 1 - read.value / all));

@@ -10,7 +10,7 @@ export const dryOver = technique({
   act,
   advice: null,
   gives: { 'dried.water': 2, 'dried.hours': 2, 'product.mass': 3, 'product.all': 3, 'product.pct': 4, 'product.volume': 3 },
-  takes: ['mass'],
+  takes: ['mass', 'volume'],
   follows: [],
   hours: ({ figures }) => {
     const hours = figures['dried.hours']?.value;
