@@ -1,5 +1,6 @@
 import { advise } from './advise.ts';
 import { assay } from './assay.ts';
+import { boil } from './boil.ts';
 import { buffer } from './buffer.ts';
 import { clash } from './clash.ts';
 import { compare } from './compare.ts';
@@ -8,6 +9,7 @@ import { dish } from './dish.ts';
 import { dry } from './dry.ts';
 import { equilibrium } from './equilibrium.ts';
 import { evaporate } from './evaporate.ts';
+import { fitStill } from './fit-still.ts';
 import { foretold } from './foretold.ts';
 import { gasVolume } from './gas-volume.ts';
 import { labelVerbs } from './label-verbs.ts';
@@ -20,6 +22,7 @@ import { run } from './run.ts';
 import { saltout } from './saltout.ts';
 import { sheet } from './sheet.ts';
 import { shelfVerbs } from './shelf-verbs.ts';
+import { still } from './still.ts';
 import { surprise } from './surprise.ts';
 import { target } from './target.ts';
 import { tests } from './tests.ts';
@@ -32,12 +35,14 @@ export const verbs = {
   ...labelVerbs,
   ...shelfVerbs,
   advise,
+  boil,
   clash,
   compare,
   describe,
   dish,
   dry,
   evaporate,
+  fitStill,
   portion,
   precipitate,
   foretold,
@@ -46,6 +51,7 @@ export const verbs = {
   run,
   saltout,
   sheet,
+  still,
   surprise,
   target,
   wash,

@@ -15,10 +15,10 @@ export {
 } from './evaporate.ts';
 export { type Method, methods, type Pass, recrystallisations } from './methods.ts';
 export { type DishPath, type DishStage, type DishState, dishAt, dishPath, leastWater } from './path.ts';
+export { saltInAcidAt } from './salt-in-acid.ts';
 export { type SaltDown, type SaltPair, saltsDown } from './salt-pair.ts';
 export { type SaltOutAnswer, saltedOut, saltedOutShape } from './salted-out.ts';
 export { type DrivesOut, type SaltedOut, saltBeside, saltOut } from './salting-out.ts';
 export { NEWEST_TABLES, SOLUBILITY_SD, type SolubilityAnswer, solubilityOf, solubilityRange } from './solubility.ts';
 export { dryShare } from './solute.ts';
 export { type DishAnswer, type DishInput, dishShape, wholeDish } from './whole-dish.ts';
-export { saltInAcidAt } from './salt-in-acid.ts';

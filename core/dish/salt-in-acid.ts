@@ -8,9 +8,16 @@ export function saltInAcidAt(salt: 'NaCl' | 'KCl', tempC: number, acidMolPerKg: 
   const rows = saltInAcid.filter((row) => row.salt === salt);
   const temps = [...new Set(rows.map((row) => row.tempC))].sort((a, b) => a - b);
   const t = Math.min(temps.at(-1)!, Math.max(temps[0]!, tempC));
-  const above = Math.max(1, temps.findIndex((each) => each >= t));
+  const above = Math.max(
+    1,
+    temps.findIndex((each) => each >= t),
+  );
   const [cold, warm] = [temps[above - 1]!, temps[above]!];
-  const ln = (temp: number) => lnAt(rows.filter((row) => row.tempC === temp), acidMolPerKg);
+  const ln = (temp: number) =>
+    lnAt(
+      rows.filter((row) => row.tempC === temp),
+      acidMolPerKg,
+    );
   return Math.exp(ln(cold) + ((ln(warm) - ln(cold)) * (t - cold)) / (warm - cold));
 }
 

@@ -117,7 +117,12 @@ export function desiccantDoses(
 export function agentOver(
   agentId: string,
   liquid: LiquidClass,
-): { readonly capacity: number; readonly leavesPct: number; readonly hours: readonly [number, number]; readonly shows: string } | null {
+): {
+  readonly capacity: number;
+  readonly leavesPct: number;
+  readonly hours: readonly [number, number];
+  readonly shows: string;
+} | null {
   const row = dryingAgents.find((each) => each.agent === agentId && each.liquid === liquid);
   if (!row?.leavesPct || row.verdict === 'forbidden') return null;
   return { capacity: capacityOf(row), leavesPct: row.leavesPct[1], hours: row.hours ?? [12, 24], shows: row.shows };

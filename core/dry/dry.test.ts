@@ -66,7 +66,8 @@ describe('drying a liquid', () => {
     const ester = (waterPct: number, tempC: number) => desiccantDoses('esters', { grams: 100, waterPct, tempC });
     expect(ester(2, 18).find(({ desiccant }) => desiccant.id === 'calcium-oxide')!.forbidden).toContain('saponifies');
     expect(ester(2, 40).find(({ desiccant }) => desiccant.id === 'sodium-sulfate')!.forbidden).toContain('32 °C');
-    for (const { grams } of desiccantDoses('hydrocarbons', { grams: 100, waterPct: 0, tempC: 18 })) expect(grams).toBe(0);
+    for (const { grams } of desiccantDoses('hydrocarbons', { grams: 100, waterPct: 0, tempC: 18 }))
+      expect(grams).toBe(0);
   });
 });
 

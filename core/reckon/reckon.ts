@@ -4,11 +4,14 @@ import { cutPhrase, pointAt, readStuff, wantedStrength } from '#core/phrase';
 import { fail, ok, type Problem, type ProblemCode, type Result } from '#core/problem';
 import { findSubstance } from '#core/substance';
 import {
+  azeotropeVerb,
   boilOffVerb,
+  boilVerb,
   bufferVerb,
   ceilingVerb,
   clashVerb,
   crystalsVerb,
+  cutVerb,
   dissolveVerb,
   dryVerb,
   type Found,
@@ -67,6 +70,9 @@ const BENCH_VERBS = {
   titre: titreVerb,
   titer: titreVerb,
   buffer: bufferVerb,
+  boil: boilVerb,
+  azeotrope: azeotropeVerb,
+  cut: cutVerb,
 } as const;
 
 /** What a line may begin with, besides a lone M. */
@@ -92,9 +98,12 @@ const VERBS = [
   'titre',
   'titer',
   'buffer',
+  'boil',
+  'azeotrope',
+  'cut',
   'molar mass',
 ] as const;
-const VERB = new RegExp(String.raw`^(${VERBS.join('|')}|neutralize|boil|molar mass of|m)\b[\s:]*(.*)$`, 'is');
+const VERB = new RegExp(String.raw`^(${VERBS.join('|')}|neutralize|molar mass of|m)\b[\s:]*(.*)$`, 'is');
 
 function dispatch(line: string): Result<Found> {
   const verb = VERB.exec(line);
@@ -112,7 +121,7 @@ function dispatch(line: string): Result<Found> {
   if (word === 'yield') return yieldVerb(rest, line);
   if (word === 'price') return priceVerb(rest, line);
   if (word === 'clash') return clashVerb(rest, line);
-  if (word === 'evaporate' || word === 'boil') return boilOffVerb(rest, line);
+  if (word === 'evaporate') return boilOffVerb(rest, line);
   if (word !== undefined && Object.hasOwn(BENCH_VERBS, word))
     return BENCH_VERBS[word as keyof typeof BENCH_VERBS](rest, line);
   if (word === 'm' || word?.startsWith('molar')) return molarMassVerb(rest, line);

@@ -107,7 +107,9 @@ function extentForLiquid(facts: PlanFacts, asked: Figure): Result<Figure> {
     if (tried && !tried.ok) return tried;
     const came = tried?.value.figures[name]?.value ?? 0;
     if (!(came > 0))
-      return fail('out-of-range', 'At these cuts nothing reaches the receiver that is kept: let more go over.', { field: 'controls' });
+      return fail('out-of-range', 'At these cuts nothing reaches the receiver that is kept: let more go over.', {
+        field: 'controls',
+      });
     share = came / mol;
     // In proportion at first, then along the straight line through the last two.
     const slope = before && before.mol !== mol ? (came - before.came) / (mol - before.mol) : share;
@@ -116,7 +118,11 @@ function extentForLiquid(facts: PlanFacts, asked: Figure): Result<Figure> {
     mol = next > 0 ? next : asked.value / share;
     share = asked.value / mol;
   }
-  const q = given({ symbol: 'q', name: 'that comes of a mol charged', unit: `${asked.unit}/mol` }, share, 'this sheet, tried out');
+  const q = given(
+    { symbol: 'q', name: 'that comes of a mol charged', unit: `${asked.unit}/mol` },
+    share,
+    'this sheet, tried out',
+  );
   return ok(derive(naming, 'a ÷ q', { a: { ...asked, symbol: 'a' }, q }, (x) => x.a / x.q));
 }
 

@@ -10,6 +10,13 @@ export { type ClockItem, clockOf } from './clock.ts';
 export { type Attempt, type CompareRow, compareRuns } from './compare.ts';
 export { farOff } from './far-off.ts';
 export type { FinishAdvice } from './finish.ts';
+export {
+  type Fraction,
+  fractionsOf,
+  type StillBalance,
+  shelveFraction,
+  stillBalance,
+} from './fractions.ts';
 export { leftOverIn } from './left-over.ts';
 export type { PortionState } from './portion.ts';
 export { redissolveEntries, redissolveProblem } from './redissolve.ts';

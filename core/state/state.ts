@@ -5,6 +5,7 @@ import type { Plan } from '#core/plan';
 import type { Result } from '#core/problem';
 import { assemble, type GoneThrough, goThrough, type Sheet } from '#core/sheet';
 import type { SubstanceId } from '#core/substance';
+import type { VesselName } from '#core/vessel';
 import { type Alarm, alarmsOf } from './alarm.ts';
 import { namesNow, namesWhenDone } from './as-it-was.ts';
 import { type PortionState, portionsOf } from './portion.ts';
@@ -31,6 +32,8 @@ export interface RunState {
   readonly log: readonly LogLine[];
   /** What was read, in order; corrections folded in. */
   readonly readings: readonly { readonly body: BodyOf<'read'>; readonly at: string }[];
+  /** Fractions that were put on the shelf, by the vessel they stood in. */
+  readonly shelved: readonly { readonly from: VesselName; readonly bottleId: string }[];
   /** What is still to go in at steps that are over, since the batch was made larger. */
   readonly remainders: readonly Remainder[];
   readonly weighing: Weighed;
@@ -82,6 +85,9 @@ function stateOf(gone: GoneThrough, events: readonly RunEvent[], words: Words): 
     portions: portionsOf(gone),
     log: logOf(events, namesIn(plan)),
     readings: live.flatMap(({ body, happened }) => (body.kind === 'read' ? [{ body, at: happened.at }] : [])),
+    shelved: live.flatMap(({ body }) =>
+      body.kind === 'bottled' && body.from ? [{ from: body.from, bottleId: body.bottleId }] : [],
+    ),
     remainders: remaindersOf(gone.entries, sheet),
     weighing,
     yield: yieldAccount(plan, { live, sheet, weighing }),
@@ -90,7 +96,7 @@ function stateOf(gone: GoneThrough, events: readonly RunEvent[], words: Words): 
     acknowledged: live.flatMap(({ body }) => (body.kind === 'acknowledged' ? [body.caution] : [])),
     status: statusOf(abandoned !== undefined, over, begun !== undefined),
     abandonedFor: abandoned?.body.kind === 'abandoned' ? abandoned.body.reason : null,
-    bottles: live.flatMap(({ body }) => (body.kind === 'bottled' ? [body.bottleId] : [])),
+    bottles: live.flatMap(({ body }) => (body.kind === 'bottled' && !body.from ? [body.bottleId] : [])),
     startedAt: begun?.happened.at ?? null,
     finishedAt: over
       ? (steps

@@ -64,6 +64,12 @@ export function yieldAccount(plan: Plan, { live, sheet, weighing }: Found): Yiel
     const dissolved = dissolvedMass(plan, live, sheet, solid);
     return dissolved && theory && theory.value > 0 ? solutionYield(dissolved, theory, of) : null;
   }
+  if (makes.kind === 'liquid') {
+    const { product } = sheet;
+    // Before anything was caught nothing was found.
+    const caught = sheet.now?.vessels[makes.vessel];
+    return product && caught && theory && theory.value > 0 ? solutionYield(product, theory, of) : null;
+  }
   const weighed = weighedMass(plan, weighing, solid);
   if (!weighed) return null;
   const mass = withoutOthers(weighed, sheet);

@@ -1,7 +1,17 @@
 import { flaskLossW } from './apparatus.ts';
 import { chargeMl, gramsOf, mlOf, pctOf } from './charge.ts';
 import { massPct } from './mixture.ts';
-import { beginning, flowOf, holdup, kJToBoil, type Reads, readsOf, type Setup, type Standing, takeOver } from './still.ts';
+import {
+  beginning,
+  flowOf,
+  holdup,
+  kJToBoil,
+  type Reads,
+  readsOf,
+  type Setup,
+  type Standing,
+  takeOver,
+} from './still.ts';
 
 /** A run as it goes: one number each for every point, from the first drop to the last. */
 export interface Run {

@@ -70,7 +70,11 @@ export function dryVerb(rest: string, line: string): Result<Found> {
       .filter((each) => each.forbidden === '' && each.leftPct < water)
       .map(({ desiccant, grams, leftPct, hours, row }) =>
         datum(
-          { symbol: 'm', name: `${desiccant.name}, ${hoursText(hours)}, leaves ${formatNumber(leftPct, 2)} %`, unit: 'g' },
+          {
+            symbol: 'm',
+            name: `${desiccant.name}, ${hoursText(hours)}, leaves ${formatNumber(leftPct, 2)} %`,
+            unit: 'g',
+          },
           { value: grams, uncertainty: { desiccant: { name: 'capacity in practice', effect: 0.2 * grams } } },
           { source: row.source, grade: 'C' },
         ),

@@ -9,5 +9,6 @@ export { dryVerb } from './dry-verb.ts';
 export type { Found } from './found.ts';
 export { priceVerb } from './price-verb.ts';
 export { ceilingVerb, hydrateVerb, precipitateVerb, saltOutVerb } from './solid-verbs.ts';
+export { azeotropeVerb, boilVerb, cutVerb } from './still-verbs.ts';
 export { titrateVerb } from './titrate-verb.ts';
 export { titreVerb } from './titre-verb.ts';

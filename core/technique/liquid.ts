@@ -17,7 +17,11 @@ export function liquidFigures(vessels: Vessels, { recipe, tables }: Facts): Reco
   const W = contents.waterG;
   // Salt and dirt beside it weigh, and are not what counts.
   const rest = contentsMass(contents) - W.value - mass.value;
-  const besides = given({ symbol: 'o', name: 'what else is in it', unit: 'g' }, Math.max(0, rest), 'salt and dirt that came along');
+  const besides = given(
+    { symbol: 'o', name: 'what else is in it', unit: 'g' },
+    Math.max(0, rest),
+    'salt and dirt that came along',
+  );
   const all = derive(
     { symbol: 'm', name: `the ${name}, as it came`, unit: 'g' },
     'm + W + o',

@@ -60,6 +60,22 @@ function productCard(run: Run): BottleCard | undefined {
       container: made.volume.value >= 2000 ? 'jug' : 'bottle',
     };
   }
+  const { 'product.pct': pct, 'product.all': all } = state.sheet.figures;
+  if (plan.route.makes.kind === 'liquid') {
+    if (state.status !== 'done' || !pct || !all) return undefined;
+    const contents = now?.vessels[plan.route.makes.vessel];
+    return {
+      ...common,
+      name: `${capital(substanceOf(state.productId).name)}, batch ${batch.number}`,
+      substanceId: state.productId,
+      strength: { value: round(pct.value, 4), unit: 'w/w' },
+      strengthBand: round(Math.max(0.1, 2 * sdOf(pct)), 2),
+      assayed: run.events.some(({ body }) => body.kind === 'read' && body.quantity === 'strength'),
+      others: contents ? leftOverIn(contents, state.productId) : [],
+      size: { value: round(all.value, 5), unit: 'g' },
+      container: 'bottle',
+    };
+  }
   const account = state.yield;
   const solidId = state.productId;
   if (!account || !solidId) return undefined;

@@ -25,7 +25,16 @@ export const ammoniaSolution: Route = {
   ],
   reactions: [],
   controls: [
-    { id: 'cold-water', name: 'cold water for 100 g of solution', unit: 'g', min: 2, max: 60, step: 1, start: 14, note: 'Less gives a stronger solution that fumes; more takes everything up.' },
+    {
+      id: 'cold-water',
+      name: 'cold water for 100 g of solution',
+      unit: 'g',
+      min: 2,
+      max: 60,
+      step: 1,
+      start: 14,
+      note: 'Less gives a stronger solution that fumes; more takes everything up.',
+    },
     cutAt('cut-1', 'stop at', { start: 18, max: 60, note: 'After a fifth of it only water comes.' }),
   ],
   handling: null,

@@ -21,7 +21,10 @@ export const constantBoilingAcid: Route = {
       measure: 'volume',
       dose: { by: 'extent', perExtent: 1 },
     },
-    plainWater({ by: 'dilute-to', role: 'acid', control: 'charge-strength' }, 'Distilled: chloride of tap water stays behind.'),
+    plainWater(
+      { by: 'dilute-to', role: 'acid', control: 'charge-strength' },
+      'Distilled: chloride of tap water stays behind.',
+    ),
   ],
   reactions: [],
   controls: [
@@ -35,9 +38,19 @@ export const constantBoilingAcid: Route = {
       start: 18,
       note: 'Above 20 % the excess leaves as gas first; much weaker is a long way of boiling water.',
     },
-    cutAt('cut-1', 'fore-run up to', { start: 10, note: 'Water with little acid: to the drain with soda, or to dilute the next charge.' }),
-    cutAt('cut-2', 'weak acid up to', { start: 34, note: 'The later the change, the nearer receiver 3 comes to the constant strength, and the less there is of it.' }),
-    cutAt('cut-3', 'stop at', { start: 80, max: 90, note: 'The iron bakes on and the flask may crack when less than a tenth is left.' }),
+    cutAt('cut-1', 'fore-run up to', {
+      start: 10,
+      note: 'Water with little acid: to the drain with soda, or to dilute the next charge.',
+    }),
+    cutAt('cut-2', 'weak acid up to', {
+      start: 34,
+      note: 'The later the change, the nearer receiver 3 comes to the constant strength, and the less there is of it.',
+    }),
+    cutAt('cut-3', 'stop at', {
+      start: 80,
+      max: 90,
+      note: 'The iron bakes on and the flask may crack when less than a tenth is left.',
+    }),
   ],
   handling: null,
   foamShare: 0,

@@ -16,7 +16,8 @@ export const driedEthanol: Route = {
       name: 'denatured spirit',
       accepts: ['ethanol'],
       refuses: [{ substanceId: 'isopropanol', why: 'That rubbing alcohol is propan-2-ol: it has its own route.' }],
-      tolerates: 'The denaturant comes along and stays in. Taking it out is an offence and a poisoning risk: nothing here is for drinking.',
+      tolerates:
+        'The denaturant comes along and stays in. Taking it out is an offence and a poisoning risk: nothing here is for drinking.',
       measure: 'volume',
       dose: { by: 'extent', perExtent: 1 },
     },
@@ -37,7 +38,16 @@ export const driedEthanol: Route = {
   controls: [
     cutAt('cut-1', 'fore-run up to', { start: 4, note: 'What smells of the denaturant most comes first.' }),
     cutAt('cut-2', 'the heart up to', { start: 75, max: 92, note: 'The further, the more of it and the weaker.' }),
-    { id: 'spare', name: 'drying agent to spare', unit: '%', min: 0, max: 200, step: 10, start: 50, note: 'Half as much again dries in a day and still stays loose.' },
+    {
+      id: 'spare',
+      name: 'drying agent to spare',
+      unit: '%',
+      min: 0,
+      max: 200,
+      step: 10,
+      start: 50,
+      note: 'Half as much again dries in a day and still stays loose.',
+    },
   ],
   handling: null,
   foamShare: 0,
@@ -68,9 +78,18 @@ export const driedEthanol: Route = {
       op: { do: 'add', role: 'spirit' },
       cautions: ['flammable'],
     }),
-    putTogether({ act: 'Over a water bath, never a flame or an open coil. Column on, joints clipped, cold water in the condenser, the receiver’s vent led away. Number and weigh the receivers.', cautions: ['flammable'] }),
-    bringToBoil({ act: 'Water bath 10 to 15 °C above {distil.from}. One drop a second: slower is stronger.', cautions: ['flammable'] }),
-    cut({ volatile: 'ethanol', into: 'receiver 1', control: 'cut-1' }, { id: 'fore-run', title: 'Distil: the fore-run, {distil.volume}', cautions: ['flammable'] }),
+    putTogether({
+      act: 'Over a water bath, never a flame or an open coil. Column on, joints clipped, cold water in the condenser, the receiver’s vent led away. Number and weigh the receivers.',
+      cautions: ['flammable'],
+    }),
+    bringToBoil({
+      act: 'Water bath 10 to 15 °C above {distil.from}. One drop a second: slower is stronger.',
+      cautions: ['flammable'],
+    }),
+    cut(
+      { volatile: 'ethanol', into: 'receiver 1', control: 'cut-1' },
+      { id: 'fore-run', title: 'Distil: the fore-run, {distil.volume}', cautions: ['flammable'] },
+    ),
     cut(
       { volatile: 'ethanol', into: 'receiver 2', control: 'cut-2' },
       {

@@ -40,7 +40,11 @@ export const nitricAcid: Route = {
     },
     cutAt('cut-1', 'water up to', { start: 45, note: 'Hardly any acid comes with the first half of a 20 % cleaner.' }),
     cutAt('cut-2', 'weak acid up to', { start: 68, note: 'Distilled again with the next charge.' }),
-    cutAt('cut-3', 'stop at', { start: 86, max: 92, note: 'Phosphoric acid must not boil down: it eats glass and carries over.' }),
+    cutAt('cut-3', 'stop at', {
+      start: 86,
+      max: 92,
+      note: 'Phosphoric acid must not boil down: it eats glass and carries over.',
+    }),
   ],
   handling: null,
   foamShare: 0.8,
@@ -71,7 +75,8 @@ export const nitricAcid: Route = {
       title: 'Screen it: 1 g of copper in 20 mL',
       act: 'A weighed coil of bare copper, about 1 g, in 20 mL of the cleaner, outdoors, loosely covered. Weigh the copper again after a day: enter what is left of it as a note.',
       until: 'The copper no longer changes.',
-      expect: 'Blue, with brown gas if there is nitric acid. Every gram of copper lost stands for about 2.6 g of nitric acid.',
+      expect:
+        'Blue, with brown gas if there is nitric acid. Every gram of copper lost stands for about 2.6 g of nitric acid.',
       trouble: 'No blue after a day: hardly any nitric acid. It is not worth the gas.',
       why: 'Labels name the acids and seldom how much of each.',
       skipCosts: 'A day at the still for water.',
@@ -100,7 +105,9 @@ export const nitricAcid: Route = {
       where: 'outdoors',
       cautions: ['corrosive', 'foam'],
     }),
-    putTogether({ act: 'Glass joints with acid-proof grease or none, never rubber or cork. Clips, water on, the vent led away. Number and weigh the receivers.' }),
+    putTogether({
+      act: 'Glass joints with acid-proof grease or none, never rubber or cork. Clips, water on, the vent led away. Number and weigh the receivers.',
+    }),
     bringToBoil({
       act: 'Half heat until the foam has risen and fallen. If it goes over: heat off, rinse head and condenser with water, put that back, begin again. Silicone oil, one drop, is harmless here; alcohol or cooking oil never.',
       trouble: 'Foam over: enter what was lost as poured off; about 4 % of the charge.',

@@ -41,7 +41,10 @@ export const bringToBoil = (over: Over = {}): StepTemplate =>
   });
 
 /** One receiver. */
-export const cut = (op: Omit<CutOp, 'do'>, over: Over & { readonly id: string; readonly title: string }): StepTemplate =>
+export const cut = (
+  op: Omit<CutOp, 'do'>,
+  over: Over & { readonly id: string; readonly title: string },
+): StepTemplate =>
   step({
     act: 'Collect until the head stands at {distil.head}, {distil.volume} in this receiver. Then change it without letting a drop fall beside.',
     until: 'The head stands at {distil.head}, or {distil.volume} are over.',

@@ -16,7 +16,10 @@ export const sulfuricAcid: Route = {
       name: 'sodium hydrogensulfate',
       accepts: ['sodium-hydrogensulfate', 'sodium-hydrogensulfate-monohydrate'],
       refuses: [
-        { substanceId: 'magnesium-sulfate-heptahydrate', why: 'Magnesium chloride stays dissolved in the cold: nothing falls.' },
+        {
+          substanceId: 'magnesium-sulfate-heptahydrate',
+          why: 'Magnesium chloride stays dissolved in the cold: nothing falls.',
+        },
         { substanceId: 'zinc-sulfate-heptahydrate', why: 'Zinc chloride stays dissolved: nothing falls.' },
       ],
       tolerates: 'Pool granules; perfume and dye stay in the acid.',
@@ -57,7 +60,16 @@ export const sulfuricAcid: Route = {
       start: 200,
       note: 'The excess drives the salt out and comes back from the still: more of it leaves less sodium, and more to boil.',
     },
-    { id: 'cold', name: 'chilled to', unit: '°C', min: 0, max: 25, step: 1, start: 5, note: 'Colder leaves a fifth less salt in the acid.' },
+    {
+      id: 'cold',
+      name: 'chilled to',
+      unit: '°C',
+      min: 0,
+      max: 25,
+      step: 1,
+      start: 5,
+      note: 'Colder leaves a fifth less salt in the acid.',
+    },
     {
       id: 'stop',
       name: 'stop when the flask is at',
@@ -73,7 +85,10 @@ export const sulfuricAcid: Route = {
   foamShare: 0,
   drying: null,
   byProducts: [
-    { name: 'salt cake', keep: 'Salt with acid and some hydrogensulfate: with fresh hydrogensulfate it makes the next hydrochloric acid, or soda and the drain.' },
+    {
+      name: 'salt cake',
+      keep: 'Salt with acid and some hydrogensulfate: with fresh hydrogensulfate it makes the next hydrochloric acid, or soda and the drain.',
+    },
     { name: 'hydrochloric acid, receiver 1', keep: 'Near 20 %: with strong acid it does the next batch.' },
   ],
   identity: [
@@ -141,8 +156,15 @@ export const sulfuricAcid: Route = {
       cautions: ['fume', 'corrosive'],
       handsOnMin: 20,
     }),
-    putTogether({ where: 'outdoors', act: 'Glass joints, acid-proof grease, a thermometer to 200 °C in the flask, stones. The vent over water, the funnel just touching it: gas comes first.' }),
-    bringToBoil({ where: 'outdoors', expect: 'Gas first: hydrogen chloride that does not condense, then drops from about {distil.from}.', cautions: ['fume'] }),
+    putTogether({
+      where: 'outdoors',
+      act: 'Glass joints, acid-proof grease, a thermometer to 200 °C in the flask, stones. The vent over water, the funnel just touching it: gas comes first.',
+    }),
+    bringToBoil({
+      where: 'outdoors',
+      expect: 'Gas first: hydrogen chloride that does not condense, then drops from about {distil.from}.',
+      cautions: ['fume'],
+    }),
     cut(
       { volatile: 'hydrochloric-acid', into: 'receiver 1', control: 'stop', by: 'pot' },
       {

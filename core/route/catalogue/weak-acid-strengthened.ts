@@ -22,11 +22,22 @@ const strengthened = ({ id, substanceId, name, title, summary, water, stop, tole
   source: 'Ito and Yoshida, J. Chem. Eng. Data 8 (1963) 315',
   makes: { kind: 'liquid', role: 'acid', substanceId, vessel: 'receiver 2' },
   roles: [
-    { id: 'acid', name, accepts: [substanceId], refuses: [], tolerates, measure: 'volume', dose: { by: 'extent', perExtent: 1 } },
+    {
+      id: 'acid',
+      name,
+      accepts: [substanceId],
+      refuses: [],
+      tolerates,
+      measure: 'volume',
+      dose: { by: 'extent', perExtent: 1 },
+    },
   ],
   reactions: [],
   controls: [
-    cutAt('cut-1', 'water up to', { start: water, note: 'Every mL of this cut takes some acid along: later is stronger, and less.' }),
+    cutAt('cut-1', 'water up to', {
+      start: water,
+      note: 'Every mL of this cut takes some acid along: later is stronger, and less.',
+    }),
     cutAt('cut-2', 'stop at', { start: stop, max: 93, note: 'The rest scorches.' }),
   ],
   handling: null,
@@ -62,7 +73,10 @@ const strengthened = ({ id, substanceId, name, title, summary, water, stop, tole
     }),
     putTogether(),
     bringToBoil({ where: 'ventilated' }),
-    cut({ volatile: substanceId, into: 'receiver 1', control: 'cut-1' }, { id: 'water', title: 'Distil: the water cut, {distil.volume}', where: 'ventilated', cautions: ['fume'] }),
+    cut(
+      { volatile: substanceId, into: 'receiver 1', control: 'cut-1' },
+      { id: 'water', title: 'Distil: the water cut, {distil.volume}', where: 'ventilated', cautions: ['fume'] },
+    ),
     cut(
       { volatile: substanceId, into: 'receiver 2', control: 'cut-2' },
       { id: 'strong', title: 'Distil: the acid, {distil.volume}', where: 'ventilated', cautions: ['fume', 'boil-dry'] },
@@ -77,7 +91,8 @@ export const formicAcid = strengthened({
   substanceId: 'formic-acid',
   name: 'formic acid',
   title: 'distil water off weak formic acid',
-  summary: 'Water comes first, then acid that climbs to its azeotrope, about 77 %: no still gets past it, and hot strong acids would turn it into carbon monoxide.',
+  summary:
+    'Water comes first, then acid that climbs to its azeotrope, about 77 %: no still gets past it, and hot strong acids would turn it into carbon monoxide.',
   water: 40,
   stop: 90,
   tolerates: 'Descaler without dye or soap.',

@@ -11,7 +11,7 @@ import { begin, type Doing, type Outcome, type Standing } from '../outcome.ts';
 import { aboutMl } from '../product.ts';
 import { isUnderWay } from '../read-value.ts';
 import { placeOf } from '../where.ts';
-import { type CutFound, cutBy, type Cutting, type End } from './cut.ts';
+import { type CutFound, type Cutting, cutBy, type End } from './cut.ts';
 import { apparatusOf, type Flask, flaskOf, WATER_M } from './flask.ts';
 import type { fields } from './op.ts';
 
@@ -114,7 +114,10 @@ function measuredPct({ entries, key }: At): Figure | undefined {
   if (!found || !(found.value >= 0 && found.value <= 100)) return undefined;
   return given(
     { symbol: 'w', name: 'strength of the fraction, measured', unit: '%' },
-    { value: found.value, uncertainty: { [`read:strength:${key}`]: { name: 'strength of the fraction', effect: found.sd } } },
+    {
+      value: found.value,
+      uncertainty: { [`read:strength:${key}`]: { name: 'strength of the fraction', effect: found.sd } },
+    },
     'measured at the bench',
   );
 }
@@ -223,11 +226,22 @@ function takenUp(doing: Doing, op: Op, { gas, mixture }: { gas: Figure; mixture:
   const x = holdsCold(mixture);
   const had = there.aqueous[op.volatile]?.value ?? 0;
   const room = Math.max(0, (there.waterG.value / WATER_M) * (x / Math.max(1e-6, 1 - x)) - had);
-  const most = given({ symbol: 'n', name: 'that cold water still holds', unit: 'mol' }, room, 'vapour pressure over it at 20 °C');
+  const most = given(
+    { symbol: 'n', name: 'that cold water still holds', unit: 'mol' },
+    room,
+    'vapour pressure over it at 20 °C',
+  );
   const name = substanceOf(op.volatile).name;
-  const stays = derive({ symbol: 'n', name: `${name} taken up`, unit: 'mol' }, 'min(g; n)', { g: gas, n: most }, (v) => Math.min(v.g, v.n));
+  const stays = derive({ symbol: 'n', name: `${name} taken up`, unit: 'mol' }, 'min(g; n)', { g: gas, n: most }, (v) =>
+    Math.min(v.g, v.n),
+  );
   doing.vessels = holding(doing.vessels, op.into, withAmount(there, 'aqueous', op.volatile, stays));
-  return derive({ symbol: 'n', name: `${name} past the absorber`, unit: 'mol' }, 'g − n', { g: gas, n: stays }, (v) => v.g - v.n);
+  return derive(
+    { symbol: 'n', name: `${name} past the absorber`, unit: 'mol' },
+    'g − n',
+    { g: gas, n: stays },
+    (v) => v.g - v.n,
+  );
 }
 
 const GAS: Readonly<Partial<Record<SubstanceId, SubstanceId>>> = {
@@ -255,7 +269,19 @@ function partOf(contents: Contents, formula: 'x × f' | 'x × (1 − f)', wets: 
 }
 
 /** A fraction whose strength was measured holds what that says of its mass; never more than there was. */
-function asMeasured({ n1, waterG, pct, op, course }: { n1: Figure; waterG: Figure; pct: Figure; op: Op; course: Course }) {
+function asMeasured({
+  n1,
+  waterG,
+  pct,
+  op,
+  course,
+}: {
+  n1: Figure;
+  waterG: Figure;
+  pct: Figure;
+  op: Op;
+  course: Course;
+}) {
   const M = molarMassFigure(substanceOf(op.volatile).formula);
   const m = derive(
     { symbol: 'm', name: 'mass of the fraction', unit: 'g' },
@@ -270,12 +296,7 @@ function asMeasured({ n1, waterG, pct, op, course }: { n1: Figure; waterG: Figur
     { 'n₀': most, m, w: pct, M },
     (x) => Math.min(x['n₀'], (x.m * x.w) / (100 * x.M)),
   );
-  const W = derive(
-    { symbol: 'W', name: waterG.name, unit: 'g' },
-    'm − n × M',
-    { m, n, M },
-    (x) => x.m - x.n * x.M,
-  );
+  const W = derive({ symbol: 'W', name: waterG.name, unit: 'g' }, 'm − n × M', { m, n, M }, (x) => x.m - x.n * x.M);
   return { n1: n, waterG: W };
 }
 
@@ -286,7 +307,8 @@ function figuresOf({ found, overMl, chargedMl, volume, cutting, flask }: Course)
       { value, uncertainty: { thermometer: { name: 'thermometer and table', effect: 0.2 } } },
       'boiling curve at this pressure',
     );
-  const plain = (name: string, unit: string, value: number) => given({ symbol: 'x', name, unit }, value, 'by the model');
+  const plain = (name: string, unit: string, value: number) =>
+    given({ symbol: 'x', name, unit }, value, 'by the model');
   return {
     'distil.volume': volume,
     'distil.head': celsius('head temperature at the change', found.headC),

@@ -42,19 +42,25 @@ export function act(standing: Standing, op: FieldsOf<typeof fields>, step: At): 
   const source = { source: 'capacity in practice, Perrin and Armarego', grade: 'C' } as const;
   const capacity = datum(
     { symbol: 'k', name: `water that ${agent.name} takes`, unit: 'g/g' },
-    { value: over.capacity, uncertainty: { capacity: { name: 'capacity of the drying agent', effect: 0.2 * over.capacity } } },
+    {
+      value: over.capacity,
+      uncertainty: { capacity: { name: 'capacity of the drying agent', effect: 0.2 * over.capacity } },
+    },
     source,
   );
   const Ml = molarMassFigure(substanceOf(op.liquid).formula);
   const leaves = datum(
     { symbol: 'r', name: 'water that it leaves', unit: '%' },
-    { value: over.leavesPct, uncertainty: { leaves: { name: 'how dry the agent gets it', effect: 0.3 * over.leavesPct } } },
+    {
+      value: over.leavesPct,
+      uncertainty: { leaves: { name: 'how dry the agent gets it', effect: 0.3 * over.leavesPct } },
+    },
     source,
   );
   const bound = derive(
     { symbol: 'W', name: 'water taken up', unit: 'g' },
     'max(0; min(k × n × M; W − r × nₗ × Mₗ ÷ 100))',
-    { k: capacity, n: there, M, W: before.waterG, r: leaves, 'nₗ': n, 'Mₗ': Ml },
+    { k: capacity, n: there, M, W: before.waterG, r: leaves, nₗ: n, Mₗ: Ml },
     (x) => Math.max(0, Math.min(x.k * x.n * x.M, x.W - (x.r * x['nₗ'] * x['Mₗ']) / 100)),
   );
   doing.figures = {
@@ -79,11 +85,17 @@ export function act(standing: Standing, op: FieldsOf<typeof fields>, step: At): 
 }
 
 /** What the agent and the paper keep of the liquid, 0 to 1: by its usual hold, or by what was weighed afterwards. */
-function keptShare({ entries, key }: At, { agentG, all, allMl }: { agentG: number; all: number; allMl: number }): Figure {
+function keptShare(
+  { entries, key }: At,
+  { agentG, all, allMl }: { agentG: number; all: number; allMl: number },
+): Figure {
   const { mass, volume } = entries.readings;
   const ml = volume && readingValue(volume);
   // Millilitres by how much there was of either.
-  const byMl = ml && allMl > 0 ? { value: (ml.value * all) / allMl, sd: (Math.max(ml.sd, 0.02 * ml.value) * all) / allMl } : undefined;
+  const byMl =
+    ml && allMl > 0
+      ? { value: (ml.value * all) / allMl, sd: (Math.max(ml.sd, 0.02 * ml.value) * all) / allMl }
+      : undefined;
   const read = (mass && readingValue(mass)) ?? byMl;
   const naming = { symbol: 'kept', name: 'part that agent and filter keep', unit: '' };
   if (read && read.value >= 0 && all > 0) {

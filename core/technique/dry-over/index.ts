@@ -9,7 +9,14 @@ export const dryOver = technique({
   counts: 'when done',
   act,
   advice: null,
-  gives: { 'dried.water': 2, 'dried.hours': 2, 'product.mass': 3, 'product.all': 3, 'product.pct': 4, 'product.volume': 3 },
+  gives: {
+    'dried.water': 2,
+    'dried.hours': 2,
+    'product.mass': 3,
+    'product.all': 3,
+    'product.pct': 4,
+    'product.volume': 3,
+  },
   takes: ['mass', 'volume'],
   follows: [],
   hours: ({ figures }) => {

@@ -33,14 +33,23 @@ export function act(standing: Standing, op: FieldsOf<typeof fields>, step: At): 
     { symbol: 'n', name: 'salt that falls', unit: 'mol' },
     'max(0; n₀ − s(T; c ÷ W) × W ÷ M)',
     { 'n₀': n, T: tempC, c: acid, W: before.waterG, M },
-    (x) => Math.max(0, x['n₀'] - (saltInAcidAt(salt, x.T, (1000 * Math.max(0, x.c)) / Math.max(1e-6, x.W)) * x.W) / 100 / x.M),
+    (x) =>
+      Math.max(
+        0,
+        x['n₀'] - (saltInAcidAt(salt, x.T, (1000 * Math.max(0, x.c)) / Math.max(1e-6, x.W)) * x.W) / 100 / x.M,
+      ),
     { source: 'salt in cold hydrochloric acid, Engel; Akerlof and Turck', grade: 'C' },
   );
   doing.figures = {
     'salt.down': derive({ symbol: 'm', name: 'salt that falls', unit: 'g' }, 'n × M', { n: down, M }, (x) => x.n * x.M),
   };
   if (isUnderWay(step)) return ok(doing);
-  const rest = derive({ symbol: 'n', name: 'salt that stays dissolved', unit: 'mol' }, 'n₀ − n', { 'n₀': n, n: down }, (x) => x['n₀'] - x.n);
+  const rest = derive(
+    { symbol: 'n', name: 'salt that stays dissolved', unit: 'mol' },
+    'n₀ − n',
+    { 'n₀': n, n: down },
+    (x) => x['n₀'] - x.n,
+  );
   const liquid = { ...before, aqueous: { ...before.aqueous, [id]: rest } };
   doing.vessels = holding(doing.vessels, place, withAmount(liquid, 'solid', id, down));
   doing.figures = {
