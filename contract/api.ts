@@ -2,6 +2,7 @@ import type { AssayEntry, AssayPlan } from '#core/assay';
 import type { RunEvent } from '#core/log';
 import type { Plan } from '#core/plan';
 import type { ClockItem, OnBoard, RunState } from '#core/state';
+import type { Instant } from '#core/still';
 import type { BottleState } from '#core/stock';
 import type { Bench } from '#core/vessel';
 import type { NewLesson } from './bodies.ts';
@@ -41,6 +42,27 @@ export interface BatchAnswer {
   readonly createdAt: string;
   readonly plan: Plan;
   readonly events: readonly RunEvent[];
+}
+
+/** What instruments showed at a moment, in the order they showed it. */
+export interface FeedReading extends Instant {
+  readonly seq: number;
+  readonly at: string;
+}
+
+/** How the instruments of a batch stand; `kind` null where there are none. */
+export interface FeedStatus {
+  readonly kind: 'simulated' | 'replay' | null;
+  readonly speed: number;
+  readonly running: boolean;
+  readonly over: boolean;
+  /** Number of the last reading. */
+  readonly last: number;
+}
+
+export interface FeedAnswer {
+  readonly status: FeedStatus;
+  readonly readings: readonly FeedReading[];
 }
 
 export interface ClockAnswer {

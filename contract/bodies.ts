@@ -1,7 +1,7 @@
 import { assayPlanShape, newAssayEntryShape } from '#core/assay';
 import { newEventShape } from '#core/log';
 import { planShape } from '#core/plan';
-import { fields, id, instant, list, note, nullable, number, type Of, optional, text } from '#core/shape';
+import { fields, flag, id, instant, list, note, nullable, number, type Of, one, optional, text } from '#core/shape';
 import { bottleEventBodyShape, cardShape } from '#core/stock';
 import { benchShape } from '#core/vessel';
 
@@ -38,6 +38,34 @@ export const newLessonBody = fields({
 export type NewLesson = Of<typeof newLessonBody>;
 
 export const attachmentId = id('att');
+
+/** Instruments put to a batch: simulated from its plan, or a file of readings played again. */
+export const feedStartBody = fields({
+  kind: one('simulated', 'replay'),
+  /** How many times faster than it is. */
+  speed: number({ min: 1, max: 600 }),
+  seed: optional(number({ min: 0, max: 1e9, whole: true })),
+  /** How the simulated still really is; otherwise it follows from the seed. */
+  truth: optional(
+    fields({
+      pct: number({ moreThan: 0, max: 100 }),
+      plates: number({ min: 1, max: 40 }),
+      heatShare: number({ moreThan: 0, max: 1 }),
+    }),
+  ),
+  /** Time in min, head, pot, mass, with a row of names. */
+  csv: optional(text(4_000_000)),
+});
+export type FeedStart = Of<typeof feedStartBody>;
+
+export const feedChangeBody = fields({
+  speed: optional(number({ min: 1, max: 600 })),
+  running: optional(flag()),
+  watts: optional(number({ min: 0, max: 5000 })),
+  /** The next receiver is under the spout. */
+  switch: optional(flag()),
+});
+export type FeedChange = Of<typeof feedChangeBody>;
 
 export const newAssayBody = fields({ plan: assayPlanShape });
 export const assayEntriesBody = fields({ events: list(newAssayEntryShape, 500, 1) });

@@ -16,6 +16,9 @@ import { computeRoutes } from './compute/routes.ts';
 import type { Db } from './db/open.ts';
 import { headers, jsonBodies, ownHostOnly } from './http/guard.ts';
 import { notFound, onError } from './http/problem.ts';
+import { Feeds } from './instrument/feeds.ts';
+import { instrumentRoutes } from './instrument/routes.ts';
+import { instrumentStore } from './instrument/store.ts';
 import { lessonRoutes } from './lesson/routes.ts';
 import { lessonStore } from './lesson/store.ts';
 import { stockRoutes } from './stock/routes.ts';
@@ -53,6 +56,7 @@ export function createApp({ db, home, log, webDir, now = () => new Date().toISOS
   });
   app.use('/api/bottles', stockRoutes(stock, now));
   app.use('/api/batches', batchRoutes(batches, now));
+  app.use('/api/batches/:id/feed', instrumentRoutes(new Feeds(instrumentStore(db), batches, now)));
   app.use('/api/clock', clockRoutes(batches, stock, { now, tempC: () => bench().bench.tempC }));
   app.use('/api/board', boardRoutes(batches, stock, now));
   app.use('/api/assays', assayRoutes(assayStore(db, stock), now));

@@ -1,6 +1,5 @@
 import { derive, type Figure, sdOf } from '#core/figure';
 import type { EventBody } from '#core/log';
-import type { Plan } from '#core/plan';
 import type { BottleCard } from '#core/stock';
 import { molarMass, molarMassFigure, type SubstanceId, substanceOf } from '#core/substance';
 import { formatNumber } from '#core/units';
@@ -43,7 +42,7 @@ export interface StillBalance {
 }
 
 /** The receivers of a run in their order, by what was entered. */
-export function fractionsOf(state: RunState, plan: Plan): readonly Fraction[] {
+export function fractionsOf(state: RunState): readonly Fraction[] {
   const vessels = state.sheet.now?.vessels ?? {};
   const seen = new Set<VesselName>();
   return state.steps.flatMap((step): Fraction[] => {

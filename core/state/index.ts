@@ -26,4 +26,5 @@ export { joinRuns, type Standing, splitRun } from './split.ts';
 export { stallAssay } from './stall-assay.ts';
 export { type RunState, runState, type TimerState } from './state.ts';
 export type { StepState } from './step-state.ts';
+export { type StillCut, type StillRun, stillOf } from './still-of.ts';
 export { furtherUse, usedFurther } from './used-further.ts';

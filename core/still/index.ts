@@ -21,6 +21,7 @@ export {
 export { type Azeotrope, azeotropeOf } from './azeotrope.ts';
 export { type Charge, chargeMl, chargeOf, fractionOf, gramsOf, mlOf, pctOf } from './charge.ts';
 export { type Cut, type CutPlan, planCut, type Wanted } from './cuts.ts';
+export { firstDrop, readingsFrom } from './feed.ts';
 export { type Estimate, fitStill, mlAfter, mlOfGrams, type StillFit, type StillReading } from './fit.ts';
 export { caughtBy, deviates, type Instant, type Live, letRun, setUp, shown, switchReceiver } from './live.ts';
 export {

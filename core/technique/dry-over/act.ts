@@ -59,9 +59,9 @@ export function act(standing: Standing, op: FieldsOf<typeof fields>, step: At): 
   );
   const bound = derive(
     { symbol: 'W', name: 'water taken up', unit: 'g' },
-    'max(0; min(k × n × M; W − r × nₗ × Mₗ ÷ 100))',
-    { k: capacity, n: there, M, W: before.waterG, r: leaves, nₗ: n, Mₗ: Ml },
-    (x) => Math.max(0, Math.min(x.k * x.n * x.M, x.W - (x.r * x['nₗ'] * x['Mₗ']) / 100)),
+    'max(0; min(k × n × M; W − r × N × L ÷ 100))',
+    { k: capacity, n: there, M, W: before.waterG, r: leaves, N: n, L: Ml },
+    (x) => Math.max(0, Math.min(x.k * x.n * x.M, x.W - (x.r * x.N * x.L) / 100)),
   );
   doing.figures = {
     'dried.water': bound,

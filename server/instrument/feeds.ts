@@ -1,0 +1,183 @@
+import type { FeedReading, FeedStatus } from '#contract/api';
+import type { FeedChange, FeedStart } from '#contract/bodies';
+import type { RunEvent } from '#core/log';
+import type { Plan } from '#core/plan';
+import { fail, ok, type Result } from '#core/problem';
+import { stillOf } from '#core/state';
+import type { Instrument } from './instrument.ts';
+import { Replay, readCsv } from './replay.ts';
+import { SimulatedStill } from './simulated-still.ts';
+import type { InstrumentStore, KeptFeed } from './store.ts';
+
+/** Wall time between two looks at the instruments, ms. */
+const TICK_MS = 500;
+/** A simulated run is sampled this often in its own time, s, or four times a second of ours. */
+const SAMPLE_S = 5;
+
+type Listener = (readings: readonly FeedReading[], status: FeedStatus) => void;
+
+interface Open {
+  feed: KeptFeed;
+  readonly instrument: Instrument;
+  lookedAt: number;
+}
+
+/** What of the batch a feed has to know. */
+export interface FeedBatches {
+  readonly one: (id: string) => Result<{ readonly plan: Plan; readonly events: readonly RunEvent[] }>;
+}
+
+/** Feeds that run, whoever looks: what they show is kept, and told to those who listen. */
+export class Feeds {
+  private readonly open = new Map<string, Open>();
+  private readonly listeners = new Map<string, Set<Listener>>();
+  private timer: NodeJS.Timeout | undefined;
+
+  private readonly store: InstrumentStore;
+  private readonly batches: FeedBatches;
+  private readonly now: () => string;
+
+  constructor(store: InstrumentStore, batches: FeedBatches, now: () => string) {
+    this.store = store;
+    this.batches = batches;
+    this.now = now;
+    for (const feed of store.running()) this.take(feed);
+  }
+
+  status(batchId: string): FeedStatus {
+    const feed = this.open.get(batchId)?.feed ?? this.store.feed(batchId);
+    if (!feed) return { kind: null, speed: 1, running: false, over: false, last: 0 };
+    const { kind, speed, running } = feed;
+    return {
+      kind,
+      speed,
+      running,
+      over: this.open.get(batchId)?.instrument.over ?? false,
+      last: this.store.last(batchId),
+    };
+  }
+
+  /** Puts instruments to a batch; those that stood there are taken away, what they showed is kept. */
+  start(batchId: string, start: FeedStart): Result<FeedStatus> {
+    const batch = this.batches.one(batchId);
+    if (!batch.ok) return batch;
+    if (this.store.last(batchId) > 0)
+      return fail('conflict', 'This batch has readings of instruments already: they go on, or it is another batch.');
+    const begun = this.begin(batch.value, start);
+    if (!begun.ok) return begun;
+    const feed: KeptFeed = {
+      batchId,
+      kind: start.kind,
+      speed: start.speed,
+      running: true,
+      state: begun.value.state(),
+      startedAt: this.now(),
+    };
+    this.store.keep(feed);
+    this.take(feed, begun.value);
+    return ok(this.status(batchId));
+  }
+
+  private begin({ plan, events }: { plan: Plan; events: readonly RunEvent[] }, start: FeedStart): Result<Instrument> {
+    if (start.kind === 'replay') {
+      const rows = readCsv(start.csv ?? '');
+      return rows.ok ? ok(Replay.begin(rows.value)) : rows;
+    }
+    const still = stillOf(plan, events);
+    if (!still.ok) return still;
+    if (!still.value)
+      return fail('no-route', 'Nothing is distilled in this batch: its instruments would show nothing.');
+    const { asked, pctSd } = still.value;
+    const seed = start.seed ?? 1;
+    // What the label does not say, the still does: a little weaker, a little leakier, another head.
+    const off = ((seed * 37) % 17) / 8.5 - 1;
+    const truth = start.truth ?? {
+      pct: Math.max(0.1, asked.pct + 1.2 * off * pctSd),
+      plates: Math.max(1, asked.apparatus.plates * (1 + 0.15 * off)),
+      heatShare: Math.min(1, asked.apparatus.heatShare * (1 - 0.1 * off)),
+    };
+    return ok(SimulatedStill.begin(asked, truth, { seed, sampleSeconds: Math.max(SAMPLE_S, start.speed / 4) }));
+  }
+
+  change(batchId: string, change: FeedChange): Result<FeedStatus> {
+    const open = this.open.get(batchId) ?? this.reopened(batchId);
+    if (!open) return fail('not-found', 'There are no instruments at this batch.');
+    this.look(batchId);
+    if (change.watts !== undefined) open.instrument.command({ does: 'heat', watts: change.watts });
+    if (change.switch) open.instrument.command({ does: 'switch' });
+    open.feed = {
+      ...open.feed,
+      speed: change.speed ?? open.feed.speed,
+      running: change.running ?? open.feed.running,
+      state: open.instrument.state(),
+    };
+    this.store.keep(open.feed);
+    open.lookedAt = Date.now();
+    this.wake();
+    this.tell(batchId, []);
+    return ok(this.status(batchId));
+  }
+
+  listen(batchId: string, listener: Listener): () => void {
+    const all = this.listeners.get(batchId) ?? new Set();
+    all.add(listener);
+    this.listeners.set(batchId, all);
+    return () => all.delete(listener);
+  }
+
+  readings(batchId: string, from: number, points: number | null): readonly FeedReading[] {
+    this.look(batchId);
+    return this.store.readings(batchId, from, points);
+  }
+
+  private reopened(batchId: string): Open | undefined {
+    const feed = this.store.feed(batchId);
+    if (feed) this.take(feed);
+    return this.open.get(batchId);
+  }
+
+  private take(feed: KeptFeed, instrument = instrumentOf(feed)): void {
+    this.open.set(feed.batchId, { feed, instrument, lookedAt: Date.now() });
+    this.wake();
+  }
+
+  private wake(): void {
+    const any = [...this.open.values()].some(({ feed }) => feed.running);
+    if (any && !this.timer) {
+      this.timer = setInterval(() => {
+        for (const batchId of this.open.keys()) this.look(batchId);
+      }, TICK_MS);
+      // Nobody waits for it to end.
+      this.timer.unref();
+    }
+    if (!any && this.timer) {
+      clearInterval(this.timer);
+      this.timer = undefined;
+    }
+  }
+
+  /** Reads what was shown since the last look. */
+  private look(batchId: string): void {
+    const open = this.open.get(batchId);
+    if (!open?.feed.running) return;
+    const now = Date.now();
+    const seconds = ((now - open.lookedAt) / 1000) * open.feed.speed;
+    open.lookedAt = now;
+    const instants = open.instrument.advance(seconds);
+    const { over } = open.instrument;
+    if (instants.length === 0 && !over) return;
+    open.feed = { ...open.feed, running: !over, state: open.instrument.state() };
+    const readings = this.store.add(open.feed, instants, this.now());
+    if (over) this.wake();
+    this.tell(batchId, readings);
+  }
+
+  private tell(batchId: string, readings: readonly FeedReading[]): void {
+    const status = this.status(batchId);
+    for (const listener of this.listeners.get(batchId) ?? []) listener(readings, status);
+  }
+}
+
+function instrumentOf({ kind, state }: KeptFeed): Instrument {
+  return kind === 'simulated' ? SimulatedStill.from(state) : Replay.from(state);
+}
