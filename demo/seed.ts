@@ -8,12 +8,15 @@ import { sdOf } from '#core/figure';
 import { type Plan, productTitle } from '#core/plan';
 import { unwrap } from '#core/problem';
 import { type RunState, runState } from '#core/state';
+import { USUAL_STILL } from '#core/still';
 import { type BottleCard, type BottleState, parseLabel } from '#core/stock';
 import { BenchDefaults } from '#core/vessel';
 import { createApp } from '#server/app';
 import { type Db, openDb } from '#server/db/open';
 import { notebookHome } from '#server/home';
+import { instrumentStore } from '#server/instrument/store';
 import { type DemoAssay, demoAssays } from './assays.ts';
+import { DISTILLATION, distillation } from './distillation.ts';
 import { whenFree } from './evenings.ts';
 import { live } from './live.ts';
 import { seeded } from './random.ts';
@@ -150,8 +153,30 @@ async function seed(db: Db, home: string): Promise<void> {
     if (strays.length > 0) await send('POST', `/assays/${plan.id}/apply`, { id: id('ev') });
   };
 
+  /** A distillation under way: planned and entered like any batch; what its instruments showed is laid beside it. */
+  const runStill = async () => {
+    const shelf = await send<BottleState[]>('GET', '/bottles');
+    const { target, routeId } = DISTILLATION;
+    const found = unwrap(verbs.target.run({ text: target, shelf, bench, today: dayOf(start) }));
+    const choice = found.choices.find((each) => each.plan.route.id === routeId);
+    if (!choice || choice.missing.length > 0) throw new Error(`${target}: ${choice?.missing.join(' ')}`);
+    const { events, feed, instants } = distillation(choice.plan, start, id);
+    const batchId = id('batch');
+    clock = Date.parse(events[0]!.writtenAt) - 600_000;
+    await send('POST', '/batches', { id: batchId, plan: choice.plan });
+    for (const { writtenAt, ...event } of events) {
+      clock = Date.parse(writtenAt);
+      await send('POST', `/batches/${batchId}/events`, { events: [event] });
+    }
+    const store = instrumentStore(db);
+    const kept = { ...feed, batchId, startedAt: instants[0]!.at };
+    store.keep(kept);
+    store.addAll(batchId, instants);
+  };
+
   const bench = {
     ...BenchDefaults,
+    still: USUAL_STILL,
     place: 'shed',
     tempC: 16,
     pressureHPa: 1009,
@@ -163,6 +188,7 @@ async function seed(db: Db, home: string): Promise<void> {
     await putBottle(shopCard(each, dayOf(clock)));
   }
   for (const batch of demoBatches) await runBatch(batch);
+  await runStill();
   for (const assay of demoAssays) await runAssay(assay);
   clock = start;
   for (const lesson of demoLessons)

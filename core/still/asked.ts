@@ -43,6 +43,7 @@ export type StillAsked = Of<typeof stillShape>;
 /** One point of a run. */
 export interface StillPoint {
   readonly overMl: number;
+  readonly overG: number;
   readonly minutes: number;
   readonly headC: number;
   readonly potC: number;
@@ -134,6 +135,7 @@ export function pointsOf(run: Run, most: number): readonly StillPoint[] {
     const [n1, n2] = [run.over1[i]!, run.over2[i]!];
     found.push({
       overMl: run.overMl[i]!,
+      overG: gramsOf(mixture, n1, n2),
       minutes: run.minutes[i]!,
       headC: run.headC[i]!,
       potC: run.potC[i]!,

@@ -46,4 +46,4 @@ export function readingsFrom(instants: readonly Instant[], heaterW: number): rea
 }
 
 /** A thermometer is still climbing for so long after the first drop. */
-const LAG_MIN = 1.5;
+const LAG_MIN = 3;

@@ -107,6 +107,12 @@ export function instrumentStore(db: Db) {
       put.run(feed.batchId, feed.kind, feed.speed, feed.running ? 1 : 0, JSON.stringify(feed.state), feed.startedAt);
       return found;
     }),
+    /** Adds what was shown before there was a feed, each with its own instant. */
+    addAll: db.transaction((batchId: string, instants: readonly (Instant & { readonly at: string })[]): void => {
+      let seq = last(batchId);
+      for (const each of instants)
+        insert.run(batchId, ++seq, each.at, each.minutes, each.headC, each.potC, each.massG, each.watts, each.receiver);
+    }),
     /** What was shown after a reading: all of it, or thinned to about so many. */
     readings: (batchId: string, from: number, points: number | null): readonly FeedReading[] => {
       const all = last(batchId) - from;

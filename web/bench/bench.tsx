@@ -131,7 +131,8 @@ function Step({ run, step, onNext }: { run: Run; step: StepState; onNext: () => 
   const closed = step.status === 'done' || step.status === 'skipped';
   const open = tabs.find(({ id }) => id === pane);
   const finish = () => {
-    if (closed || over) return;
+    // Where the step’s own panel leads, the key is its.
+    if (closed || over || view.leads) return;
     enter({ kind: 'finished', step: step.key });
     onNext();
   };
@@ -146,12 +147,17 @@ function Step({ run, step, onNext }: { run: Run; step: StepState; onNext: () => 
     { preventDefault: true, useKey: true, ...anywhere },
   );
   useHotkeys('escape', () => setPane(null), { enableOnFormTags: true });
+  const working =
+    view.Working && !closed && !over ? (
+      <view.Working run={run} step={step} says={advice ? saysOf(advice.own, step.technique) : null} />
+    ) : null;
   return (
-    <article className="step" aria-label="This step">
+    <article className="step" aria-label="This step" data-leads={view.leads && working !== null}>
       <h1>
         <Sentence parts={step.title} />
       </h1>
-      <p className="step-act">
+      {view.leads && working ? working : null}
+      <p className={view.leads && working ? 'step-act step-act-small' : 'step-act'}>
         <Sentence parts={step.act} />
       </p>
       <div className="row flags">
@@ -174,9 +180,7 @@ function Step({ run, step, onNext }: { run: Run; step: StepState; onNext: () => 
         </div>
       )}
       {open && !over ? <StepPane key={open.id} tab={open} run={run} step={step} onClose={() => setPane(null)} /> : null}
-      {view.Working && !closed && !over ? (
-        <view.Working run={run} step={step} says={advice ? saysOf(advice.own, step.technique) : null} />
-      ) : null}
+      {view.leads ? null : working}
       {advice ? <StepAdvice run={run} step={step} advice={advice} /> : null}
       <dl className="step-lines" data-brief={open !== undefined}>
         <StepLine name="until" parts={step.until} />

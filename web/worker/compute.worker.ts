@@ -4,7 +4,8 @@ import { shelfVerbs } from '#contract/verbs/shelf-verbs';
 import type { Spread } from '#core/figure';
 import type { Plan } from '#core/plan';
 import type { Result } from '#core/problem';
-import type { Advice, RunState } from '#core/state';
+import type { Advice, RunState, StillRun } from '#core/state';
+import type { FitAnswer } from '#core/still';
 import { isDescribedId, learnName } from '#core/substance';
 import { type RunChange, sessionAfter } from './sessions.ts';
 
@@ -72,6 +73,33 @@ async function spread(plan: Plan, token: number): Promise<Spread | null> {
   }
 }
 
+/** What of a run is distilled, from the same fold. */
+async function still(change: RunChange): Promise<Result<StillRun | null>> {
+  const { plan, events } = sessionAfter(change);
+  const { stillOf } = await import('#core/state');
+  return stillOf(plan, events);
+}
+
+let latestFit = 0;
+
+/** What readings say of a still; `told` hears how far it is, 0 to 1. A newer call ends it: it then answers null. */
+async function fitStill(
+  asked: VerbInput<'fitStill'>,
+  token: number,
+  told: (share: number) => void,
+): Promise<Result<FitAnswer> | null> {
+  latestFit = token;
+  const { fitting } = await import('#core/still');
+  const run = fitting(asked);
+  for (;;) {
+    const step = run.next();
+    if (step.done) return step.value;
+    told(step.value);
+    await new Promise((breathe) => setTimeout(breathe, 0));
+    if (token !== latestFit) return null;
+  }
+}
+
 /** Nobody waits for a spread any more. */
 function drop(token: number): void {
   if (token === latest) latest = -1;
@@ -83,6 +111,6 @@ function learn(ids: readonly string[]): void {
 }
 
 // The same functions as behind HTTP and the command line, away from the page's own thread.
-const door = { compute, run, advise, spread, drop, learn };
+const door = { compute, run, advise, still, fitStill, spread, drop, learn };
 export type Door = typeof door;
 expose(door);

@@ -2,7 +2,7 @@ import { useMemo } from 'react';
 import type { RunEvent } from '#core/log';
 import type { Plan } from '#core/plan';
 import type { Result } from '#core/problem';
-import type { Advice, RunState } from '#core/state';
+import type { Advice, RunState, StillRun } from '#core/state';
 import { door } from './door.ts';
 import { keepNewest } from './newest.ts';
 import type { RunChange } from './sessions.ts';
@@ -39,4 +39,9 @@ export function useAdviceAt(run: OpenRun, step: string, now: string): Computed<A
     question,
     async (at): Promise<Result<Advice>> => await door().advise(changeSince(at.run), at.step, at.now),
   );
+}
+
+/** What of a run is distilled; null where nothing is. */
+export function useStillRun(run: OpenRun): Computed<StillRun | null> {
+  return useLatest(run, async (open): Promise<Result<StillRun | null>> => await door().still(changeSince(open)));
 }

@@ -27,6 +27,8 @@ export interface TechniqueView<N extends TechniqueName> {
   readonly opens: (step: StepState) => string | null;
   /** What one works with as long as it goes on: stands open above all panes; null for none. */
   readonly Working: ComponentType<AtStep<N>> | null;
+  /** What it works with comes before its words, and takes the keys that it names. */
+  readonly leads?: true;
   /** What it advises, in words; null where it advises nothing. */
   readonly Says: ComponentType<AtStep<N>> | null;
 }

@@ -1,4 +1,11 @@
 import type { TechniqueView } from '../technique-view.ts';
+import { StillBench } from './still-bench.tsx';
 
-/** Filled in below. */
-export const distilView: TechniqueView<'distil'> = { panes: [], opens: () => null, Working: null, Says: null };
+/** The still stands open as long as it runs. */
+export const distilView: TechniqueView<'distil'> = {
+  panes: [],
+  opens: () => null,
+  Working: StillBench,
+  Says: null,
+  leads: true,
+};

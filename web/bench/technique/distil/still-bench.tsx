@@ -1,0 +1,350 @@
+import { useMemo } from 'react';
+import { useHotkeys } from 'react-hotkeys-hook';
+import type { EventBody } from '#core/log';
+import { exactReading } from '#core/log';
+import { type StillCut, type StillRun, stillBalance } from '#core/state';
+import { between, outlook, pointAt, type StillPoint, scaledTo, waterOutC } from '#core/still';
+import { formatNumber } from '#core/units';
+import { useFeed } from '#web/api/feed.ts';
+import { InMargin } from '#web/parts/margin.tsx';
+import type { Run } from '#web/run/use-run.ts';
+import { StillChart } from '#web/still/still-chart.tsx';
+import { StillDrawing } from '#web/still/still-drawing.tsx';
+import '#web/still/still.css';
+import type { StepState } from '#core/state';
+import { useStillRun } from '#web/worker/run-session.ts';
+import { BalanceBars } from './balance-bars.tsx';
+import { FeedBar } from './feed-bar.tsx';
+import { FitCard } from './fit-card.tsx';
+import { FractionsTable } from './fractions-table.tsx';
+import { Headline, numberOf, timeText } from './headline.tsx';
+import { LogHead } from './log-head.tsx';
+import { mlOfReading, useCourse } from './use-course.ts';
+import { mixtureName } from './words.ts';
+
+/** The still at work: what to do next, the apparatus, the course and the readings on it, the receivers. */
+export function StillBench({ run, step }: { run: Run; step: StepState }) {
+  const still = useStillRun(run.open);
+  if (still.problem) return <p className="problem">{still.problem.message}</p>;
+  if (still.value === undefined) return <p className="waiting-block">Reading the still …</p>;
+  if (still.value === null)
+    return <p className="quiet">Nothing that boils is in the flask yet: enter what was charged.</p>;
+  return <AtWork run={run} step={step} still={still.value} />;
+}
+
+/** Fewer dots than these are drawn. */
+const DOTS = 70;
+
+function AtWork({ run, step, still }: { run: Run; step: StepState; still: StillRun }) {
+  const feed = useFeed(run.batch.id);
+  const course = useCourse(still, feed.readings);
+  const { points, nowMl, fitted } = course;
+  const at = Math.max(
+    0,
+    still.cuts.findIndex((cut) => cut.step === step.key),
+  );
+  const cut = still.cuts[at];
+  const next = still.cuts[at + 1];
+  const { asked } = still;
+  const { apparatus } = asked;
+  const watts = course.watts ?? apparatus.heaterW;
+  const heatSd = fitted.fit ? fitted.fit.heatShare[1] / fitted.fit.heatShare[0] : 0.2;
+  const ahead =
+    cut && nowMl !== null && points.length > 0
+      ? outlook(points, {
+          fromMl: nowMl,
+          toMl: cut.toMl,
+          power: apparatus.heaterW > 0 ? watts / apparatus.heaterW : 1,
+          heatSd,
+        })
+      : null;
+  const change = () => {
+    if (!cut) return;
+    run.enterAll(changing(cut, next, course));
+    if (feed.status?.kind === 'simulated') feed.change.mutate(next ? { switch: true } : { watts: 0 });
+  };
+  useHotkeys('space', change, { preventDefault: true }, [cut?.step, next?.step, course.receiverG, nowMl]);
+  const heat = (by: number) => feed.change.mutate({ watts: Math.max(0, Math.round((watts + by) / 10) * 10) });
+  const dots = useMemo(() => dotsOf(course.readings, points), [course.readings, points]);
+  const firstG = (asked.grams * asked.pct) / 100;
+  const holds = still.cuts.map(({ toMl }, i) => {
+    const fromMl = still.cuts[i - 1]?.toMl ?? 0;
+    return { fromMl, toMl, pct: between(points, [fromMl, toMl], firstG).pct };
+  });
+  if (!cut) return null;
+  const flaskNow = Math.max(0, asked.grams / densityNear(points) - (nowMl ?? 0));
+  const expected = nowMl === null ? null : pointAt(points, 'headC', nowMl);
+  const rate =
+    nowMl === null
+      ? null
+      : pointAt(points, 'mlPerMin', nowMl) * (apparatus.heaterW > 0 ? watts / apparatus.heaterW : 1);
+  return (
+    <section className="still" aria-label="The still">
+      <div className="still-top">
+        <Headline
+          cut={cut}
+          next={next}
+          outlook={ahead}
+          speed={feed.status?.running ? feed.status.speed : 1}
+          heatOff={watts === 0 && nowMl !== null}
+        />
+        <FeedBar feed={feed} seed={run.batch.number} />
+      </div>
+      <div className="still-scene">
+        <StillDrawing
+          flaskMl={apparatus.flaskMl}
+          potMl={flaskNow}
+          leastMl={0.06 * apparatus.flaskMl}
+          potC={course.potC}
+          headC={course.headC}
+          trend={trendOf(feed.readings)}
+          coolIn={
+            apparatus.condenser.by === 'water'
+              ? `water in ${formatNumber(apparatus.condenser.inC, 2)} °C`
+              : 'air cooled'
+          }
+          coolOut={coolText(still, watts)}
+          drips={nowMl !== null && watts > 0}
+          tint={still.volatile === 'hydrochloric-acid' ? 'straw' : 'clear'}
+          receivers={receiversOf(still, { cut, nowMl, run })}
+        />
+        <StillChart
+          points={points}
+          {...(course.band ? { band: course.band } : {})}
+          {...(fitted.fit && course.planned ? { planned: course.planned } : {})}
+          dots={dots}
+          marks={still.cuts.map((each, i) => ({
+            id: each.step,
+            text: still.cuts[i + 1] ? `${numberOf(each)} | ${numberOf(still.cuts[i + 1]!)}` : 'stop',
+            ml: each.toMl,
+            past: each.status === 'done',
+          }))}
+          nowMl={nowMl}
+          azeotrope={course.azeotrope}
+          holds={holds}
+        />
+      </div>
+      <div className="still-acts">
+        {feed.status?.kind === 'simulated' ? (
+          <div className="heat">
+            <button type="button" aria-label="Less heat" onClick={() => heat(-10)}>
+              −
+            </button>
+            <span>
+              <b>Heat {watts} W</b>
+              <small>
+                {rate === null ? 'warming up' : `${formatNumber(rate, 2)} mL/min`}, {loadText(still, watts)}
+              </small>
+            </span>
+            <button type="button" aria-label="More heat" onClick={() => heat(10)}>
+              +
+            </button>
+          </div>
+        ) : null}
+        <button type="button" className="act still-switch" onClick={change}>
+          {next ? 'Switch now' : 'Stop: heat off'}
+        </button>
+        <LogHead run={run} step={cut.step} expected={expected} />
+      </div>
+      <FractionsTable run={run} still={still} points={points} nowMl={nowMl} />
+      <BalanceBars
+        now={stillBalance(run.state, still.volatile)}
+        end={endOf(still, points, firstG)}
+        name={mixtureName(still)}
+      />
+      <InMargin>
+        <div className="still-says">
+          <FitCard run={still} fitted={fitted} {...takingOf(run, still, course)} />
+          <WhyThen cut={cut} points={points} apparatus={apparatus} azeotrope={course.azeotrope} />
+          <Rest run={run} still={still} points={points} />
+        </div>
+      </InMargin>
+    </section>
+  );
+}
+
+type Course = ReturnType<typeof useCourse>;
+
+/** What is entered when a receiver is changed: its mass or volume, the head, the end of one cut and the beginning of the next. */
+function changing(cut: StillCut, next: StillCut | undefined, { receiverG, headC, potC }: Course): readonly EventBody[] {
+  const read = (quantity: 'mass' | 'temperature', value: number, place: string): EventBody => ({
+    kind: 'read',
+    step: cut.step,
+    quantity,
+    reading: exactReading(value, quantity === 'mass' ? 'g' : '°C'),
+    place,
+  });
+  return [
+    ...(receiverG === null ? [] : [read('mass', receiverG, '')]),
+    ...(headC === null ? [] : [read('temperature', headC, 'head')]),
+    ...(potC === null ? [] : [read('temperature', potC, 'pot')]),
+    { kind: 'finished', step: cut.step },
+    ...(next ? [{ kind: 'started', step: next.step } as const] : []),
+  ];
+}
+
+function dotsOf(readings: Course['readings'], points: readonly StillPoint[]) {
+  if (points.length === 0) return [];
+  const every = Math.max(1, Math.ceil(readings.length / DOTS));
+  return readings
+    .filter(
+      (each, i) =>
+        (i % every === 0 || i === readings.length - 1) && (each.headC !== undefined || each.potC !== undefined),
+    )
+    .map((each) => ({
+      ml: mlOfReading(points, each),
+      ...(each.headC === undefined ? {} : { headC: each.headC }),
+      ...(each.potC === undefined ? {} : { potC: each.potC }),
+    }));
+}
+
+function receiversOf(still: StillRun, { cut, nowMl, run }: { cut: StillCut; nowMl: number | null; run: Run }) {
+  const vessels = run.state.sheet.now?.vessels ?? {};
+  return still.cuts.map((each, i) => {
+    const fromMl = still.cuts[i - 1]?.toMl ?? 0;
+    const open = each.step === cut.step ? ('filling' as const) : ('ready' as const);
+    const state = each.status === 'done' ? ('shut' as const) : open;
+    const ml = state === 'shut' ? each.toMl - fromMl : Math.max(0, (nowMl ?? 0) - fromMl);
+    return {
+      name: each.into.replace('receiver ', '').slice(0, 1).toUpperCase(),
+      ml: state === 'ready' || !vessels ? 0 : ml,
+      toMl: each.toMl - fromMl,
+      state,
+    };
+  });
+}
+
+/** g/mL of what is over and what is in the flask, near enough for a drawing. */
+function densityNear(points: readonly StillPoint[]): number {
+  const last = points.at(-1);
+  return last && last.overMl > 0 ? last.overG / last.overMl : 1;
+}
+
+/** How the head has moved in the last minute of the still’s own time. */
+function trendOf(readings: ReturnType<typeof useFeed>['readings']): string {
+  const last = readings.at(-1);
+  const before = last && readings.findLast(({ minutes }) => minutes <= last.minutes - 1);
+  if (!last || !before) return '';
+  const by = (last.headC - before.headC) / (last.minutes - before.minutes);
+  if (Math.abs(by) < 0.05) return '± 0.1, steady';
+  return `± 0.1, ${by > 0 ? 'up' : 'down'} ${Math.abs(by).toFixed(1)} in a minute`;
+}
+
+function coolText({ asked }: StillRun, watts: number): string {
+  const out = waterOutC(asked.apparatus, watts * asked.apparatus.heatShare);
+  return out === null ? '' : `water out ${out.toFixed(0)} °C`;
+}
+
+function loadText({ asked: { apparatus } }: StillRun, watts: number): string {
+  if (apparatus.condenser.by === 'air') return 'air condenser';
+  const room = (4.18 / 60) * apparatus.condenser.mlPerMin * 60;
+  return `condenser ${formatNumber((100 * watts * apparatus.heatShare) / Math.max(1, room), 2)} %`;
+}
+
+function endOf(still: StillRun, points: readonly StillPoint[], firstG: number) {
+  const parts = still.cuts.map((cut, i) => ({
+    place: cut.into,
+    pct: between(points, [still.cuts[i - 1]?.toMl ?? 0, cut.toMl], firstG).recoveryPct,
+  }));
+  const rest = 100 - parts.reduce((sum, { pct }) => sum + pct, 0);
+  return points.length > 0 ? [...parts, { place: 'pot' as const, pct: Math.max(0, rest) }] : [];
+}
+
+/** The bottle that was charged can be taken as strong as the still found it. */
+function takingOf(run: Run, still: StillRun, { fitted }: Course) {
+  const { fit } = fitted;
+  const lines = run.state.sheet.additions.filter(({ bottleId }) => bottleId !== null);
+  const source = lines.find((line) => line.limiting) ?? lines[0];
+  const stock = source?.bottleId ? run.batch.plan.stock[source.bottleId] : undefined;
+  const w = source && strengthOf(source);
+  if (!fit || !source?.bottleId || !stock || w === undefined) return { onTake: null, takes: '' };
+  const { bottleId } = source;
+  const times = fit.pct[0] / still.asked.pct;
+  const pct = Math.min(100, w * times);
+  const band = (2 * fit.pct[1] * pct) / fit.pct[0];
+  return {
+    takes: `Take ${stock.card.name} as ${pct.toFixed(1)} ± ${formatNumber(band, 2)} %`,
+    onTake: () => {
+      run.enter({
+        kind: 'assayed',
+        step: source.step,
+        bottleId,
+        pct: Number(pct.toPrecision(5)),
+        bandPct: Number(band.toPrecision(3)),
+        how: 'by the course of its distillation',
+      });
+    },
+  };
+}
+
+/** Mass % of what went in, from its own working. */
+function strengthOf(line: Run['state']['sheet']['additions'][number]): number | undefined {
+  const { origin } = line.amount;
+  return origin.by === 'formula' ? origin.inputs.w?.value : undefined;
+}
+
+interface WhyProps {
+  readonly cut: StillCut;
+  readonly points: readonly StillPoint[];
+  readonly apparatus: StillRun['asked']['apparatus'];
+  readonly azeotrope: Course['azeotrope'];
+}
+
+/** What a thermometer can still tell. */
+const TELLS_K = 0.1;
+
+/** Why the change is where it is: what the head still says there, and what it says no more. */
+function WhyThen({ cut, points, azeotrope }: WhyProps) {
+  if (points.length === 0) return null;
+  const further = points.find(({ overMl, headC }) => overMl > cut.toMl && Math.abs(headC - cut.headC) > TELLS_K);
+  return (
+    <section aria-label="Why there">
+      <h3>{cut.by === 'pot' ? `Why ${cut.potC.toFixed(0)} °C in the flask` : `Why ${cut.headC.toFixed(1)} °C`}</h3>
+      <p className="small">{whyText(cut, further)}</p>
+      {azeotrope ? (
+        <p className="quiet small">
+          At this pressure the azeotrope boils at {azeotrope.tempC.toFixed(1)} °C and holds {azeotrope.pct.toFixed(2)}{' '}
+          %.
+        </p>
+      ) : null}
+    </section>
+  );
+}
+
+function whyText(cut: StillCut, further: StillPoint | undefined): string {
+  if (cut.by === 'pot') return 'The boiling point of what stays tells its strength; the head only tells what leaves.';
+  if (!further) return 'From there on the head hardly moves: go by the volume.';
+  return `Beyond it the head moves 0.1 °C in ${formatNumber(further.overMl - cut.toMl, 2)} mL: changed by the head, it is within that of the mark.`;
+}
+
+/** What is left in the bottle, at the rate of this charge. */
+function Rest({ run, still, points }: { run: Run; still: StillRun; points: readonly StillPoint[] }) {
+  const source = run.state.sheet.additions.find((line) => line.limiting && line.bottleId);
+  const stock = source?.bottleId ? run.batch.plan.stock[source.bottleId] : undefined;
+  const used = source ? (source.actual ?? source.dose.mass).value : 0;
+  const left = stock?.card.size?.unit === 'g' ? stock.card.size.value - stock.usedG - used : undefined;
+  const i = still.cuts.findIndex(({ into }) => into === still.kept);
+  const kept = still.cuts[i];
+  if (!source || left === undefined || left <= 0.1 * used || !kept || points.length === 0) return null;
+  const firstG = (still.asked.grams * still.asked.pct) / 100;
+  const holds = between(points, [still.cuts[i - 1]?.toMl ?? 0, kept.toMl], firstG);
+  const minutes = pointAt(points, 'minutes', kept.toMl);
+  const price = stock?.card.price ?? null;
+  const size = stock?.card.size?.value ?? 0;
+  const scaled = scaledTo(
+    { chargeG: used, productG: holds.grams, hours: minutes / 60 },
+    left,
+    price === null || size <= 0 ? null : (price * left) / size,
+  );
+  return (
+    <section aria-label="The rest of the bottle">
+      <h3>The rest of the bottle</h3>
+      <p className="small">
+        {formatNumber(left, 3)} g left: {scaled.charges} more {scaled.charges === 1 ? 'charge' : 'charges'}, about{' '}
+        {formatNumber(scaled.productG, 2)} g of {formatNumber(holds.pct, 3)} %, {timeText(scaled.hours * 60)} at the
+        still
+        {scaled.cost === null ? '' : `, ${formatNumber(scaled.cost, 3)} of acid`}.
+      </p>
+    </section>
+  );
+}
