@@ -135,7 +135,7 @@ export function warningsOf(run: Run, conditions: Conditions = {}): readonly Warn
     say(
       'dry',
       'caution',
-      `After ${formatNumber(run.minutes.at(-1)! / 60, 2)} h the flask is dry: stop while ${ml(Math.max(0.05 * run.chargeMl, 10))} are left, or the rest bakes on and the glass may crack.`,
+      `The flask runs dry in the end: stop while ${ml(Math.max(0.05 * run.chargeMl, 10))} are left, or the rest bakes on and the glass may crack.`,
       run.minutes.at(-1)!,
     );
   const gas = run.gas1.at(-1)!;

@@ -1,14 +1,16 @@
-import { useId, useMemo, useState } from 'react';
+import { lazy, Suspense, useId, useMemo, useState } from 'react';
 import { useNavigate, useParams, useSearchParams } from 'react-router';
 import type { BatchAnswer } from '#contract/api';
 import { type Plan, planTitle } from '#core/plan';
 import type { PlanChoice } from '#core/sheet';
+import type { Apparatus } from '#core/still';
 import { sentenceOf } from '../api/client.ts';
-import { useBatch, useBench, useBottles, useKeepPlan } from '../api/queries.ts';
+import { useBatch, useBench, useBottles, useKeepPlan, useSaveBench } from '../api/queries.ts';
 import { Cautions, uniqueCautions } from '../parts/cautions.tsx';
 import { today } from '../parts/day.ts';
 import { Lessons } from '../parts/lessons.tsx';
 import { InMargin } from '../parts/margin.tsx';
+import { rehearsalOf } from '../rehearse/index.ts';
 import { useCompute } from '../worker/compute.ts';
 import { BatchSheet } from './batch-sheet.tsx';
 import { CannotWork } from './cannot-work.tsx';
@@ -16,6 +18,8 @@ import { FoundSince } from './found-since.tsx';
 import { RoutesTable } from './routes-table.tsx';
 import { SavedPlans } from './saved-plans.tsx';
 import './plan.css';
+
+const StillPlan = lazy(async () => ({ default: (await import('../still/still-plan.tsx')).StillPlan }));
 
 const EXAMPLES = [
   '1.5 L of 2 mol/L hydrochloric acid',
@@ -38,6 +42,8 @@ interface Changes {
   readonly routeId: string | null;
   readonly controls: Readonly<Record<string, number>>;
   readonly bottles: Readonly<Record<string, string>>;
+  /** The still as it is here, where it is not the bench’s. */
+  readonly still?: Apparatus | undefined;
 }
 
 function Planning({ kept }: { kept: BatchAnswer | null }) {
@@ -47,6 +53,8 @@ function Planning({ kept }: { kept: BatchAnswer | null }) {
   const bottles = useBottles();
   const bench = useBench();
   const keep = useKeepPlan();
+  const saveBench = useSaveBench();
+  const [rehearses, setRehearses] = useState(false);
   const [text, setText] = useState(() => (kept ? planTitle(kept.plan) : (search.get('make') ?? '')));
   const [changes, setChanges] = useState<Changes>(() =>
     kept ? keptChanges(kept.plan) : { routeId: search.get('route'), controls: {}, bottles: {} },
@@ -82,6 +90,7 @@ function Planning({ kept }: { kept: BatchAnswer | null }) {
     'sheet',
     useMemo(() => (plan ? { plan } : undefined), [plan]),
   );
+  const rehearsal = plan && rehearsalOf(plan);
   const type = (next: string) => {
     setText(next);
     setSaved('');
@@ -147,6 +156,22 @@ function Planning({ kept }: { kept: BatchAnswer | null }) {
       {choice && plan && sheet.value && sheet.problem === undefined && choice.missing.length === 0 ? (
         <>
           <BatchSheet sheet={sheet.value} plan={plan} choice={choice} onControl={onControl} onBottle={onBottle} />
+          {plan.route.steps.some(({ op }) => op.do === 'distil') ? (
+            <Suspense fallback={null}>
+              <StillPlan
+                plan={plan}
+                onControl={onControl}
+                onApparatus={(still) => setChanges((before) => ({ ...before, routeId: plan.route.id, still }))}
+                onKeep={() =>
+                  bench.data &&
+                  saveBench.mutate({
+                    basedOn: bench.data.version,
+                    bench: { ...bench.data.bench, still: plan.bench.still },
+                  })
+                }
+              />
+            </Suspense>
+          ) : null}
           <div className="plan-acts">
             <button
               type="button"
@@ -164,8 +189,18 @@ function Planning({ kept }: { kept: BatchAnswer | null }) {
             >
               {kept ? 'Keep the changes' : 'Keep as a plan'}
             </button>
+            {rehearsal ? (
+              <button type="button" className="link" onClick={() => setRehearses(true)}>
+                {rehearsal.name}
+              </button>
+            ) : null}
             <span className="quiet end">{sheet.value.route.reaction ?? sheet.value.route.title}</span>
           </div>
+          {rehearsal && rehearses ? (
+            <Suspense fallback={null}>
+              <rehearsal.Stage plan={plan} onClose={() => setRehearses(false)} />
+            </Suspense>
+          ) : null}
           {keep.isError ? <p className="problem">{sentenceOf(keep.error)}</p> : null}
           {saved ? (
             <p className="within" role="status">
@@ -216,12 +251,13 @@ function withChanges(
   const stock = Object.fromEntries(
     shelf.filter(({ id }) => used.has(id)).map(({ id, card, usedG }) => [id, { card, usedG }]),
   );
-  return { ...choice.plan, bottles, stock, controls: { ...choice.plan.controls, ...changes.controls } };
+  const bench = changes.still ? { ...choice.plan.bench, still: changes.still } : choice.plan.bench;
+  return { ...choice.plan, bottles, stock, bench, controls: { ...choice.plan.controls, ...changes.controls } };
 }
 
 function keptChanges(plan: Plan): Changes {
   const bottles = Object.fromEntries(
     Object.entries(plan.bottles).flatMap(([role, id]) => (id ? [[role, id] as const] : [])),
   );
-  return { routeId: plan.route.id, controls: plan.controls, bottles };
+  return { routeId: plan.route.id, controls: plan.controls, bottles, still: plan.bench.still };
 }

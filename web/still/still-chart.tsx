@@ -35,7 +35,7 @@ interface StillChartProps {
 }
 
 const W = 380;
-const LEFT = 38;
+const LEFT = 44;
 const RIGHT = 10;
 const T = { top: 40, bottom: 196 };
 const S = { top: 218, bottom: 306 };

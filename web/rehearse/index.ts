@@ -1,0 +1,23 @@
+import { type ComponentType, lazy } from 'react';
+import type { Plan } from '#core/plan';
+import type { TechniqueName } from '#core/technique';
+
+/** Something that can be tried out before it is done: the bench’s own model, faster than it is, with a review at the end. */
+interface Rehearsal {
+  /** “Rehearse the distillation”. */
+  readonly name: string;
+  readonly Stage: ComponentType<{ readonly plan: Plan; readonly onClose: () => void }>;
+}
+
+/** Techniques that can be rehearsed. A new one is a stage of its own and a line here. */
+const rehearsals: Readonly<Partial<Record<TechniqueName, Rehearsal>>> = {
+  distil: {
+    name: 'Rehearse the distillation',
+    Stage: lazy(async () => ({ default: (await import('./still-stage.tsx')).StillStage })),
+  },
+};
+
+/** The rehearsal that a plan offers; undefined where none of its steps has one. */
+export function rehearsalOf(plan: Plan): Rehearsal | undefined {
+  return plan.route.steps.flatMap(({ op }) => rehearsals[op.do] ?? [])[0];
+}
