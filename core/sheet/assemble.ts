@@ -3,9 +3,10 @@ import type { Live } from '#core/log';
 import type { Plan, PlanFacts } from '#core/plan';
 import { type Problem, problem, type Result } from '#core/problem';
 import { reactionText } from '#core/reaction';
+import { USUAL_STILL } from '#core/still';
 import { type AdditionLine, type NotKnown, techniques } from '#core/technique';
 import { budget, formatNumber } from '#core/units';
-import { fitVessel } from '#core/vessel';
+import { fitVessel, type OwnVessel } from '#core/vessel';
 import { cautionsByStep } from './cautions.ts';
 import type { Entries } from './entries.ts';
 import { foamOf } from './foam.ts';
@@ -46,7 +47,8 @@ function made({ facts, entries, planned: walk, done }: GoneThrough): Sheet {
   const liquidMl = Math.max(walk.reactMl, walk.peakMl, solution?.volume.value ?? 0);
   const foamMl = foamOf(facts, walk);
   const judge = vesselJudge(facts, walk);
-  const vessel = fitVessel(plan.bench.vessels, liquidMl, foamMl, (each) => suits(judge(each))) ?? null;
+  const vessels = facts.steps.some(({ op }) => op.do === 'distil') ? [flaskOfStill(plan)] : plan.bench.vessels;
+  const vessel = fitVessel(vessels, liquidMl, foamMl, (each) => suits(judge(each))) ?? null;
   const theory = theoryOf(facts, walk);
   const product = figures['product.mass'] ?? null;
   const yieldPct =
@@ -109,6 +111,13 @@ function made({ facts, entries, planned: walk, done }: GoneThrough): Sheet {
     ),
     about: [product, solution?.strength].some((figure) => figure && isAbout(figure)),
   };
+}
+
+/** What is distilled stands in the still’s own flask: a sphere, drawn as wide as it is high. */
+function flaskOfStill({ bench }: Plan): OwnVessel {
+  const { flaskMl } = bench.still ?? USUAL_STILL;
+  const diameterMm = 20 * Math.cbrt((3 * flaskMl) / (4 * Math.PI));
+  return { name: `${flaskMl} mL flask`, capacityMl: flaskMl, diameterMm, heightMm: diameterMm, material: 'glass' };
 }
 
 function worstOf(heats: readonly StepHeat[]): StepHeat | undefined {

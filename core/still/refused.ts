@@ -1,5 +1,5 @@
 import { fail, ok, type Result } from '#core/problem';
-import { formatNumber } from '#core/units';
+import { formatNumber, formatPlain } from '#core/units';
 import { azeotropeOf } from './azeotrope.ts';
 import { type Charge, pctOf } from './charge.ts';
 import type { Mixture } from './mixture.ts';
@@ -45,7 +45,7 @@ export function admitCharge(mixture: Mixture, charge: Charge): Result<true> {
       : 'it is past its azeotrope';
   return fail(
     'beyond-scope',
-    `This charge is not distilled here: ${why}. Add ${formatNumber(grams, 3)} g of water to the flask first, the acid into the water; it then ends at its azeotrope.`,
+    `This charge is not distilled here: ${why}. Add ${formatPlain(grams)} g of water to the flask first, the acid into the water; it then ends at its azeotrope.`,
     { field: 'pct' },
   );
 }

@@ -13,7 +13,9 @@ export const NOTHING_STAYS: Staying = { sulfuric: 0, particles: 0, grams: 0 };
 
 /** mol of water that a particle keeps from boiling, and a mol of sulfuric acid. */
 const HOLDS = 1;
-const SULFURIC_HOLDS = 2.5;
+const SULFURIC_HOLDS = 3.4;
+/** Of the water at least this share boils as if nothing held it. */
+const LEAST_FREE = 0.03;
 /** Kelvin for each mol of particles in a kg of water. */
 const EBULLIOSCOPIC = 0.513;
 
@@ -29,10 +31,14 @@ export function boilingWith(
 ): { readonly x: number; readonly raiseK: number } {
   if (staying.sulfuric <= 0 && staying.particles <= 0) return { x: n1 / (n1 + n2), raiseK: 0 };
   const held = SULFURIC_HOLDS * staying.sulfuric + HOLDS * staying.particles;
-  const free = Math.max(0.1 * n2, n2 - held);
+  const free = Math.max(LEAST_FREE * n2, n2 - held);
   const solventG = n1 * mixture.first.M + n2 * mixture.second.M;
-  const raiseK = sulfuricRaise(staying.sulfuric, n2) + (EBULLIOSCOPIC * staying.particles) / (solventG / 1000);
-  return { x: n1 + free > 0 ? n1 / (n1 + free) : 0, raiseK: Math.min(200, raiseK) };
+  const x = n1 + free > 0 ? n1 / (n1 + free) : 0;
+  // What the other volatile does to water’s boiling point, it does only to the water that is free.
+  const bound = Math.min(1, (SULFURIC_HOLDS * staying.sulfuric) / Math.max(1e-12, n2));
+  const own = bound > 0 ? bound * (mixture.boilsAt(x) - mixture.boilsAt(0)) : 0;
+  const raiseK = sulfuricRaise(staying.sulfuric, n2) + (EBULLIOSCOPIC * staying.particles) / (solventG / 1000) - own;
+  return { x, raiseK: Math.min(200, raiseK) };
 }
 
 function sulfuricRaise(sulfuric: number, water: number): number {

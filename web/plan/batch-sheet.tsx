@@ -151,7 +151,7 @@ function Vessel({ sheet, plan }: { sheet: Sheet; plan: Plan }) {
 const LIQUOR = 'mother liquor';
 
 function Outcome({ sheet, plan }: { sheet: Sheet; plan: Plan }) {
-  const liquor = sheet.figures['liquor.volume'];
+  const { 'liquor.volume': liquor, 'product.pct': pct, 'product.volume': volume } = sheet.figures;
   return (
     <section aria-label="What comes of it">
       <h2>What comes of it</h2>
@@ -190,6 +190,18 @@ function Outcome({ sheet, plan }: { sheet: Sheet; plan: Plan }) {
           }
         >
           <Num big figure={sheet.product} />
+        </Item>
+      ) : null}
+      {pct && volume ? (
+        <Item
+          name="as it comes"
+          note={
+            <>
+              about <Num bare figure={volume} shown={formatNumber(volume.value, 3)} />
+            </>
+          }
+        >
+          <Num big figure={pct} />
         </Item>
       ) : null}
       {liquor ? (

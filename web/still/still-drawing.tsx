@@ -74,13 +74,14 @@ export function StillDrawing(props: StillDrawingProps) {
   );
 }
 
-/** The receiver that fills stands under the spout; those shut to its left, the ready ones to its right. */
+/** The receiver that fills stands under the spout; to its right those that are ready, then those that are shut. */
 function placeOf(receivers: readonly Receiver[], i: number): number {
   const filling = Math.max(
     0,
     receivers.findIndex(({ state }) => state === 'filling'),
   );
-  return 251 + (i - filling) * 60;
+  const n = receivers.length;
+  return 251 + ((i - filling + n) % n) * 54;
 }
 
 function Flask({
