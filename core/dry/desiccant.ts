@@ -124,6 +124,6 @@ export function agentOver(
   readonly shows: string;
 } | null {
   const row = dryingAgents.find((each) => each.agent === agentId && each.liquid === liquid);
-  if (!row?.leavesPct || row.verdict === 'forbidden') return null;
+  if (!row?.leavesPct || row.verdict === 'forbidden' || row.verdict === 'useless') return null;
   return { capacity: capacityOf(row), leavesPct: row.leavesPct[1], hours: row.hours ?? [12, 24], shows: row.shows };
 }

@@ -8,7 +8,7 @@ import {
   deviates,
   distil,
   firstDrop,
-  fit,
+  fit as fitReadings,
   fitStill,
   type Instant,
   mixtureById,
@@ -211,8 +211,8 @@ describe('what readings say', () => {
 
   it('refuses readings that go back, and too few of them', () => {
     const asked = { still: acid, pctSd: 0.5, platesSd: 0.3, heatSd: 0.2 };
-    expect(fit({ ...asked, readings: [{ minutes: 1, headC: 107 }] })).toMatchObject({ ok: false });
-    const back = fit({
+    expect(fitReadings({ ...asked, readings: [{ minutes: 1, headC: 107 }] })).toMatchObject({ ok: false });
+    const back = fitReadings({
       ...asked,
       readings: [
         { minutes: 1, overMl: 40 },
@@ -225,7 +225,7 @@ describe('what readings say', () => {
 
   it('says so where nothing of the kind could have been read', () => {
     const far = Array.from({ length: 12 }, (_, k) => ({ minutes: k, headC: 95, potC: 96, overMl: 4 * k }));
-    expect(unwrap(fit({ still: acid, pctSd: 0.3, platesSd: 0.3, heatSd: 0.1, readings: far })).misfit).toMatch(
+    expect(unwrap(fitReadings({ still: acid, pctSd: 0.3, platesSd: 0.3, heatSd: 0.1, readings: far })).misfit).toMatch(
       /times its uncertainty off/,
     );
   });

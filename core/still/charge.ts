@@ -17,11 +17,6 @@ export function chargeOf({ first, second }: Mixture, grams: number, pct: number)
   };
 }
 
-/** Mole fraction of the first among what boils. */
-export function fractionOf({ first, second }: Pick<Charge, 'first' | 'second'>): number {
-  return first + second > 0 ? first / (first + second) : 0;
-}
-
 /** g of the two volatiles. */
 export function gramsOf(mixture: Mixture, n1: number, n2: number): number {
   return n1 * mixture.first.M + n2 * mixture.second.M;

@@ -19,7 +19,7 @@ export {
   stillShape,
 } from './asked.ts';
 export { type Azeotrope, azeotropeOf } from './azeotrope.ts';
-export { type Charge, chargeMl, chargeOf, fractionOf, gramsOf, mlOf, pctOf } from './charge.ts';
+export { type Charge, chargeMl, chargeOf } from './charge.ts';
 export { type Cut, type CutPlan, planCut, type Wanted } from './cuts.ts';
 export { firstDrop, readingsFrom } from './feed.ts';
 export { type Estimate, fitStill, mlAfter, mlOfGrams, type StillFit, type StillReading } from './fit.ts';
@@ -40,7 +40,7 @@ export { admitCharge } from './refused.ts';
 export { type Review, reviewOf } from './review.ts';
 export { atMl, type Caught, caughtBetween, distil, mlAt, type Run, type Until } from './run.ts';
 export { type Scaled, scaledTo } from './scale.ts';
-export { boilingWith, NOTHING_STAYS, type Staying } from './solutes.ts';
+export { NOTHING_STAYS, type Staying } from './solutes.ts';
 export { stayingOf } from './staying.ts';
 export { holdsCold, type Setup } from './still.ts';
-export { type Warning, warningsOf } from './warnings.ts';
+export type { Warning } from './warnings.ts';

@@ -66,10 +66,13 @@ export function distil(setup: Setup, until: Until = {}, steps = USUAL_STEPS): Ru
   const points = steps + Math.ceil(Math.log(1 / DRY) / share) + 4;
   const rows = new Rows(points);
   let ends: Run['ends'] = 'dry';
-  standing.minutes = heatingMin(setup, standing, apparatus.heaterW);
+  const heating = heatingMin(setup, standing, apparatus.heaterW);
+  // What would take weeks to boil does not.
+  const boils = heating <= LONGEST;
+  standing.minutes = boils ? heating : 0;
   let reads = readsOf(setup, standing, apparatus.heaterW);
   rows.put(setup, standing, reads);
-  if (!(reads.rate > 1e-9) || !Number.isFinite(standing.minutes)) return rows.run(setup, 'no heat');
+  if (!(reads.rate > 1e-9) || !boils) return rows.run(setup, 'no heat');
   while (rows.count < points) {
     const left = standing.n1 + standing.n2;
     let moles = Math.min(all / steps, share * left, left - floor);

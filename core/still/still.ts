@@ -1,5 +1,5 @@
 import { type Apparatus, condenserW, flaskLossW, headLossW } from './apparatus.ts';
-import { type Charge, gramsOf, mlOf } from './charge.ts';
+import { type Charge, mlOf } from './charge.ts';
 import { type Mixture, vapourKJ } from './mixture.ts';
 import { topOf } from './plates.ts';
 import { boilingWith } from './solutes.ts';
@@ -164,9 +164,4 @@ export function holdsCold(mixture: Mixture): number {
   }
   HOLDS.set(key, found);
   return found;
-}
-
-/** g that stand in flask and column. */
-export function insideG(setup: Setup, { n1, n2 }: Standing): number {
-  return gramsOf(setup.mixture, n1, n2) + setup.charge.staying.grams;
 }

@@ -1,6 +1,6 @@
-import { desiccantDoses, liquidClassOf } from '#core/dry';
+import { agentOver, desiccantDoses, liquidClassOf } from '#core/dry';
 import { datum } from '#core/figure';
-import { NUMBER, pointAt, readStuff, type Stuff, typedNumber } from '#core/phrase';
+import { NUMBER, pointAt, readStuff, readSubstanceName, type Stuff, typedNumber } from '#core/phrase';
 import { fail, ok, type Result } from '#core/problem';
 import { density, massFraction } from '#core/solution';
 import { spiritByVolume } from '#core/stock';
@@ -44,8 +44,53 @@ function shownWater(grams: number, water: number): string {
   return `${formatNumber(grams, 3)} g with ${formatNumber((grams * water) / 100, 2)} g of water.`;
 }
 
+const OVER = new RegExp(String.raw`^(.+?)\s+over\s+(${NUMBER})\s*g\s+(?:of\s+)?(.+)$`, 'i');
+
+/** “dry 80 mL 93% ethanol over 10 g CuSO4”: what so much of an agent takes up, and how wet the liquid stays. */
+function overVerb(match: RegExpExecArray, line: string): Result<Found> {
+  const [, liquidText = '', gramsText = '', agentText = ''] = match;
+  const stuff = readStuff(liquidText, line);
+  if (!stuff.ok) return stuff;
+  const agent = readSubstanceName(agentText.trim(), line);
+  if (!agent.ok) return agent;
+  const grams = typedNumber(gramsText, line);
+  if (!grams.ok) return grams;
+  const liquid = liquidClassOf(stuff.value.substance.id);
+  const { name, species } = agent.value.substance;
+  const over = liquid && agentOver(species, liquid);
+  if (!over)
+    return fail('no-data', `${name} does not dry ${stuff.value.substance.name}, or nothing is held of it.`, {
+      at: pointAt(line, agentText),
+    });
+  const wet = strengthWet(stuff.value, line);
+  if (!wet.ok) return wet.problem.at ? wet : { ok: false, problem: { ...wet.problem, at: pointAt(line, liquidText) } };
+  const { grams: all, water } = wet.value;
+  const there = (all * water) / 100;
+  const most = Math.max(0, there - (all * over.leavesPct) / 100);
+  const takes = Math.min(most, over.capacity * grams.value);
+  const left = (100 * (there - takes)) / (all - takes);
+  const source = { source: 'Perrin and Armarego, capacity in practice', grade: 'C' } as const;
+  return ok({
+    figures: [
+      datum(
+        { symbol: 'W', name: 'water taken up', unit: 'g' },
+        { value: takes, uncertainty: { capacity: { name: 'capacity in practice', effect: 0.2 * takes } } },
+        source,
+      ),
+      datum(
+        { symbol: 'w', name: 'water that stays', unit: '%' },
+        { value: left, uncertainty: { capacity: { name: 'capacity in practice', effect: 0.2 * left } } },
+        source,
+      ),
+    ],
+    note: `${hoursText(over.hours)}. ${takes < most ? `It is spent: ${formatNumber(most / over.capacity, 2)} g would take all it can.` : 'Enough: some of it stays dry.'} You see: ${over.shows}.`,
+  });
+}
+
 /** “dry 500 g ethanol with 5% water”: which salts dry it, how much of each, what each leaves. */
 export function dryVerb(rest: string, line: string): Result<Found> {
+  const over = OVER.exec(rest.trim());
+  if (over) return overVerb(over, line);
   const match = DRY.exec(rest.trim());
   const stuff = readStuff(match?.[1] ?? rest.trim(), line);
   if (!stuff.ok) return stuff;

@@ -1,5 +1,4 @@
 import { Segmented } from 'antd';
-import { useId } from 'react';
 import type { Cut, CutPlan } from '#core/still';
 import { formatNumber, formatPlain } from '#core/units';
 
@@ -19,7 +18,6 @@ interface CutPlannerProps {
 
 /** When to switch for so strong a cut, or so much of it; what more of either costs. */
 export function CutPlanner({ wish, plan, now, onWish, onUse }: CutPlannerProps) {
-  const id = useId();
   const best = plan?.best ?? null;
   return (
     <section className="cut-planner" aria-label="Cut planner">
@@ -37,7 +35,6 @@ export function CutPlanner({ wish, plan, now, onWish, onUse }: CutPlannerProps) 
         />
         <span className="wish">
           <input
-            id={id}
             type="range"
             min={1}
             max={99.5}
@@ -47,9 +44,7 @@ export function CutPlanner({ wish, plan, now, onWish, onUse }: CutPlannerProps) 
             aria-valuetext={`${formatPlain(wish.pct)} %`}
             onChange={(event) => onWish({ ...wish, pct: Number(event.target.value) })}
           />
-          <output htmlFor={id} className="mono">
-            {formatPlain(wish.pct)} %
-          </output>
+          <output className="mono">{formatPlain(wish.pct)} %</output>
         </span>
       </div>
       {plan && best ? (

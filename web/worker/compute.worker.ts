@@ -100,6 +100,11 @@ async function fitStill(
   }
 }
 
+/** The search under way is left. */
+function dropFit(): void {
+  latestFit = -1;
+}
+
 /** Nobody waits for a spread any more. */
 function drop(token: number): void {
   if (token === latest) latest = -1;
@@ -111,6 +116,6 @@ function learn(ids: readonly string[]): void {
 }
 
 // The same functions as behind HTTP and the command line, away from the page's own thread.
-const door = { compute, run, advise, still, fitStill, spread, drop, learn };
+const door = { compute, run, advise, still, fitStill, dropFit, spread, drop, learn };
 export type Door = typeof door;
 expose(door);

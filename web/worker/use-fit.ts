@@ -12,11 +12,17 @@ export interface FitState {
   readonly problem: string;
   /** How far the one under way has come, 0 to 1; null while none is. */
   readonly progress: number | null;
+  /** Leaves the search under way; the next readings begin another. */
+  readonly cancel: () => void;
+}
+
+function dropped(): void {
+  void door().dropFit();
 }
 
 /** What readings say of a still, found in the worker; newer readings drop the search under way. */
 export function useFit(asked: VerbInput<'fitStill'> | undefined): FitState {
-  const [state, setState] = useState<FitState>({ fit: undefined, problem: '', progress: null });
+  const [state, setState] = useState<Omit<FitState, 'cancel'>>({ fit: undefined, problem: '', progress: null });
   useEffect(() => {
     if (!asked) return;
     let alive = true;
@@ -24,6 +30,7 @@ export function useFit(asked: VerbInput<'fitStill'> | undefined): FitState {
     const told = (progress: number) => alive && setState((before) => ({ ...before, progress }));
     void (async () => {
       const found = await door().fitStill(asked, token, proxy(told));
+      if (alive && !found) setState((before) => ({ ...before, progress: null }));
       if (!alive || !found) return;
       setState((before) =>
         found.ok
@@ -35,5 +42,5 @@ export function useFit(asked: VerbInput<'fitStill'> | undefined): FitState {
       alive = false;
     };
   }, [asked]);
-  return state;
+  return { ...state, cancel: dropped };
 }

@@ -23,7 +23,14 @@ export function FitCard({ run, fitted, onTake, takes }: FitCardProps) {
       ) : (
         <p className="quiet small">A few readings, and it says how strong the charge is.</p>
       )}
-      {progress === null ? null : <progress aria-label="Finding what the readings say" value={progress} />}
+      {progress === null ? null : (
+        <p className="row small">
+          <progress aria-label="Finding what the readings say" value={progress} />
+          <button type="button" className="link" onClick={fitted.cancel}>
+            leave it
+          </button>
+        </p>
+      )}
       {problem ? <p className="problem small">{problem}</p> : null}
       {fit && onTake ? (
         <button type="button" className="link" onClick={onTake}>

@@ -1,5 +1,6 @@
 import { useState } from 'react';
 import { exactReading, parseReading, readingValue } from '#core/log';
+import { formatNumber } from '#core/units';
 import type { Run } from '#web/run/use-run.ts';
 
 interface LogHeadProps {
@@ -7,6 +8,8 @@ interface LogHeadProps {
   readonly step: string;
   /** What it should read now, °C; null before the first drop. */
   readonly expected: number | null;
+  /** mL that can go over in all; null while it is not known. */
+  readonly mostMl: number | null;
 }
 
 type What = 'head' | 'pot' | 'volume';
@@ -17,7 +20,7 @@ const ASK: Readonly<Record<What, { readonly label: string; readonly unit: string
 };
 
 /** A head temperature in one tap, beside what is expected; anything else typed. */
-export function LogHead({ run, step, expected }: LogHeadProps) {
+export function LogHead({ run, step, expected, mostMl }: LogHeadProps) {
   const [open, setOpen] = useState(false);
   const [what, setWhat] = useState<What>('head');
   const [text, setText] = useState('');
@@ -42,6 +45,12 @@ export function LogHead({ run, step, expected }: LogHeadProps) {
       what === 'volume' ? value.value >= 0 && value.value <= 50_000 : value.value > -50 && value.value < 400;
     if (!sense) {
       setProblem(what === 'volume' ? 'A volume is 0 mL or more.' : 'No thermometer of a still reads that.');
+      return;
+    }
+    if (what === 'volume' && mostMl !== null && value.value > mostMl * 1.02) {
+      setProblem(
+        `Only ${formatNumber(mostMl, 3)} mL can go over in all: read it again, or enter what went in besides.`,
+      );
       return;
     }
     enter(what, value.value);

@@ -1,9 +1,10 @@
 import { useMemo } from 'react';
 import { useHotkeys } from 'react-hotkeys-hook';
+import { useSearchParams } from 'react-router';
 import type { EventBody } from '#core/log';
 import { exactReading } from '#core/log';
 import { type StillCut, type StillRun, stillBalance } from '#core/state';
-import { between, outlook, pointAt, type StillPoint, scaledTo, waterOutC } from '#core/still';
+import { between, condenserW, outlook, pointAt, type StillPoint, scaledTo, waterOutC } from '#core/still';
 import { formatNumber } from '#core/units';
 import { useFeed } from '#web/api/feed.ts';
 import { InMargin } from '#web/parts/margin.tsx';
@@ -36,6 +37,7 @@ export function StillBench({ run, step }: { run: Run; step: StepState }) {
 const DOTS = 70;
 
 function AtWork({ run, step, still }: { run: Run; step: StepState; still: StillRun }) {
+  const [, setSearch] = useSearchParams();
   const feed = useFeed(run.batch.id);
   const course = useCourse(still, feed.readings);
   const { points, nowMl, fitted } = course;
@@ -61,6 +63,8 @@ function AtWork({ run, step, still }: { run: Run; step: StepState; still: StillR
   const change = () => {
     if (!cut) return;
     run.enterAll(changing(cut, next, course));
+    // The page goes on with the next receiver.
+    if (next) setSearch({ step: next.step }, { replace: true });
     if (feed.status?.kind === 'simulated') feed.change.mutate(next ? { switch: true } : { watts: 0 });
   };
   useHotkeys('space', change, { preventDefault: true }, [cut?.step, next?.step, course.receiverG, nowMl]);
@@ -133,7 +137,8 @@ function AtWork({ run, step, still }: { run: Run; step: StepState; still: StillR
             <span>
               <b>Heat {watts} W</b>
               <small>
-                {rate === null ? 'warming up' : `${formatNumber(rate, 2)} mL/min`}, {loadText(still, watts)}
+                {rate === null ? 'warming up' : `${formatNumber(rate, 2)} mL/min`},{' '}
+                {loadText(still, watts, course.headC ?? asked.airC)}
               </small>
             </span>
             <button type="button" aria-label="More heat" onClick={() => heat(10)}>
@@ -144,7 +149,7 @@ function AtWork({ run, step, still }: { run: Run; step: StepState; still: StillR
         <button type="button" className="act still-switch" onClick={change}>
           {next ? 'Switch now' : 'Stop: heat off'}
         </button>
-        <LogHead run={run} step={cut.step} expected={expected} />
+        <LogHead run={run} step={cut.step} expected={expected} mostMl={points.at(-1)?.overMl ?? null} />
       </div>
       <FractionsTable run={run} still={still} points={points} nowMl={nowMl} />
       <BalanceBars
@@ -235,10 +240,10 @@ function coolText({ asked }: StillRun, watts: number): string {
   return out === null ? '' : `water out ${out.toFixed(0)} °C`;
 }
 
-function loadText({ asked: { apparatus } }: StillRun, watts: number): string {
+function loadText({ asked: { apparatus, airC } }: StillRun, watts: number, headC: number): string {
   if (apparatus.condenser.by === 'air') return 'air condenser';
-  const room = (4.18 / 60) * apparatus.condenser.mlPerMin * 60;
-  return `condenser ${formatNumber((100 * watts * apparatus.heatShare) / Math.max(1, room), 2)} %`;
+  const takes = condenserW(apparatus, headC, airC);
+  return `condenser ${formatNumber((100 * watts * apparatus.heatShare) / Math.max(1, takes), 2)} %`;
 }
 
 function endOf(still: StillRun, points: readonly StillPoint[], firstG: number) {
