@@ -127,6 +127,32 @@ test('stations', async ({ page, notebook }) => {
   await expect(page.getByRole('row', { name: /^noted/ })).toBeVisible();
   await shot('compare');
 
+  await page.goto(
+    `${notebook.origin}/plan?make=hydrochloric+acid+from+400+mL+hydrochloric+acid&route=constant-boiling-acid`,
+  );
+  await expect(page.getByRole('img', { name: /strong with/ })).toBeVisible();
+  await page.getByRole('region', { name: 'The still' }).evaluate((each) => each.scrollIntoView());
+  await shot('still-plan');
+
+  await page.getByRole('button', { name: 'Rehearse the distillation' }).click();
+  const stage = page.getByRole('dialog', { name: /Rehearsal/ });
+  await stage.getByText('600 ×').click();
+  await expect(stage.locator('.heat')).toContainText(/[1-9]\d mL over/);
+  await stage.getByRole('button', { name: 'Switch to receiver 2' }).click();
+  await expect(stage.locator('.heat')).toContainText(/2\d\d mL over/);
+  await stage.getByRole('button', { name: 'Switch to receiver 3' }).click();
+  await expect(stage.locator('.heat')).toContainText(/5\d\d mL over/);
+  await stage.getByRole('button', { name: 'Stop', exact: true }).click();
+  await expect(stage.getByRole('region', { name: 'Review' })).toBeVisible();
+  await shot('rehearsal');
+
+  // Its instruments go on: the line to them stays open.
+  await page.goto(`${notebook.origin}/bench/${batch(18)}`);
+  await expect(page.getByRole('region', { name: 'What the run says' })).toContainText('readings fit');
+  await page.evaluate(() => document.fonts.ready.then(() => undefined));
+  await page.mouse.move(640, 790);
+  await page.screenshot({ path: `${OUT}/still.png` });
+
   await page.setViewportSize({ width: 390, height: 780 });
   await page.goto(`${notebook.origin}/bench/${batch(15)}?step=acid`);
   await expect(page.getByRole('article', { name: 'This step' })).toBeVisible();

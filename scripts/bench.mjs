@@ -7,5 +7,5 @@ import { run } from './lib/run.mjs';
 install();
 chromium();
 build();
-for (const name of ['sheet', 'living', 'dish', 'solutions', 'label', 'assay', 'append', 'first-load'])
+for (const name of ['sheet', 'living', 'dish', 'solutions', 'label', 'assay', 'still', 'append', 'first-load'])
   run('tsx', [`bench/${name}.ts`]);

@@ -77,10 +77,16 @@ export function stillOf(plan: Plan, events: readonly RunEvent[]): Result<StillRu
     pctSd: own.says.pctSd,
     volatile: own.says.volatile,
     cuts,
-    kept: makes.kind === 'liquid' ? makes.vessel : null,
+    kept: makes.kind === 'liquid' ? keptIn(makes.vessel, cuts) : null,
     readings: firstDropAt === null ? [] : byHand(live, new Set(cuts.map(({ step }) => step)), Date.parse(firstDropAt)),
     firstDropAt,
   });
+}
+
+/** The receiver that is kept: the product’s own vessel, or, where it goes on from there, the last one. Null for what stays in the flask. */
+function keptIn(vessel: VesselName, cuts: readonly StillCut[]): VesselName | null {
+  if (cuts.some(({ into }) => into === vessel)) return vessel;
+  return vessel === 'pot' ? null : (cuts.at(-1)?.into ?? null);
 }
 
 /** The step before the first cut ends with the first drop; failing that, the cut begins with it. */

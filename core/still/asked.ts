@@ -52,6 +52,8 @@ export interface StillPoint {
   /** Mass % of all that has gone over by then, and % of the first that was charged. */
   readonly allPct: number;
   readonly recoveryPct: number;
+  /** % of the first that came as gas and did not condense, by then. */
+  readonly gasPct: number;
   readonly mlPerMin: number;
 }
 
@@ -143,6 +145,7 @@ export function pointsOf(run: Run, most: number): readonly StillPoint[] {
       potPct: run.potPct[i]!,
       allPct: n1 + n2 > 0 ? massPct(mixture, n1 / (n1 + n2)) : run.pct[i]!,
       recoveryPct: charge.first > 0 ? (100 * n1) / charge.first : 0,
+      gasPct: charge.first > 0 ? (100 * run.gas1[i]!) / charge.first : 0,
       mlPerMin: run.mlPerMin[i]!,
     });
   }

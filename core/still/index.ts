@@ -34,7 +34,7 @@ export {
   SEA_LEVEL_HPA,
   withWater,
 } from './mixture.ts';
-export { type Between, between, mlAtGrams, type Outlook, outlook, pointAt } from './outlook.ts';
+export { type Between, between, mlAtGrams, mlAtMinutes, type Outlook, outlook, pointAt } from './outlook.ts';
 export { topOf } from './plates.ts';
 export { admitCharge } from './refused.ts';
 export { type Review, reviewOf } from './review.ts';

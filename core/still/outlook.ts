@@ -32,6 +32,16 @@ export function mlAtGrams(points: readonly StillPoint[], grams: number): number 
   return span > 0 ? a.overMl + ((b.overMl - a.overMl) * (grams - a.overG)) / span : b.overMl;
 }
 
+/** mL over so many min after the first drop. */
+export function mlAtMinutes(points: readonly StillPoint[], minutes: number): number {
+  const zero = points[0]?.minutes ?? 0;
+  const i = points.findIndex((each) => each.minutes - zero >= minutes);
+  if (i < 0) return points.at(-1)?.overMl ?? 0;
+  const [a, b] = [points[Math.max(0, i - 1)]!, points[i]!];
+  const span = b.minutes - a.minutes;
+  return span > 0 ? a.overMl + ((b.overMl - a.overMl) * (minutes + zero - a.minutes)) / span : b.overMl;
+}
+
 /** How long it takes from one volume over to another, at a share of the heat it was planned with. */
 export function outlook(
   points: readonly StillPoint[],
@@ -54,6 +64,8 @@ export interface Between {
   readonly grams: number;
   readonly pct: number;
   readonly recoveryPct: number;
+  /** % that came as gas meanwhile. */
+  readonly gasPct: number;
 }
 
 export function between(
@@ -68,5 +80,6 @@ export function between(
     grams,
     pct: grams > 0 ? Math.min(100, (recoveryPct * firstG) / grams) : 0,
     recoveryPct,
+    gasPct: Math.max(0, pointAt(points, 'gasPct', toMl) - pointAt(points, 'gasPct', fromMl)),
   };
 }

@@ -1,6 +1,6 @@
 import { type ComponentType, lazy } from 'react';
 import type { Plan } from '#core/plan';
-import type { TechniqueName } from '#core/technique';
+import type { Op, TechniqueName } from '#core/technique';
 
 /** Something that can be tried out before it is done: the bench’s own model, faster than it is, with a review at the end. */
 interface Rehearsal {
@@ -17,7 +17,12 @@ const rehearsals: Readonly<Partial<Record<TechniqueName, Rehearsal>>> = {
   },
 };
 
+/** A receiver is what is judged: of what stays in the flask, or is led into water, the model tells too little. */
+function canRehearse({ route: { makes } }: Plan, op: Op): boolean {
+  return op.do !== 'distil' || (op.into.startsWith('receiver') && makes.kind === 'liquid' && makes.vessel !== 'pot');
+}
+
 /** The rehearsal that a plan offers; undefined where none of its steps has one. */
 export function rehearsalOf(plan: Plan): Rehearsal | undefined {
-  return plan.route.steps.flatMap(({ op }) => rehearsals[op.do] ?? [])[0];
+  return plan.route.steps.flatMap(({ op }) => (canRehearse(plan, op) ? (rehearsals[op.do] ?? []) : []))[0];
 }

@@ -9,7 +9,7 @@ export const foamAndHeat: readonly Cause[] = [
     'carbonate going in too fast',
     `${ACID}|zinc|copper_salt|iron carbonate`,
     'Stop adding: it falls within a minute.',
-    'Smaller portions; a few drops of ethanol on the foam.',
+    'Smaller portions; a little cold water on the foam.',
     { via: '2 NaHCO3 + H2SO4 -> Na2SO4 + 2 CO2 + 2 H2O', weight: 3, danger: 'act' },
   ),
   pair(
@@ -38,7 +38,7 @@ export const foamAndHeat: readonly Cause[] = [
     'detergent or glycerol in a cleaning product',
     '',
     'A drop shaken with water froths and stays.',
-    'Another product; a drop of ethanol for now.',
+    'Half the heat and a vessel of twice the size until it has calmed; one drop of silicone oil. Never alcohol or cooking oil where nitric acid, peroxide or chlorine is in it.',
     { weight: 1, source: PRACTICE },
   ),
   // Spatter

@@ -68,6 +68,21 @@ export const gasAndFume: readonly Cause[] = [
   // Brown fume
   pair(
     'brown-fume',
+    'hot nitric acid falling apart',
+    'acid_nitric',
+    'The flask is near 120 °C or nearly dry, and yellow.',
+    'Heat off. Let it cool where it stands; water only when it is cold.',
+    {
+      via: '4 HNO3 -> 4 NO2 + O2 + 2 H2O',
+      danger: 'stop',
+      now: 'Away from the brown gas, upwind: it harms hours later.',
+      overC: 90,
+      weight: 2,
+      source: BRETHERICK,
+    },
+  ),
+  pair(
+    'brown-fume',
     'nitric acid or nitrate with a metal: nitrogen dioxide',
     'acid_nitric|nitrate metal_active|metal_copper|metal_iron',
     'Brown to the eye, sharp; damp starch-iodide paper turns blue.',

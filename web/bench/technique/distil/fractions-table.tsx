@@ -81,8 +81,8 @@ function Expected({ cut, running, holds, so, head, kept }: ExpectedProps) {
       <td>
         {head[0].toFixed(1)} to {head[1].toFixed(1)}
       </td>
-      <td>{formatNumber(holds.pct, 3)}</td>
-      <td>{formatNumber(holds.recoveryPct, 2)} %</td>
+      <td>{cut.into === 'absorber' ? 'as it is charged' : formatNumber(holds.pct, 3)}</td>
+      <td>{formatNumber(holds.recoveryPct + (cut.into === 'absorber' ? holds.gasPct : 0), 2)} %</td>
       <td className="quiet">{kept ? 'the shelf' : 'see the plan'}</td>
     </tr>
   );

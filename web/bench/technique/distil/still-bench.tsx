@@ -1,9 +1,9 @@
-import { useMemo } from 'react';
+import { useMemo, useState } from 'react';
 import { useHotkeys } from 'react-hotkeys-hook';
 import { useSearchParams } from 'react-router';
 import type { EventBody } from '#core/log';
 import { exactReading } from '#core/log';
-import { type StillCut, type StillRun, stillBalance } from '#core/state';
+import { type StillBalance, type StillCut, type StillRun, stillBalance } from '#core/state';
 import { between, condenserW, outlook, pointAt, type StillPoint, scaledTo, waterOutC } from '#core/still';
 import { formatNumber } from '#core/units';
 import { useFeed } from '#web/api/feed.ts';
@@ -36,11 +36,20 @@ export function StillBench({ run, step }: { run: Run; step: StepState }) {
 /** Fewer dots than these are drawn. */
 const DOTS = 70;
 
-function AtWork({ run, step, still }: { run: Run; step: StepState; still: StillRun }) {
+function AtWork({ run, step, still: asPlanned }: { run: Run; step: StepState; still: StillRun }) {
   const [, setSearch] = useSearchParams();
   const feed = useFeed(run.batch.id);
-  const course = useCourse(still, feed.readings);
+  const course = useCourse(asPlanned, feed.readings);
   const { points, nowMl, fitted } = course;
+  // Marks that were pulled here: what if it is changed there? What is entered is where it really was.
+  const [pulled, setPulled] = useState<Readonly<Record<string, number>>>({});
+  const still = useMemo(() => withPulled(asPlanned, pulled, points), [asPlanned, pulled, points]);
+  const pull = (at: number, ml: number) => {
+    const low = Math.max(nowMl ?? 0, still.cuts[at - 1]?.toMl ?? 0) + 1;
+    const high = (still.cuts[at + 1]?.toMl ?? points.at(-1)?.overMl ?? low) - 1;
+    const key = still.cuts[at]?.step ?? '';
+    setPulled((before) => ({ ...before, [key]: Math.min(Math.max(low, high), Math.max(low, ml)) }));
+  };
   const at = Math.max(
     0,
     still.cuts.findIndex((cut) => cut.step === step.key),
@@ -122,6 +131,7 @@ function AtWork({ run, step, still }: { run: Run; step: StepState; still: StillR
             text: still.cuts[i + 1] ? `${numberOf(each)} | ${numberOf(still.cuts[i + 1]!)}` : 'stop',
             ml: each.toMl,
             past: each.status === 'done',
+            ...(each.status === 'done' || each.by === 'pot' ? {} : { onMove: (ml: number) => pull(i, ml) }),
           }))}
           nowMl={nowMl}
           azeotrope={course.azeotrope}
@@ -166,6 +176,28 @@ function AtWork({ run, step, still }: { run: Run; step: StepState; still: StillR
       </InMargin>
     </section>
   );
+}
+
+/** The cuts as they are pulled, each at the head that the course gives there; those that are done stay. */
+function withPulled(
+  still: StillRun,
+  pulled: Readonly<Record<string, number>>,
+  points: readonly StillPoint[],
+): StillRun {
+  if (points.length === 0) return still;
+  return {
+    ...still,
+    cuts: still.cuts.map((cut) => {
+      if (cut.status === 'done') return cut;
+      const toMl = pulled[cut.step] ?? cut.toMl;
+      return {
+        ...cut,
+        toMl,
+        headC: pointAt(points, 'headC', toMl),
+        potC: cut.by === 'pot' ? cut.potC : pointAt(points, 'potC', toMl),
+      };
+    }),
+  };
 }
 
 type Course = ReturnType<typeof useCourse>;
@@ -246,13 +278,22 @@ function loadText({ asked: { apparatus, airC } }: StillRun, watts: number, headC
   return `condenser ${formatNumber((100 * watts * apparatus.heatShare) / Math.max(1, takes), 2)} %`;
 }
 
-function endOf(still: StillRun, points: readonly StillPoint[], firstG: number) {
-  const parts = still.cuts.map((cut, i) => ({
-    place: cut.into,
-    pct: between(points, [still.cuts[i - 1]?.toMl ?? 0, cut.toMl], firstG).recoveryPct,
-  }));
-  const rest = 100 - parts.reduce((sum, { pct }) => sum + pct, 0);
-  return points.length > 0 ? [...parts, { place: 'pot' as const, pct: Math.max(0, rest) }] : [];
+function endOf(still: StillRun, points: readonly StillPoint[], firstG: number): StillBalance['parts'] {
+  if (points.length === 0) return [];
+  let away = 0;
+  const parts = still.cuts.map((cut, i) => {
+    const { recoveryPct, gasPct } = between(points, [still.cuts[i - 1]?.toMl ?? 0, cut.toMl], firstG);
+    // Gas that is led over water stays in it; else it is gone.
+    if (cut.into === 'absorber') return { place: cut.into, pct: recoveryPct + gasPct };
+    away += gasPct;
+    return { place: cut.into, pct: recoveryPct };
+  });
+  const rest = 100 - away - parts.reduce((sum, { pct }) => sum + pct, 0);
+  return [
+    ...parts,
+    { place: 'pot', pct: Math.max(0, rest) },
+    ...(away > 0.05 ? [{ place: 'air' as const, pct: away }] : []),
+  ];
 }
 
 /** The bottle that was charged can be taken as strong as the still found it. */

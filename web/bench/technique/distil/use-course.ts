@@ -1,7 +1,16 @@
 import { useMemo } from 'react';
 import type { FeedReading } from '#contract/api';
 import type { StillRun } from '#core/state';
-import { firstDrop, mlAtGrams, readingsFrom, type StillPoint, type StillReading } from '#core/still';
+import {
+  firstDrop,
+  mlAtGrams,
+  mlAtMinutes,
+  pointAt,
+  readingsFrom,
+  type StillPoint,
+  type StillReading,
+} from '#core/still';
+import { useNow } from '#web/parts/use-now.ts';
 import { useCompute } from '#web/worker/compute.ts';
 import { type FitState, useFit } from '#web/worker/use-fit.ts';
 
@@ -24,6 +33,7 @@ export interface Course {
 
 /** A reading more does not change what forty said: the search begins again with each so many. */
 const EVERY = 8;
+const EVERY_MS = 10_000;
 /** How well plates and heat of one’s own still are known. */
 const PLATES_SD = 0.35;
 const HEAT_SD = 0.2;
@@ -52,14 +62,20 @@ export function useCourse(run: StillRun, feed: readonly FeedReading[]): Course {
   const band = useMemo(() => (fitted.fit ? ([fitted.fit.low, fitted.fit.high] as const) : undefined), [fitted.fit]);
   const last = feed.at(-1);
   const dropped = feed.length > 0 && firstDrop(feed) !== null;
-  const over = readings.at(-1);
+  const now = useNow(EVERY_MS);
+  const minutes =
+    feed.length > 0 || run.firstDropAt === null ? null : Math.max(0, (now - Date.parse(run.firstDropAt)) / 60_000);
+  const over =
+    feed.length > 0
+      ? readings.at(-1)
+      : readings.findLast(({ overMl, overG }) => overMl !== undefined || overG !== undefined);
   return {
     planned,
     points,
     band,
     fitted,
     readings,
-    nowMl: nowOf({ points, dropped, over, hand: run.firstDropAt !== null }),
+    nowMl: nowOf({ points, dropped, over, minutes }),
     receiverG: last ? last.massG : null,
     headC: last?.headC ?? lastOf(byHand, 'headC'),
     potC: last?.potC ?? lastOf(byHand, 'potC'),
@@ -74,31 +90,33 @@ function lastOf(readings: readonly StillReading[], column: 'headC' | 'potC'): nu
   return readings.findLast((each) => each[column] !== undefined)?.[column] ?? null;
 }
 
-function nowOf({
-  points,
-  dropped,
-  over,
-  hand,
-}: {
-  points: readonly StillPoint[];
-  dropped: boolean;
-  over: StillReading | undefined;
-  hand: boolean;
-}): number | null {
-  if (points.length === 0 || (!dropped && !hand)) return null;
-  if (!over) return 0;
-  if (over.overMl !== undefined) return over.overMl;
-  if (over.overG !== undefined) return mlAtGrams(points, over.overG);
-  const zero = points[0]?.minutes ?? 0;
-  const found = points.find(({ minutes }) => minutes - zero >= over.minutes);
-  return found?.overMl ?? points.at(-1)?.overMl ?? 0;
+interface Elapsed {
+  readonly points: readonly StillPoint[];
+  readonly dropped: boolean;
+  readonly over: StillReading | undefined;
+  /** Min since the first drop, by the clock; null at instruments, and before it. */
+  readonly minutes: number | null;
+}
+
+/** By the balance; without one by the last volume that was read, and the time since then. */
+function nowOf({ points, dropped, over, minutes }: Elapsed): number | null {
+  if (points.length === 0 || (!dropped && minutes === null)) return null;
+  if (dropped) return over?.overG === undefined ? 0 : mlAtGrams(points, over.overG);
+  const read = over?.overMl ?? 0;
+  const since = (minutes ?? 0) - (over?.minutes ?? 0);
+  const whole = (points.at(-1)?.minutes ?? 0) - (points[0]?.minutes ?? 0);
+  // Long after it must be over, time says nothing any more.
+  if (!(since > 0) || since > 2 * whole) return read;
+  return mlAtMinutes(points, minutesAt(points, read) + since);
+}
+
+/** Min from the first drop to a volume over. */
+function minutesAt(points: readonly StillPoint[], ml: number): number {
+  return pointAt(points, 'minutes', ml) - (points[0]?.minutes ?? 0);
 }
 
 /** mL over at a reading, for its place on the chart. */
 export function mlOfReading(points: readonly StillPoint[], { overMl, overG, minutes }: StillReading): number {
   if (overMl !== undefined) return overMl;
-  if (overG !== undefined) return mlAtGrams(points, overG);
-  const zero = points[0]?.minutes ?? 0;
-  const at = points.findIndex((each) => each.minutes - zero >= minutes);
-  return at < 0 ? (points.at(-1)?.overMl ?? 0) : (points[at]?.overMl ?? 0);
+  return overG === undefined ? mlAtMinutes(points, minutes) : mlAtGrams(points, overG);
 }
