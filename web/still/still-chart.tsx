@@ -276,7 +276,7 @@ function Axis({
           </text>
         </g>
       ))}
-      <text x={4} y={S.top - 4} className="drawn-words">
+      <text x={4} y={S.top - 10} className="drawn-words">
         %
       </text>
       {ticks(0, top).map((pct) => (

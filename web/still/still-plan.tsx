@@ -31,8 +31,7 @@ export function StillPlan({ plan, ...rest }: StillPlanProps) {
 
 function Course({ plan, run, onControl, onApparatus, onKeep }: StillPlanProps & { run: StillRun }) {
   const { asked } = run;
-  const azeotropic = plan.route.makes.substanceId === 'hydrochloric-acid' ? 20 : null;
-  const [wish, setWish] = useState<Wish>({ by: 'recovery', pct: azeotropic === null ? 75 : 60 });
+  const [wish, setWish] = useState<Wish>({ by: 'recovery', pct: 50 });
   const [edits, setEdits] = useState(false);
   const foams = plan.route.foamShare >= 0.5;
   const answer = useCompute(

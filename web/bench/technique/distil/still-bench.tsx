@@ -4,7 +4,7 @@ import { useSearchParams } from 'react-router';
 import type { EventBody } from '#core/log';
 import { exactReading } from '#core/log';
 import { type StillBalance, type StillCut, type StillRun, stillBalance } from '#core/state';
-import { between, condenserW, outlook, pointAt, type StillPoint, scaledTo, waterOutC } from '#core/still';
+import { between, condenserW, outlook, pointAt, type StillPoint, waterOutC } from '#core/still';
 import { formatNumber } from '#core/units';
 import { useFeed } from '#web/api/feed.ts';
 import { InMargin } from '#web/parts/margin.tsx';
@@ -18,9 +18,11 @@ import { BalanceBars } from './balance-bars.tsx';
 import { FeedBar } from './feed-bar.tsx';
 import { FitCard } from './fit-card.tsx';
 import { FractionsTable } from './fractions-table.tsx';
-import { Headline, numberOf, timeText } from './headline.tsx';
+import { Headline, numberOf } from './headline.tsx';
 import { LogHead } from './log-head.tsx';
+import { RestOfBottle } from './rest-of-bottle.tsx';
 import { mlOfReading, useCourse } from './use-course.ts';
+import { WhyThen } from './why-then.tsx';
 import { mixtureName } from './words.ts';
 
 /** The still at work: what to do next, the apparatus, the course and the readings on it, the receivers. */
@@ -170,8 +172,8 @@ function AtWork({ run, step, still: asPlanned }: { run: Run; step: StepState; st
       <InMargin>
         <div className="still-says">
           <FitCard run={still} fitted={fitted} {...takingOf(run, still, course)} />
-          <WhyThen cut={cut} points={points} apparatus={apparatus} azeotrope={course.azeotrope} />
-          <Rest run={run} still={still} points={points} />
+          <WhyThen cut={cut} points={points} azeotrope={course.azeotrope} />
+          <RestOfBottle run={run} still={still} points={points} />
         </div>
       </InMargin>
     </section>
@@ -327,70 +329,4 @@ function takingOf(run: Run, still: StillRun, { fitted }: Course) {
 function strengthOf(line: Run['state']['sheet']['additions'][number]): number | undefined {
   const { origin } = line.amount;
   return origin.by === 'formula' ? origin.inputs.w?.value : undefined;
-}
-
-interface WhyProps {
-  readonly cut: StillCut;
-  readonly points: readonly StillPoint[];
-  readonly apparatus: StillRun['asked']['apparatus'];
-  readonly azeotrope: Course['azeotrope'];
-}
-
-/** What a thermometer can still tell. */
-const TELLS_K = 0.1;
-
-/** Why the change is where it is: what the head still says there, and what it says no more. */
-function WhyThen({ cut, points, azeotrope }: WhyProps) {
-  if (points.length === 0) return null;
-  const further = points.find(({ overMl, headC }) => overMl > cut.toMl && Math.abs(headC - cut.headC) > TELLS_K);
-  return (
-    <section aria-label="Why there">
-      <h3>{cut.by === 'pot' ? `Why ${cut.potC.toFixed(0)} °C in the flask` : `Why ${cut.headC.toFixed(1)} °C`}</h3>
-      <p className="small">{whyText(cut, further)}</p>
-      {azeotrope ? (
-        <p className="quiet small">
-          At this pressure the azeotrope boils at {azeotrope.tempC.toFixed(1)} °C and holds {azeotrope.pct.toFixed(2)}{' '}
-          %.
-        </p>
-      ) : null}
-    </section>
-  );
-}
-
-function whyText(cut: StillCut, further: StillPoint | undefined): string {
-  if (cut.by === 'pot') return 'The boiling point of what stays tells its strength; the head only tells what leaves.';
-  if (!further) return 'From there on the head hardly moves: go by the volume.';
-  return `Beyond it the head moves 0.1 °C in ${formatNumber(further.overMl - cut.toMl, 2)} mL: changed by the head, it is within that of the mark.`;
-}
-
-/** What is left in the bottle, at the rate of this charge. */
-function Rest({ run, still, points }: { run: Run; still: StillRun; points: readonly StillPoint[] }) {
-  const source = run.state.sheet.additions.find((line) => line.limiting && line.bottleId);
-  const stock = source?.bottleId ? run.batch.plan.stock[source.bottleId] : undefined;
-  const used = source ? (source.actual ?? source.dose.mass).value : 0;
-  const left = stock?.card.size?.unit === 'g' ? stock.card.size.value - stock.usedG - used : undefined;
-  const i = still.cuts.findIndex(({ into }) => into === still.kept);
-  const kept = still.cuts[i];
-  if (!source || left === undefined || left <= 0.1 * used || !kept || points.length === 0) return null;
-  const firstG = (still.asked.grams * still.asked.pct) / 100;
-  const holds = between(points, [still.cuts[i - 1]?.toMl ?? 0, kept.toMl], firstG);
-  const minutes = pointAt(points, 'minutes', kept.toMl);
-  const price = stock?.card.price ?? null;
-  const size = stock?.card.size?.value ?? 0;
-  const scaled = scaledTo(
-    { chargeG: used, productG: holds.grams, hours: minutes / 60 },
-    left,
-    price === null || size <= 0 ? null : (price * left) / size,
-  );
-  return (
-    <section aria-label="The rest of the bottle">
-      <h3>The rest of the bottle</h3>
-      <p className="small">
-        {formatNumber(left, 3)} g left: {scaled.charges} more {scaled.charges === 1 ? 'charge' : 'charges'}, about{' '}
-        {formatNumber(scaled.productG, 2)} g of {formatNumber(holds.pct, 3)} %, {timeText(scaled.hours * 60)} at the
-        still
-        {scaled.cost === null ? '' : `, ${formatNumber(scaled.cost, 3)} of acid`}.
-      </p>
-    </section>
-  );
 }
