@@ -55,6 +55,8 @@ const ML_SD = 1.5;
 const G_SD = 0.6;
 /** The model itself, K: the table and the quasi-steady column. */
 const MODEL_SD = 0.06;
+/** Readings nearer together than this, min, say the same once more. */
+const SHARED_MIN = 1.2;
 const STEPS = 160;
 const ROUNDS = 12;
 
@@ -154,8 +156,9 @@ function residuals(asked: Asked, { readings, start, weights }: Given, at: readon
   const zero = run.minutes[0]!;
   const found: number[] = [];
   const tempSd = Math.hypot(TEMP_SD, MODEL_SD);
-  // Many readings of one instrument are not as many pieces of news: drift and model are shared.
-  const shared = Math.sqrt(Math.max(1, readings.length / 40));
+  // Many readings of one instrument are not as many pieces of news: drift and model are shared for a while.
+  const lasted = (readings.at(-1)?.minutes ?? 0) - (readings[0]?.minutes ?? 0);
+  const shared = Math.sqrt(Math.max(1, (readings.length * SHARED_MIN) / Math.max(SHARED_MIN, lasted)));
   for (const { minutes, headC, potC, overMl, overG } of readings) {
     const byTime = mlAfter(run, zero + minutes);
     const ml = overMl ?? (overG === undefined ? byTime : mlOfGrams(run, overG));

@@ -1,5 +1,5 @@
 import { formatNumber } from '#core/units';
-import { planCut } from './cuts.ts';
+import { type Cut, planCut } from './cuts.ts';
 import { type Caught, distil } from './run.ts';
 import type { Setup } from './still.ts';
 
@@ -7,6 +7,8 @@ import type { Setup } from './still.ts';
 export interface Review {
   readonly kept: Measure;
   readonly best: Measure;
+  /** The best cut; null where none comes to what was wanted, and none is worth it. */
+  readonly cut: Cut | null;
   /** Whole sentences, what cost most first. */
   readonly says: readonly string[];
 }
@@ -57,7 +59,7 @@ export function reviewOf(
       ? `It took ${n(own.hours, 2)} h; at full heat from the start it is done in ${n(best.hours, 2)} h.`
       : `It took ${n(own.hours, 2)} h: no time was lost.`,
   );
-  return { kept: own, best, says };
+  return { kept: own, best, cut, says };
 }
 
 /** Which way a cut was wrong. */

@@ -47,6 +47,9 @@ export function summarise(batch: BatchAnswer): BatchSummary {
 }
 
 function gotText(state: RunState): string {
+  const { 'product.pct': pct, 'product.all': all } = state.sheet.figures;
+  if (state.yield && pct && all)
+    return `${formatFigure(all.value, sdOf(all))} g, ${formatFigure(pct.value, sdOf(pct))} %`;
   if (state.yield) return `${formatFigure(state.yield.mass.value, sdOf(state.yield.mass))} g`;
   const { made } = state.sheet;
   if (!made || state.status !== 'done') return '';

@@ -11,6 +11,7 @@ import { Num, NumRow } from '../parts/num.tsx';
 import { plainText } from '../parts/sentence.tsx';
 import { type Run, useRun } from '../run/use-run.ts';
 import { FoundLater } from './found-later.tsx';
+import { Fractions } from './fractions.tsx';
 import { ToShelf } from './to-shelf.tsx';
 import './record.css';
 
@@ -63,6 +64,7 @@ function Record({ run }: { run: Run }) {
       <Outcome run={run} />
       <Chain run={run} />
       <FoundLater batchId={batch.id} />
+      <Fractions run={run} />
       <h2>What went in</h2>
       <table className="plain-table">
         <thead>
@@ -225,7 +227,9 @@ function Outcome({ run }: { run: Run }) {
           <Num figure={account.theory} bare shown={formatNumber(account.theory.value, 4)} /> that {account.of} could
           give
         </p>
-        {sheet.made ? null : <p className={weighing.constant ? 'within' : 'watch'}>{weighing.sentence}</p>}
+        {sheet.made || run.batch.plan.route.makes.kind === 'liquid' ? null : (
+          <p className={weighing.constant ? 'within' : 'watch'}>{weighing.sentence}</p>
+        )}
         {state.hydrate ? (
           <p className={state.hydrate.says === 'as its formula' ? 'quiet' : 'watch'}>{state.hydrate.sentence}</p>
         ) : null}

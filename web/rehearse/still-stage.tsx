@@ -1,11 +1,10 @@
 import { Modal, Segmented } from 'antd';
 import { useEffect, useMemo, useRef, useState } from 'react';
 import type { Plan } from '#core/plan';
-import { unwrap } from '#core/problem';
 import type { StillRun } from '#core/state';
 import {
   azeotropeOf,
-  type Caught,
+  type Cut,
   caughtBy,
   deviates,
   distil,
@@ -13,6 +12,7 @@ import {
   type Live,
   letRun,
   pointsOf,
+  type Review,
   readingsFrom,
   reviewOf,
   type Setup,
@@ -41,7 +41,7 @@ export function StillStage({ plan, onClose }: StageProps) {
   return (
     <Modal open title="Rehearsal: nothing is lit, nothing is lost" width={980} footer={null} onCancel={onClose}>
       {still.problem ? <p className="problem">{still.problem.message}</p> : null}
-      {still.value ? <Stage run={still.value} /> : <p className="waiting-block">Setting up …</p>}
+      {still.value ? <Admitted run={still.value} /> : <p className="waiting-block">Setting up …</p>}
     </Modal>
   );
 }
@@ -57,15 +57,19 @@ interface Scene {
   readonly noise: () => number;
 }
 
-function Stage({ run }: { run: StillRun }) {
+/** What is not distilled is not rehearsed either. */
+function Admitted({ run }: { run: StillRun }) {
+  const setup = useMemo(() => setupFor(run.asked), [run]);
+  return setup.ok ? <Stage run={run} setup={setup.value} /> : <p className="problem">{setup.problem.message}</p>;
+}
+
+function Stage({ run, setup }: { run: StillRun; setup: Setup }) {
   const [round, setRound] = useState(0);
-  // biome-ignore lint/correctness/useExhaustiveDependencies: each round is set up afresh
   const scene = useMemo<Scene>(() => {
-    const setup = unwrap(setupFor(run.asked));
     const live = setUp(setup);
     live.heaterW = run.asked.apparatus.heaterW;
     return { setup, live, noise: deviates(7 + round) };
-  }, [run, round]);
+  }, [setup, run, round]);
   return <Played key={round} run={run} scene={scene} onAgain={() => setRound(round + 1)} />;
 }
 
@@ -99,6 +103,12 @@ function Played({ run, scene, onAgain }: { run: StillRun; scene: Scene; onAgain:
     run.cuts.findIndex(({ into }) => into === run.kept),
   );
   const wanted = useMemo(() => wantedOf(run, points), [run, points]);
+  const review = useMemo(
+    () =>
+      over ? reviewOf(setup, { caught: caughtBy(setup, live), kept, wantedPct: wanted, minutes: live.minutes }) : null,
+    [over, setup, live, kept, wanted],
+  );
+  const cut = review?.cut ?? null;
   const heat = (by: number) => {
     live.heaterW = Math.max(0, live.heaterW + by);
   };
@@ -142,19 +152,14 @@ function Played({ run, scene, onAgain }: { run: StillRun; scene: Scene; onAgain:
         <StillChart
           points={points}
           dots={dotsOf(readings, { points, setup })}
-          marks={run.cuts.map((cut, i) => ({
-            id: cut.step,
-            text: run.cuts[i + 1] ? `${i + 1} | ${i + 2}` : 'stop',
-            ml: cut.toMl,
-            past: false,
-          }))}
+          marks={cut ? bestMarks(cut) : planMarks(run)}
           nowMl={live.firstDropAt === null ? null : overMl}
           azeotrope={azeotropeOf(setup.mixture)}
-          holds={[]}
+          holds={cut ? [{ fromMl: cut.fromMl, toMl: cut.toMl, pct: cut.pct }] : []}
         />
       </div>
-      {over ? (
-        <Ended setup={setup} caught={caught} kept={kept} wanted={wanted} minutes={live.minutes} onAgain={onAgain} />
+      {review ? (
+        <Ended review={review} kept={kept} onAgain={onAgain} />
       ) : (
         <div className="still-acts">
           <div className="heat">
@@ -184,20 +189,13 @@ function Played({ run, scene, onAgain }: { run: StillRun; scene: Scene; onAgain:
 }
 
 interface EndedProps {
-  readonly setup: Setup;
-  readonly caught: readonly Caught[];
+  readonly review: Review;
   readonly kept: number;
-  readonly wanted: number;
-  readonly minutes: number;
   readonly onAgain: () => void;
 }
 
 /** How it went, in words, against the best that could be had. */
-function Ended({ setup, caught, kept, wanted, minutes, onAgain }: EndedProps) {
-  const review = useMemo(
-    () => reviewOf(setup, { caught, kept, wantedPct: wanted, minutes }),
-    [setup, caught, kept, wanted, minutes],
-  );
+function Ended({ review, kept, onAgain }: EndedProps) {
   const row = (name: string, { pct, recoveryPct, hours }: typeof review.kept) => (
     <tr>
       <th scope="row">{name}</th>
@@ -231,6 +229,24 @@ function Ended({ setup, caught, kept, wanted, minutes, onAgain }: EndedProps) {
       </button>
     </section>
   );
+}
+
+/** Where the plan would change the receivers. */
+function planMarks({ cuts }: StillRun) {
+  return cuts.map(({ step, toMl }, i) => ({
+    id: step,
+    text: cuts[i + 1] ? `${i + 1} | ${i + 2}` : 'stop',
+    ml: toMl,
+    past: false,
+  }));
+}
+
+/** Where the best run would have. */
+function bestMarks({ fromMl, toMl }: Cut) {
+  return [
+    { id: 'from', text: 'best: from', ml: fromMl, past: false },
+    { id: 'to', text: 'to', ml: toMl, past: false },
+  ];
 }
 
 function thinned(instants: readonly Instant[]): readonly Instant[] {

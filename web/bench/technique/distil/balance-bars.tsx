@@ -36,7 +36,8 @@ const NAMED = 9;
 export function BalanceBars({ now, end, name }: BalanceBarsProps) {
   return (
     <div className="still-balance">
-      {now ? <Bar title={`${name}, now`} parts={now.parts} /> : null}
+      <p className="quiet small">Where the {name} is, % of what was charged</p>
+      {now ? <Bar title="now" parts={now.parts} /> : null}
       {end.length > 0 ? <Bar title="at the end" parts={end} /> : null}
     </div>
   );

@@ -100,10 +100,10 @@ function Whiskers({ found, label }: { found: readonly [number, number]; label: r
       role="img"
       aria-label={`found ${found[0].toFixed(1)} %, label ${label[0].toFixed(1)} %`}
     >
-      {one(found, { y: 22, name: `${found[0].toFixed(1)} ± ${formatNumber(2 * found[1], 2)}`, own: 'whisker-found' })}
+      {one(found, { y: 22, name: `${found[0].toFixed(1)} ± ${formatNumber(2 * found[1], 1)}`, own: 'whisker-found' })}
       {one(label, {
         y: 52,
-        name: `label ${label[0].toFixed(1)} ± ${formatNumber(2 * label[1], 2)}`,
+        name: `label ${label[0].toFixed(1)} ± ${formatNumber(2 * label[1], 1)}`,
         own: 'whisker-label',
       })}
     </svg>

@@ -61,7 +61,7 @@ export function LogHead({ run, step, expected, mostMl }: LogHeadProps) {
   return (
     <fieldset className="log-head">
       <legend className="sr">Log a reading</legend>
-      <span>Log head temperature</span>
+      <span>Log head, °C</span>
       {near.map((value, i) => (
         <button
           key={value}
