@@ -48,8 +48,9 @@ export function choicesFor({ text, shelf, bench, today }: Asking): Result<Target
   if (reading.problems.length > 0 || !substanceId || !amount) return ok({ problems: reading.problems, ...empty });
   const routes = routesFor(substanceId, shelf);
   if (!routes.ok) return ok({ problems: [routes.problem], ...empty });
-  const fitting = routes.value.filter(({ route }) => fitsForm(route, strength !== null));
+  const asks = { solution: strength !== null, from: fromSubstanceId !== null };
   const { name, form } = substanceOf(substanceId);
+  const fitting = routes.value.filter(({ route }) => fitsForm(route, asks, form === 'solid'));
   if (fitting.length === 0 && strength === null && form === 'solid') {
     const sentence = `No route here makes ${name} itself. A solution of it can be made up: say how much and how strong, such as 500 mL of 0.1 mol/L ${name}.`;
     return ok({ problems: [problem('no-route', sentence, { field: 'target' })], ...empty });
@@ -89,10 +90,14 @@ export function choicesFor({ text, shelf, bench, today }: Asking): Result<Target
   return ok({ problems: [], text: targetText({ substanceId, amount, strength }), choices });
 }
 
-/** A strength asks for a solution; without one, what is only made up of a solid is not what is wanted. */
-function fitsForm({ makes }: Route, isSolution: boolean): boolean {
+/**
+ * A strength asks for a solution; without one, what is only made up of a solid is not what is wanted. Of an acid that can be
+ * distilled or diluted both stand there, the one that wants a strength with its question.
+ */
+function fitsForm({ makes }: Route, asks: { solution: boolean; from: boolean }, solid: boolean): boolean {
   const dilutes = makes.kind === 'solution' && makes.substanceId === undefined;
-  return isSolution ? makes.kind === 'solution' : !dilutes;
+  if (asks.solution) return makes.kind === 'solution';
+  return !dilutes || (!asks.from && !solid);
 }
 
 function roleChoice(

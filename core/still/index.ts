@@ -25,6 +25,7 @@ export { firstDrop, readingsFrom } from './feed.ts';
 export { type Estimate, fitStill, mlAfter, mlOfGrams, type StillFit, type StillReading } from './fit.ts';
 export { caughtBy, deviates, type Instant, type Live, letRun, setUp, shown, switchReceiver } from './live.ts';
 export {
+  distillable,
   type Mixture,
   massPct,
   mixtureById,

@@ -42,6 +42,13 @@ export interface Mixture {
 
 const ROWS = new Map(volatiles.map((row) => [row.id, row]));
 const TABLES = new Map(vle.map((table) => [table.id, table]));
+/** Everything whose vapour is held. */
+export const distillable: readonly { readonly id: SubstanceId; readonly name: string }[] = volatiles.flatMap(
+  ({ id }) => {
+    const substance = substanceById(id);
+    return substance ? [{ id: substance.id, name: substance.name }] : [];
+  },
+);
 export const mixtureIds: readonly string[] = [...TABLES.keys()];
 
 const R = 8.314462618e-3;

@@ -15,6 +15,7 @@ import { SurpriseSum } from '../sums/surprise-sum.tsx';
 import { WashSum } from '../sums/wash-sum.tsx';
 import { BufferPanel } from './buffer-panel.tsx';
 import { ClashPanel } from './clash-panel.tsx';
+import { StillPanel } from './still-panel.tsx';
 import { VesselPanel } from './vessel-panel.tsx';
 import './panels.css';
 
@@ -27,6 +28,7 @@ const PANELS = {
   clash: 'Clash',
   vessel: 'Vessel',
   buffer: 'Buffer',
+  still: 'Still',
 } as const;
 type Panel = keyof typeof PANELS;
 
@@ -77,6 +79,7 @@ interface ShownProps {
 function Shown({ panel, bench, ...of }: ShownProps) {
   if (panel === 'clash') return <ClashPanel />;
   if (panel === 'buffer') return <BufferPanel bench={bench} />;
+  if (panel === 'still') return <StillPanel bench={bench} />;
   if (panel === 'vessel') return <VesselPanel bench={bench} />;
   if (panel === 'surprise') return <SurprisePanel bench={bench} {...of} />;
   return <OfSubstance panel={panel} bench={bench} {...of} />;

@@ -20,7 +20,8 @@ export const nitricAcid: Route = {
         { substanceId: 'hydrochloric-acid', why: 'Chloride with nitric acid gives chlorine and nitrosyl chloride.' },
         { substanceId: 'sulfuric-acid', why: 'Beside sulfuric acid it would come over past its azeotrope.' },
       ],
-      tolerates: 'Phosphoric acid stays in the flask. Soap foams: a flask two and a half times the charge.',
+      tolerates:
+        'Phosphoric acid stays in the flask. Soap foams: a flask two and a half times the charge. Where the label names no strength, shelve it as a range (5-40 %); the screening and the still narrow it.',
       measure: 'volume',
       dose: { by: 'extent', perExtent: 1 },
     },

@@ -25,9 +25,12 @@ export function act(standing: Standing, op: Op, step: At): Result<Outcome> {
   const flask = flaskOf(at(standing.vessels, place), op.volatile, facts);
   if (!flask) return ok(doing);
   const admitted = admitCharge(flask.mixture, flask.charge);
-  // What is refused is planning it; what has happened can always be entered.
-  if (!admitted.ok && !step.going.onlyDone && !hasReadings(step))
+  // What is refused is planning it; what has happened can always be entered, and what was charged stands in the flask.
+  if (!admitted.ok && !hasReadings(step)) {
+    const charged = standing.additions.some(({ actual }) => actual !== undefined);
+    if (charged || step.going.onlyDone) return ok(doing);
     return fail(admitted.problem.code, admitted.problem.message, { field: `controls.${op.control}` });
+  }
   const course = courseOf(standing, op, { flask, step });
   doing.figures = figuresOf(course);
   if (isUnderWay(step) && !course.read) return ok(doing);

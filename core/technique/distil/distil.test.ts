@@ -5,7 +5,7 @@ import { unwrap } from '#core/problem';
 import { caughtBetween, chargeOf, distil, mixtureById, USUAL_STILL } from '#core/still';
 import { amountOf, at, massOverAll } from '#core/vessel';
 import { on } from '#testing/on-route';
-import { atStep, standingWith, vesselOf } from '#testing/standing';
+import { atStep, figure, standingWith, vesselOf } from '#testing/standing';
 import { techniques } from '../catalogue.ts';
 
 const { plan } = on('constant-boiling-acid', '100 g hydrochloric acid', { acid: 'hydrochloric acid 28 % 5 L' });
@@ -108,6 +108,20 @@ describe('a cut', () => {
       atStep(cleaner, { readings: { mass: exactReading(40, 'g') }, finished: true }),
     );
     expect(happened.ok).toBe(true);
+    // Once it stands in the flask nothing is refused: nothing more is planned of it.
+    const line = {
+      step: 'x',
+      role: 'cleaner',
+      roleName: 'x',
+      bottleId: null,
+      name: 'x',
+      dose: { mass: figure(1), volume: undefined, take: { value: 1, unit: 'g' as const }, takeMassG: 1, with: '' },
+      actual: figure(1),
+      amount: figure(1),
+      waterBrought: figure(0),
+      limiting: false,
+    };
+    expect(unwrap(techniques.distil.act({ ...past, additions: [line] }, op, atStep(cleaner))).figures).toEqual({});
   });
 
   it('by the flask’s temperature ends there: sulfuric acid of about 62 % at 145 °C', () => {

@@ -95,6 +95,7 @@ function AtWork({ run, step, still: asPlanned }: { run: Run; step: StepState; st
       : pointAt(points, 'mlPerMin', nowMl) * (apparatus.heaterW > 0 ? watts / apparatus.heaterW : 1);
   return (
     <section className="still" aria-label="The still">
+      {course.refused ? <p className="problem">{course.refused}</p> : null}
       <div className="still-top">
         <Headline
           cut={cut}

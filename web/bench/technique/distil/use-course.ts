@@ -29,6 +29,8 @@ export interface Course {
   readonly potC: number | null;
   readonly watts: number | null;
   readonly azeotrope: ReturnType<typeof useStillAnswer>['azeotrope'];
+  /** Why what is in the flask is not distilled here; empty when it is. */
+  readonly refused: string;
 }
 
 /** A reading more does not change what forty said: the search begins again with each so many. */
@@ -81,6 +83,7 @@ export function useCourse(run: StillRun, feed: readonly FeedReading[]): Course {
     potC: last?.potC ?? lastOf(byHand, 'potC'),
     watts: last?.watts ?? null,
     azeotrope,
+    refused: answer.problem?.message ?? '',
   };
 }
 
