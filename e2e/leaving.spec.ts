@@ -190,8 +190,10 @@ test('sodium nitrate from bicarbonate: dried up to a crust, weighed wet first, i
   await page.getByRole('button', { name: 'Log it' }).click();
   await expect(page.getByText('Was it dry when it was weighed, or still wet?')).toBeVisible();
   await page.getByText('wet', { exact: true }).click();
+  await expect(page.getByRole('radio', { name: 'wet', exact: true })).toBeChecked();
   await page.getByLabel('Paper or vessel with it').fill('14');
   await page.getByRole('button', { name: 'Log it' }).click();
+  await expect(log(page)).toContainText('98');
   await expect(stands(page)).toContainText('Weighed wet');
   await dryAndClose(page, '72');
   // 95 g of 98 % (1080.7): 0.08615 mol, 11 of nitrate each, 80.5 g; of bicarbonate 1.0606 mol, 0.9476 of it used: 0.113 mol,

@@ -93,6 +93,7 @@ function TradeOff({
   const line = cuts
     .map((cut, i) => `${i === 0 ? 'M' : 'L'}${x(cut.recoveryPct).toFixed(1)} ${y(cut.pct).toFixed(1)}`)
     .join('');
+  const toTheRight = now.recoveryPct > 60;
   const first = cuts[0]!;
   const last = cuts.at(-1)!;
   const label = `From ${formatNumber(first.pct, 3)} % strong with ${formatNumber(first.recoveryPct, 2)} % recovered to ${formatNumber(last.pct, 3)} % with ${formatNumber(last.recoveryPct, 2)} %`;
@@ -126,7 +127,12 @@ function TradeOff({
         <path d={line} className="still-strength" />
         {best ? <circle cx={x(best.recoveryPct)} cy={y(best.pct)} r="5" className="trade-best" /> : null}
         <circle cx={x(now.recoveryPct)} cy={y(now.pct)} r="4" className="trade-now" />
-        <text x={Math.min(W - 40, x(now.recoveryPct) + 7)} y={y(now.pct) + 14} className="still-here-words">
+        <text
+          x={x(now.recoveryPct) + (toTheRight ? -8 : 8)}
+          y={y(now.pct) + 4}
+          textAnchor={toTheRight ? 'end' : 'start'}
+          className="still-here-words"
+        >
           your marks
         </text>
       </svg>

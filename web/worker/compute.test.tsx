@@ -6,6 +6,7 @@ interface Call {
   readonly verb: string;
   readonly input: { readonly text: string };
   readonly answer: (result: Result<unknown>) => void;
+  readonly fail: (error: Error) => void;
 }
 const calls = vi.hoisted(() => [] as Call[]);
 
@@ -13,8 +14,8 @@ const calls = vi.hoisted(() => [] as Call[]);
 vi.mock('comlink', () => ({
   wrap: () => ({
     compute: (verb: string, input: Call['input']) =>
-      new Promise((answer) => {
-        calls.push({ verb, input, answer });
+      new Promise((answer, fail) => {
+        calls.push({ verb, input, answer, fail });
       }),
   }),
   expose: () => {},
@@ -55,6 +56,16 @@ describe('useCompute', () => {
     expect(shown()).toBe('none||true');
     calls[1]!.answer(good('D'));
     await waitFor(() => expect(shown()).toBe('D||false'));
+  });
+
+  it('says what broke, and asks the next question all the same', async () => {
+    const { rerender } = render(<Line text="a" />);
+    calls[0]!.fail(new Error('a part is missing'));
+    await waitFor(() => expect(shown()).toContain('This could not be computed: a part is missing.'));
+    rerender(<Line text="b" />);
+    await waitFor(() => expect(calls).toHaveLength(2));
+    calls[1]!.answer(good('B'));
+    await waitFor(() => expect(shown()).toBe('B||false'));
   });
 
   it('keeps the last good answer beside the problem of a newer input', async () => {

@@ -1,5 +1,5 @@
 import { useEffect, useRef, useState } from 'react';
-import type { Problem, Result } from '#core/problem';
+import { fail, type Problem, type Result } from '#core/problem';
 
 export interface Computed<T> {
   /** The last good answer; it stays while a newer one is computed or refused. */
@@ -46,7 +46,7 @@ export function useLatest<Key, T>(key: Key | undefined, ask: (key: Key) => Promi
       while (waiting.current !== undefined && alive.current) {
         const next = waiting.current;
         waiting.current = undefined;
-        const result = await next.ask();
+        const result = await answerOf(next.ask);
         // A newer question is already waiting: its answer is the one to show.
         if (waiting.current !== undefined || !alive.current) continue;
         setState((before) =>
@@ -61,4 +61,17 @@ export function useLatest<Key, T>(key: Key | undefined, ask: (key: Key) => Promi
 
   // By its key, not by a flag: in the very render that asks, the answer on hand is already the old one.
   return { value: state.value, problem: state.problem, busy: state.key !== key };
+}
+
+/** A question that breaks is answered with a sentence: the next one must still be asked. */
+async function answerOf<T>(ask: () => Promise<Result<T>>): Promise<Result<T>> {
+  try {
+    return await ask();
+  } catch (error) {
+    const why = error instanceof Error ? error.message : String(error);
+    return fail(
+      'went-wrong',
+      `This could not be computed: ${why}. What was entered is kept; loading the page again helps.`,
+    );
+  }
 }
