@@ -1,10 +1,14 @@
 import { dishShape, wholeDish } from '#core/dish';
+import { admit } from '#core/guard';
 import { verb } from '../verb.ts';
 
 export const dish = verb({
   name: 'dish',
   input: dishShape,
-  run: wholeDish,
+  run: (input) => {
+    const allowed = admit(input, input.boilAwayG > 0 ? 'concentrate' : 'crystallise');
+    return allowed.ok ? wholeDish(input) : allowed;
+  },
   example: {
     substanceId: 'potassium-nitrate',
     grams: 100,

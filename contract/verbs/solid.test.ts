@@ -65,7 +65,7 @@ describe('drying', () => {
     expect(unwrap(dry(wet)).ceiling).toMatchObject({ tempC: 40, grade: 'B' });
     const mine = { tempC: 35, why: 'alum weathers' };
     expect(unwrap(dry({ ...wet, ceiling: mine })).ceiling).toMatchObject(mine);
-    expect(unwrap(dry({ ...wet, substanceId: 'bromine' })).ceiling).toBeNull();
+    expect(unwrap(dry({ ...wet, substanceId: 'copper-i-chloride' })).ceiling).toBeNull();
   });
 
   it('refuses a rinse with ethanol to a nitrate, and air to what draws water', () => {

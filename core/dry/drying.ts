@@ -1,4 +1,4 @@
-import { classesOf } from '#core/guard';
+import { admit, classesOf } from '#core/guard';
 import { fail, ok, type Result } from '#core/problem';
 import { fields, note, nullable, number, type Of, text } from '#core/shape';
 import { substanceById } from '#core/substance';
@@ -27,6 +27,8 @@ export function drying(input: Of<typeof dryingShape>): Result<DryAnswer> {
   const substance = substanceById(input.substanceId);
   if (!substance)
     return fail('unknown-substance', `“${input.substanceId}” is not a substance known here.`, { field: 'substanceId' });
+  const allowed = admit(input, 'dry');
+  if (!allowed.ok) return allowed;
   const { ceiling, methods } = dryingMethods({
     ...input,
     substance,

@@ -1,14 +1,15 @@
 import { describe, expect, it } from 'vitest';
 import { allSubstances } from '#core/substance';
 import {
+  admit,
   type CautionFacts,
   cautionFor,
   clashesOf,
   classesOf,
+  type Deed,
   legalNotes,
   materialClashes,
   quenchSays,
-  scopeLimit,
 } from './index.ts';
 
 const facts: CautionFacts = {
@@ -73,13 +74,72 @@ describe('cautions', () => {
   });
 });
 
-describe('scope', () => {
-  it('ends at 70 % sulfuric, 68 % nitric, 12 % peroxide', () => {
-    expect(scopeLimit('sulfuric-acid', 70).ok).toBe(true);
-    expect(scopeLimit('sulfuric-acid', 71).ok).toBe(false);
-    expect(scopeLimit('nitric-acid', 70).ok).toBe(false);
-    expect(scopeLimit('hydrogen-peroxide', 30).ok).toBe(false);
-    expect(scopeLimit('acetic-acid', 99).ok).toBe(true);
+describe('the gate', () => {
+  const says = (substanceId: string, deed: Deed, pct?: number) => {
+    const result = admit({ substanceId, ...(pct === undefined ? {} : { pct }) }, deed);
+    return result.ok ? 'admitted' : result.problem.message;
+  };
+
+  it('makes sulfuric acid to 70 %, nitric to 68 %, peroxide to 12 %, and says so', () => {
+    expect(says('sulfuric-acid', 'make', 70)).toBe('admitted');
+    expect(says('sulfuric-acid', 'make', 70.1)).toContain('above 70 % is not planned here');
+    expect(says('nitric-acid', 'make', 70)).toContain('above 68 %');
+    expect(says('hydrogen-peroxide', 'make', 30)).toContain('Ask for 12 % or less.');
+    expect(says('acetic-acid', 'make', 99)).toBe('admitted');
+  });
+
+  it('dilutes strong sulfuric acid and peroxide, but no fuming nitric acid', () => {
+    expect(says('sulfuric-acid', 'take', 98)).toBe('admitted');
+    expect(says('hydrogen-peroxide', 'take', 35)).toBe('admitted');
+    expect(says('nitric-acid', 'take', 69.5)).toBe('admitted');
+    expect(says('nitric-acid', 'take', 90)).toContain('licensed laboratory');
+  });
+
+  it.each([
+    ['hydrogen-peroxide', 'grows stronger'],
+    ['sodium-percarbonate', 'grows stronger'],
+    ['sodium-hypochlorite', 'chlorate'],
+    ['calcium-hypochlorite', 'chlorate'],
+    ['sodium-dichloroisocyanurate', 'nitrogen trichloride'],
+    ['ammonium-persulfate', 'sets fire'],
+    ['potassium-peroxymonosulfate', 'sets fire'],
+    ['ammonium-nitrate', 'confined'],
+    ['hydroxylammonium-chloride', 'explode'],
+    ['sulfuric-acid', 'temperature of the flask'],
+    ['nitric-acid', 'into the room'],
+    ['ammonia', 'into the room'],
+    ['ethanol', 'burns'],
+    ['acetone', 'burns'],
+    ['hydrogen', 'is a gas'],
+  ])('lets no %s lose its water in the open: %s', (substanceId, why) => {
+    expect(says(substanceId, 'concentrate')).toContain(why);
+  });
+
+  it('holds up nothing that is boiled down, crystallised and dried on ordinary days', () => {
+    for (const id of [
+      'zinc-sulfate-heptahydrate',
+      'potassium-nitrate',
+      'sodium-acetate-trihydrate',
+      'copper-formate-tetrahydrate',
+      'ferric-alum',
+      'citric-acid',
+      'boric-acid',
+      'glycerol',
+      'calcium-ammonium-nitrate',
+      'sodium-hydroxide',
+      'ammonium-sulfate',
+      'potassium-permanganate',
+    ])
+      for (const deed of ['concentrate', 'crystallise'] as const) expect(says(id, deed), id).toBe('admitted');
+    expect(says('potassium-nitrate', 'dry')).toBe('admitted');
+    expect(says('zinc', 'dry')).toBe('admitted');
+  });
+
+  it('neither crystallises nor dries ammonium nitrate, and dries no liquid as a solid', () => {
+    expect(says('ammonium-nitrate', 'crystallise')).toContain('can explode');
+    expect(says('ammonium-nitrate', 'dry')).toContain('can explode');
+    expect(says('nitric-acid', 'dry')).toContain('is no solid');
+    expect(says('ethanol', 'dry')).toContain('is no solid');
   });
 });
 

@@ -1,6 +1,7 @@
 // Guard: the usual cautions, computed for these amounts in this place, each for the step where it matters.
 // They defer to local codes and licensed practice and never say that a thing is safe.
-// scopeLimit() is the ceiling of what is planned here at all.
+// admit() is the one gate: what is planned and reckoned here at all, whichever door asks.
+export { admit, type Deed, type Wanted } from './admit.ts';
 export { type Caution, type CautionFacts, cautionFor, type Severity } from './caution.ts';
 export { type CautionId, cautionIds } from './caution-id.ts';
 export { classesOf } from './classes.ts';
@@ -8,4 +9,3 @@ export { type Clash, clashesOf, type Present, presentShape } from './incompatibl
 export { legalNotes } from './law.ts';
 export { materialClashes, quenchSays } from './material.ts';
 export { presentIn } from './present.ts';
-export { scopeLimit } from './scope.ts';

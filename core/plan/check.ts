@@ -1,5 +1,6 @@
 import { fail, ok, type Result } from '#core/problem';
-import { type Route, routeProblems } from '#core/route';
+import { canMake, type Route, routeProblems } from '#core/route';
+import { substanceOf } from '#core/substance';
 import type { Plan } from './plan.ts';
 
 /** g or mL of a batch at most. */
@@ -9,6 +10,11 @@ export const MOST_G = 20_000;
 export function checkPlan(plan: Plan): Result<true> {
   const route = checkRoute(plan.route);
   if (!route.ok) return route;
+  const { substanceId } = plan.target;
+  if (!canMake(plan.route, substanceId))
+    return fail('no-route', `The route “${plan.route.title}” does not make ${substanceOf(substanceId).name}.`, {
+      field: 'target.substanceId',
+    });
   const { value, unit } = plan.target.amount;
   const field = 'target.amount';
   if (!Number.isFinite(value))

@@ -1,3 +1,4 @@
+import { admit } from '#core/guard';
 import { fail, ok, type Result } from '#core/problem';
 import { acceptedFor, type StepTemplate, stepsAt } from '#core/route';
 import { massFraction, waterDensityFigure } from '#core/solution';
@@ -69,28 +70,30 @@ function lookedUp(plan: Plan): Result<PlanFacts> {
 function bottleContent(plan: Plan, role: Role): Result<{ content: Content; name: string }> {
   const field = `bottles.${role.id}`;
   const id = plan.bottles[role.id];
+  const { makes } = plan.route;
+  const dilutes = makes.kind === 'solution' && makes.substanceId === undefined && makes.role === role.id;
+  // What is only made up is what is in the bottle: another substance under the wanted name makes every figure false.
+  const accepts = acceptedFor(role, dilutes ? plan.target.substanceId : undefined);
   const bottle = id && Object.hasOwn(plan.stock, id) ? plan.stock[id] : undefined;
   if (!id || !bottle) {
-    const { makes } = plan.route;
-    const dilutes = makes.kind === 'solution' && makes.substanceId === undefined && makes.role === role.id;
-    const names = acceptedFor(role, dilutes ? plan.target.substanceId : undefined)
-      .map((each) => substanceOf(each).name)
-      .join(' or ');
+    const names = accepts.map((each) => substanceOf(each).name).join(' or ');
     return fail('no-bottle', `No bottle for ${role.name}: put ${names} on the shelf, then choose it here.`, { field });
   }
   const content = contentOf({ id, ...bottle }, plan.bench.tempC, plan.day);
   if (!content.ok) return content;
   const { substance } = content.value;
-  if (!role.accepts.includes(substance.id)) {
+  if (!accepts.includes(substance.id)) {
     const refused = role.refuses.find(({ substanceId }) => substanceId === substance.id);
     return fail(
       'no-bottle',
-      `${bottle.card.name} is ${substance.name}, not ${role.name}. ${refused?.why ?? ''}`.trim(),
+      `${bottle.card.name} is ${substance.name}, not ${dilutes ? substanceOf(plan.target.substanceId).name : role.name}. ${refused?.why ?? ''}`.trim(),
       { field },
     );
   }
   if (content.value.w.value < LEAST_PCT)
     return fail('impossible-strength', `${bottle.card.name} holds none of it.`, { field });
+  const taken = admit({ substanceId: substance.id, pct: content.value.w.value }, 'take');
+  if (!taken.ok) return { ok: false, problem: { ...taken.problem, field } };
   return ok({ content: content.value, name: bottle.card.name });
 }
 

@@ -1,4 +1,5 @@
 import { type Figure, given } from '#core/figure';
+import { admit } from '#core/guard';
 import { cutPhrase, type Phrase, pointAt, readStuff, type Stuff, strengthPct } from '#core/phrase';
 import { fail, ok, type Result } from '#core/problem';
 import { blend, densityFigure, dilute, hasDensity, iceFor, mix, waterDensityFigure } from '#core/solution';
@@ -31,6 +32,8 @@ export function diluteVerb(typed: string, line: string): Result<Found> {
     return fail('missing-part', 'How strong should it be? Put a strength after “to”, such as 2 mol/L.', {
       at: pointAt(line, to),
     });
+  const allowed = mayMake({ substance, from: [{ pct: w0.value, typed: from }], to: { pct: w.value, typed: to } }, line);
+  if (!allowed.ok) return allowed;
   const stockFigure = given({ symbol: 'w₀', name: 'stock, by mass', unit: '%' }, w0.value, 'as typed');
   const wantedFigure = given(
     { symbol: 'w', name: 'wanted, by mass', unit: '%' },
@@ -138,6 +141,9 @@ export function mixVerb(rest: string, line: string): Result<Found> {
   const mixed = mix(masses, substance, phrase.value.tempC);
   if (!mixed.ok) return { ok: false, problem: { ...mixed.problem, at: pointAt(line, rest) } };
   const { w, amount, mass, volume, contraction, rise } = mixed.value;
+  const from = parts.map(({ pct }, i) => ({ pct, typed: texts[i]! }));
+  const allowed = mayMake({ substance, from, to: { pct: w.value, typed: rest } }, line);
+  if (!allowed.ok) return allowed;
   const figures = [w, amount, volume, mass, contraction, rise].filter((each): each is Figure => each !== undefined);
   return ok({
     figures,
@@ -192,6 +198,9 @@ function blendVerb(rest: string, line: string): Result<Found> {
       at: pointAt(line, to),
     });
   }
+  const stocks = [first.value.pct, second.value.pct].map((pct, i) => ({ pct, typed: texts[i]! }));
+  const allowed = mayMake({ substance, from: stocks, to: { pct: w.value, typed: to } }, line);
+  if (!allowed.ok) return allowed;
   const wanted = given({ symbol: 'w', name: 'wanted, by mass', unit: '%' }, w.value, 'as typed');
   const done = blend(
     substance,
@@ -223,4 +232,28 @@ function stockOf(
         at: pointAt(here.text, text),
       })
     : ok({ substance, pct: pct.value });
+}
+
+/** A strength in mass %, with the words that say it. */
+interface Said {
+  readonly pct: number;
+  readonly typed: string;
+}
+
+/** Whether so strong a solution is made here, and of such bottles; points at the words that ask too much. */
+function mayMake(
+  {
+    substance,
+    from,
+    to,
+  }: { readonly substance: Stuff['substance']; readonly from: readonly Said[]; readonly to: Said },
+  line: string,
+): Result<true> {
+  const made = admit({ substanceId: substance.id, pct: to.pct }, 'make');
+  if (!made.ok) return { ok: false, problem: { ...made.problem, at: pointAt(line, to.typed) } };
+  for (const { pct, typed } of from) {
+    const taken = admit({ substanceId: substance.id, pct }, 'take');
+    if (!taken.ok) return { ok: false, problem: { ...taken.problem, at: pointAt(line, typed) } };
+  }
+  return ok(true);
 }

@@ -121,7 +121,7 @@ describe('mixing and diluting', () => {
     // 366.7 g H2SO4 are 3.74 mol giving about 55 kJ/mol: 206 kJ ÷ 0.417 kJ/g = 490 g.
     expect(ice('dilute 96% H2SO4 to 1 L 30% with ice')).toBeGreaterThan(400);
     expect(ice('dilute 96% H2SO4 to 1 L 30% with ice')).toBeLessThan(560);
-    expect(ice('dilute 96% H2SO4 to 1 L 80% with ice')).toBeLessThanOrEqual(400);
+    expect(ice('dilute 96% H2SO4 to 1 L 70% with ice')).toBeLessThanOrEqual(437);
   });
 
   it('says in which order strong acids are poured', () => {
@@ -316,7 +316,8 @@ describe('solids', () => {
     ['salt out 3 g NaCl in 10 g water with 400 g HCl', 'tabulated to 6', [37, 42]],
     ['hydrate 1 g CuSO4.5H2O to 2 g', 'less than before', [26, 29]],
     ['hydrate CuSO4.5H2O to 2 g', 'How many grams', [8, 18]],
-    ['ceiling H2O2', 'No ceiling', [8, 12]],
+    ['ceiling zinc', 'No ceiling', [8, 12]],
+    ['ceiling H2O2', 'is no solid', [8, 12]],
     ['dry 500 g sand with 5% water', 'quartz sand', [4, 14]],
     ['dry 50 g acetone with 500% water', '0 to 100 %', [22, 25]],
     ['dry 50 mL acetone with 5% water', 'How many grams', [4, 17]],

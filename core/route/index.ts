@@ -6,5 +6,5 @@ export type { ShelfBottle } from '#core/stock';
 export { catalogue, routeById } from './catalogue/index.ts';
 export { routeProblems } from './check.ts';
 export { type Route, routeShape, type StepTemplate, stepsAt } from './route.ts';
-export { acceptedFor, bottlesForRole, type RouteChoice, routesFor } from './search.ts';
+export { acceptedFor, bottlesForRole, canMake, type RouteChoice, routesFor } from './search.ts';
 export { parseTarget, type Target, targetSentence, targetShape, targetText } from './target.ts';

@@ -125,7 +125,8 @@ export function routesFor(substanceId: SubstanceId, shelf: readonly ShelfBottle[
   );
 }
 
-function canMake(route: Route, substanceId: SubstanceId): boolean {
+/** Whether a route makes this at all. */
+export function canMake(route: Route, substanceId: SubstanceId): boolean {
   if (route.makes.kind === 'solid')
     return [route.makes.substanceId, route.makes.anhydrousId, ...(route.makes.also ?? [])].some(
       (id) => id === substanceId,

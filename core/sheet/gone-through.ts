@@ -1,5 +1,5 @@
 import { derive, type Figure, given } from '#core/figure';
-import { scopeLimit } from '#core/guard';
+import { admit } from '#core/guard';
 import { type Live, liveOf } from '#core/log';
 import { factsOf, opOf, type Plan, type PlanFacts, plannedOrder, type RunStep, stepsOf } from '#core/plan';
 import { fail, ok, type Result } from '#core/problem';
@@ -68,7 +68,7 @@ function enlarged(extent: Figure, factor: number | undefined): Figure {
 /** Whether a strength is planned here at all, and whether the bottle is strong enough for it. */
 function withinReach({ plan, recipe, contents, target: { pct } }: PlanFacts): Result<true> {
   if (pct === undefined) return ok(true);
-  const allowed = scopeLimit(plan.target.substanceId, pct);
+  const allowed = admit({ substanceId: plan.target.substanceId, pct }, 'make');
   if (!allowed.ok) return allowed;
   const { makes } = recipe;
   const stock = makes.kind === 'solution' && makes.substanceId === undefined ? contents[makes.role] : undefined;

@@ -94,6 +94,8 @@ function findExtent(facts: PlanFacts): Result<Figure> {
 
 /** Rounds that bring a liquid to what was asked for: hold-up and losses do not grow with the charge. */
 const ROUNDS = 3;
+/** Farther from what was asked for than twofold, after them, nothing but a film is kept between the cuts. */
+const FAR_OFF = Math.log(2);
 
 /** mol to charge for so much of the liquid that a recipe makes, by what the plan comes to. */
 function extentForLiquid(facts: PlanFacts, asked: Figure): Result<Figure> {
@@ -101,16 +103,15 @@ function extentForLiquid(facts: PlanFacts, asked: Figure): Result<Figure> {
   const name = asked.unit === 'mL' ? 'product.volume' : 'product.all';
   let mol = asked.value / 20;
   let share = 0;
+  let off = 0;
   let before: { readonly mol: number; readonly came: number } | undefined;
   for (let i = 0; i < ROUNDS; i++) {
     const tried = tryOut(facts, given(naming, mol, 'trial'));
     if (tried && !tried.ok) return tried;
     const came = tried?.value.figures[name]?.value ?? 0;
-    if (!(came > 0))
-      return fail('out-of-range', 'At these cuts nothing reaches the receiver that is kept: let more go over.', {
-        field: 'controls',
-      });
+    if (!(came > 0)) return nothingKept();
     share = came / mol;
+    off = Math.abs(Math.log(came / asked.value));
     // In proportion at first, then along the straight line through the last two.
     const slope = before && before.mol !== mol ? (came - before.came) / (mol - before.mol) : share;
     before = { mol, came };
@@ -118,12 +119,18 @@ function extentForLiquid(facts: PlanFacts, asked: Figure): Result<Figure> {
     mol = next > 0 ? next : asked.value / share;
     share = asked.value / mol;
   }
+  if (off > FAR_OFF) return nothingKept();
   const q = given(
     { symbol: 'q', name: 'that comes of a mol charged', unit: `${asked.unit}/mol` },
     share,
     'this sheet, tried out',
   );
   return ok(derive(naming, 'a ÷ q', { a: { ...asked, symbol: 'a' }, q }, (x) => x.a / x.q));
+}
+
+function nothingKept(): Result<never> {
+  const sentence = 'At these cuts nothing reaches the receiver that is kept: let more go over.';
+  return fail('out-of-range', sentence, { field: 'controls' });
 }
 
 /** The first trial is this many times what paper and vessel keep larger than what is asked for. */

@@ -57,6 +57,8 @@ const G_SD = 0.6;
 const MODEL_SD = 0.06;
 /** Readings nearer together than this, min, say the same once more. */
 const SHARED_MIN = 1.2;
+/** No prior is surer than this, in its own unit. */
+const LEAST_SD = 1e-4;
 const STEPS = 160;
 const ROUNDS = 12;
 
@@ -78,7 +80,8 @@ export function* fitStill(asked: Asked): Generator<number, StillFit> {
   const readings = thinned(asked.readings);
   const { prior, apparatus } = asked;
   const start = [prior.pct, apparatus.plates, Math.log(apparatus.heatShare)];
-  const weights = [prior.pctSd, prior.platesSd, prior.heatSd];
+  // A doubt of nothing at all would leave nothing to weigh readings against.
+  const weights = [prior.pctSd, prior.platesSd, prior.heatSd].map((sd) => Math.max(LEAST_SD, sd));
   let at = [...start];
   const given: Given = { readings, start, weights };
   let here = residuals(asked, given, at);

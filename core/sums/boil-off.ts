@@ -1,12 +1,14 @@
 import { datum, derive, type Figure, given } from '#core/figure';
+import { admit } from '#core/guard';
 import { NUMBER, pointAt } from '#core/phrase';
 import { fail, ok, type Result } from '#core/problem';
 import { waterDensityAt } from '#core/solution';
+import { refusedIn, spelt, substancesIn } from '#core/substance';
 import { formatNumber, parseQuantity } from '#core/units';
 import type { Found } from './found.ts';
 
 const LINE = new RegExp(
-  String.raw`^(${NUMBER}\s*[a-z]+)\s*(?:of\s+.+?\s+)?(?:down\s+)?to\s+(${NUMBER}\s*[a-z]+)$`,
+  String.raw`^(${NUMBER}\s*[a-z]+)\s*(?:of\s+(.+?)\s+)?(?:down\s+)?to\s+(${NUMBER}\s*[a-z]+)$`,
   'i',
 );
 const WRITE = 'Write evaporate 350 mL to 90 mL.';
@@ -16,7 +18,9 @@ const PLATE_W = 300;
 export function boilOffVerb(rest: string, line: string): Result<Found> {
   const match = LINE.exec(rest.trim());
   if (!match) return fail('missing-part', WRITE, { at: pointAt(line, rest) });
-  const [from, to] = [match[1]!, match[2]!].map((text) => {
+  const allowed = losesWater(match[2], line);
+  if (!allowed.ok) return allowed;
+  const [from, to] = [match[1]!, match[3]!].map((text) => {
     const read = parseQuantity(text, ['volume', 'mass']);
     return read.ok
       ? ok(read.value.value)
@@ -26,7 +30,7 @@ export function boilOffVerb(rest: string, line: string): Result<Found> {
   if (!to!.ok) return to!;
   if (!(from!.value > 0) || !(to!.value >= 0) || to!.value >= from!.value)
     return fail('out-of-range', 'It gets less: the second amount is 0 or more, and below the first.', {
-      at: pointAt(line, match[2]!),
+      at: pointAt(line, match[3]!),
     });
   const V = given({ symbol: 'V', name: 'at first', unit: 'mL' }, from!.value, 'as typed');
   const rho = given({ symbol: 'ρ', name: 'density of water', unit: 'g/mL' }, waterDensityAt(20), 'Kell 1975');
@@ -68,4 +72,17 @@ export function boilOffVerb(rest: string, line: string): Result<Found> {
     figures: [water, q, t],
     note: `Counted as water; ${formatNumber(to!.value, 3)} mL is read at rest. Stay with it below a third of the first volume.`,
   });
+}
+
+/** Whether what is named may lose its water that way; a name that is not known counts as water. */
+function losesWater(name: string | undefined, line: string): Result<true> {
+  if (name === undefined) return ok(true);
+  const at = { at: pointAt(line, name) };
+  const refused = refusedIn(name);
+  if (refused) return fail('beyond-scope', `${refused.name} is known and not reckoned here: ${refused.why}.`, at);
+  for (const { value } of substancesIn(spelt(name).text)) {
+    const allowed = admit({ substanceId: value.id }, 'concentrate');
+    if (!allowed.ok) return { ok: false, problem: { ...allowed.problem, ...at } };
+  }
+  return ok(true);
 }

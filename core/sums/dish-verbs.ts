@@ -1,5 +1,6 @@
 import { dishAt, dryShare, leastWater, SOLUBILITY_SD, solubilityOf } from '#core/dish';
 import { datum, type Figure, type Grade, given } from '#core/figure';
+import { admit } from '#core/guard';
 import { NUMBER, pointAt, readStuff, readSubstanceName, typedGrams, typedNumber } from '#core/phrase';
 import { fail, ok, type Result } from '#core/problem';
 import { washed } from '#core/wash';
@@ -59,6 +60,8 @@ export function crystalsVerb(rest: string, line: string): Result<Found> {
     return fail('missing-part', 'How many grams? Write crystals 100 g KNO3 in 80 g water 80 C to 10 C.', {
       at: pointAt(line, match[1]!),
     });
+  const allowed = admit({ substanceId: substance.id }, 'crystallise');
+  if (!allowed.ok) return { ok: false, problem: { ...allowed.problem, at: pointAt(line, match[1]!) } };
   const water = typedGrams(match[2]!, line);
   const hot = typedNumber(match[3]!, line);
   const cold = typedNumber(match[4]!, line);

@@ -1,6 +1,7 @@
 import { saltOut } from '#core/dish';
 import { ceilingOf, hydrateByLoss } from '#core/dry';
 import { datum, type Figure, type Grade, given } from '#core/figure';
+import { admit } from '#core/guard';
 import { NUMBER, pointAt, readStuff, readSubstanceName, typedGrams, typedNumber } from '#core/phrase';
 import { completeness, saltByName } from '#core/precipitate';
 import { fail, ok, type Result } from '#core/problem';
@@ -128,6 +129,8 @@ export function hydrateVerb(rest: string, line: string): Result<Found> {
 export function ceilingVerb(rest: string, line: string): Result<Found> {
   const name = readSubstanceName(rest.trim(), line);
   if (!name.ok) return name;
+  const allowed = admit({ substanceId: name.value.substance.id }, 'dry');
+  if (!allowed.ok) return { ok: false, problem: { ...allowed.problem, at: pointAt(line, rest) } };
   const ceiling = ceilingOf(name.value.substance);
   if (!ceiling)
     return fail(

@@ -1,5 +1,6 @@
 import { boilHours, dishEvaporation } from '#core/dish';
 import { boilLimit } from '#core/dry';
+import { admit } from '#core/guard';
 import { fail, ok, type Result } from '#core/problem';
 import { fields, nullable, number, type Of, text } from '#core/shape';
 import { substanceById } from '#core/substance';
@@ -43,6 +44,8 @@ export function losingWater(input: Of<typeof losingWaterShape>): Result<Evaporat
   const substance = substanceById(input.substanceId);
   if (!substance)
     return fail('unknown-substance', `“${input.substanceId}” is not a substance known here.`, { field: 'substanceId' });
+  const allowed = admit(input, 'concentrate');
+  if (!allowed.ok) return allowed;
   const { fromMl, toMl, awayG, vessels, watts, evaporationGPerH } = input;
   if (toMl > fromMl) return fail('out-of-range', 'Evaporating leaves less than there was.', { field: 'toMl' });
   const rate = dishEvaporation({

@@ -1,0 +1,148 @@
+import { describe, expect, it } from 'vitest';
+import type { Plan } from '#core/plan';
+import { type BottleCard, parseLabel } from '#core/stock';
+import type { SubstanceId } from '#core/substance';
+import { BenchDefaults } from '#core/vessel';
+import { planFor } from '#testing/shelf';
+import { compute } from './compute.ts';
+
+const DAY = '2026-03-14';
+
+/** What a door says: the sentence, or “answered”. */
+function says(verb: string, input: unknown): string {
+  const result = compute(verb, input);
+  return result.ok ? 'answered' : result.problem.message;
+}
+
+function reckons(text: string): string {
+  return says('reckon', { text });
+}
+
+const air = { airC: 20, humidityPct: 50, pressureHPa: 1013 };
+
+function evaporates(substanceId: string): string {
+  const vessels = [{ name: '600 mL beaker', capacityMl: 600, diameterMm: 86, heightMm: 123 }];
+  const water = { fromMl: 500, toMl: 50, awayG: 450, watts: 300, evaporationGPerH: 150 };
+  return says('evaporate', { substanceId, ...water, vessels, dishCm2: 300, liquidC: 20, ...air });
+}
+
+function dries(substanceId: string): string {
+  const place = { areaCm2: 300, roomC: 20, humidityPct: 45, pressureHPa: 1013 };
+  return says('dry', { substanceId, waterG: 12, ...place, ceiling: null });
+}
+
+function crystallises(substanceId: string, boilAwayG: number): string {
+  const dish = { grams: 100, waterG: 80, hotC: 80, coldC: 10, boilAwayG, crops: 1, impurityPct: 0 };
+  return says('dish', { substanceId, ...dish, ...air, dishCm2: 200 });
+}
+
+/** A bottle put on the shelf, and what is wished of it. */
+function wishes(label: string, text: string): string {
+  const { card } = parseLabel(label, DAY, 20);
+  const shelf = card ? [{ id: 'bottle_a', card, usedG: 0, archived: false }] : [];
+  const result = compute('target', { text, shelf, bench: BenchDefaults, today: DAY });
+  return JSON.stringify(result);
+}
+
+const SULFURIC = 'sulfuric acid above 70 % is not planned here: it is for a licensed laboratory.';
+const NITRIC = 'nitric acid above 68 % is not planned here: it is for a licensed laboratory.';
+const PEROXIDE = 'hydrogen peroxide above 12 % is not planned here: it is for a licensed laboratory.';
+
+describe('one gate behind every door', () => {
+  it.each([
+    ['dilute 98% H2SO4 to 500 mL 96%', SULFURIC],
+    ['dilute 98 % H2SO4 to 90 %', SULFURIC],
+    ['dilute 1 L 98% H2SO4 to 17.5 mol/L', SULFURIC],
+    ['mix 98% H2SO4 + 60% H2SO4 to 500 mL 90%', SULFURIC],
+    ['mix 100 g 98% H2SO4 + 5 g water', SULFURIC],
+    ['dilute 98% HNO3 to 100 mL 90%', NITRIC],
+    ['mix 100 g 98% HNO3 + 10 g water', NITRIC],
+    ['dilute 70% H2O2 to 500 mL 35%', PEROXIDE],
+    ['mix 50 g 90% H2O2 + 50 g 30% H2O2', PEROXIDE],
+    ['dilute 98% HNO3 to 100 mL 60%', 'nitric acid above 70 % is not planned here'],
+  ])('makes nothing too strong by the Reckoner: %s', (line, sentence) => {
+    expect(reckons(line)).toContain(sentence);
+  });
+
+  it.each([
+    'dilute 98% H2SO4 to 500 mL 37%',
+    'dilute 65% HNO3 to 100 mL 10%',
+    'dilute 35% H2O2 to 500 mL 3%',
+    'dilute 37% HCl to 1 L 2 mol/L',
+    'mix 100 g 28% HCl + 250 g water',
+    '98% H2SO4 in mol/L',
+    '90% HNO3 in mol/L',
+    'evaporate 350 mL to 90 mL',
+    'evaporate 350 mL of brine to 90 mL',
+    'evaporate 350 mL of zinc sulfate to 90 mL',
+  ])('reckons what a bench needs, and strengths of anything: %s', (line) => {
+    expect(reckons(line)).toBe('answered');
+  });
+
+  it('makes nothing too strong of a wish either, in the same words', () => {
+    expect(wishes('sulfuric acid 98% 1 L', '500 mL of 96 % sulfuric acid')).toContain(SULFURIC);
+    expect(wishes('nitric acid 65% 1 L', '100 mL of 90 % nitric acid')).toContain(NITRIC);
+    expect(wishes('nitric acid 98% 1 L', '100 mL of 60 % nitric acid')).toContain(
+      'nitric acid above 70 % is not planned here',
+    );
+    expect(wishes('sulfuric acid 98% 1 L', '500 mL of 37 % sulfuric acid')).not.toContain('not planned here');
+  });
+
+  it.each([
+    'hydrogen-peroxide',
+    'sodium-hypochlorite',
+    'nitric-acid',
+    'sulfuric-acid',
+    'ethanol',
+    'acetone',
+    'ammonia',
+    'ammonium-nitrate',
+    'sodium-percarbonate',
+  ])('boils no %s down, nor leaves it to evaporate', (id) => {
+    expect(evaporates(id)).toContain('is not boiled down or evaporated here');
+  });
+
+  it('says the same by the Reckoner', () => {
+    for (const name of ['peroxide', 'bleach', 'nitric acid', 'ethanol', 'ammonium nitrate'])
+      expect(reckons(`evaporate 500 mL of ${name} to 50 mL`)).toMatch(/is not boiled down|is known and not/);
+  });
+
+  it('never brings ammonium nitrate out of its solution', () => {
+    expect(dries('ammonium-nitrate')).toContain('is not dried here');
+    expect(crystallises('ammonium-nitrate', 0)).toContain('is not crystallised here');
+    expect(crystallises('ammonium-nitrate', 40)).toContain('is not boiled down or evaporated here');
+    expect(reckons('ceiling NH4NO3')).toMatch(/not dried here|is known and not/);
+    expect(crystallises('potassium-nitrate', 0)).toBe('answered');
+    expect(dries('potassium-nitrate')).toBe('answered');
+  });
+});
+
+describe('a plan written by hand', () => {
+  const plan = planFor('1 L of 10 % hydrochloric acid');
+  const sheet = (each: Plan) => says('sheet', { plan: each });
+  const named = (substanceId: SubstanceId, of = plan): Plan => ({ ...of, target: { ...of.target, substanceId } });
+  const inBottle = (card: Partial<BottleCard>, of = plan): Plan => ({
+    ...of,
+    stock: Object.fromEntries(
+      Object.entries(of.stock).map(([id, bottle]) => [id, { ...bottle, card: { ...bottle.card, ...card } }]),
+    ),
+  });
+
+  it('is computed as it stands', () => {
+    expect(sheet(plan)).toBe('answered');
+  });
+
+  it('makes what its route makes, and nothing else under its name', () => {
+    expect(sheet(named('ammonium-nitrate', planFor('60 g zinc sulfate')))).toContain('does not make ammonium nitrate');
+    expect(sheet(named('potassium-nitrate'))).toContain('does not make potassium nitrate');
+  });
+
+  it('is made up of the substance it names', () => {
+    expect(sheet(named('acetic-acid'))).toContain('is hydrochloric acid, not acetic acid');
+    expect(sheet(inBottle({ substanceId: 'nitric-acid' }))).toContain('is nitric acid, not hydrochloric acid');
+    const acid = { strength: { value: 98, unit: 'w/w' } } as const;
+    expect(sheet(named('acetic-acid', inBottle({ ...acid, substanceId: 'sulfuric-acid' })))).toContain(
+      'is sulfuric acid, not acetic acid',
+    );
+  });
+});
