@@ -129,6 +129,19 @@ test('a run is split and joined, and something else goes in only when it may', a
   await expect(page.getByRole('alert').filter({ hasText: 'Not together' })).toContainText('chlorine');
   await expect(page.getByRole('button', { name: 'It is in' })).toBeDisabled();
   await expectAccessible(page);
+  // What has happened is taken, and said first; taken back, it is gone.
+  await page.getByRole('button', { name: 'It has gone in already' }).click();
+  const first = page.getByRole('alert', { name: 'Do this first' });
+  await expect(first).toContainText(/sodium hypochlorite.*in it together.*chlorine/);
+  await expect(first).toContainText('Put nothing more in');
+  await expect(log(page)).toContainText('it had gone in already');
+  await expectAccessible(page);
+  await page.reload();
+  await expect(first).toBeVisible();
+  const entry = log(page).getByRole('listitem').filter({ hasText: 'it had gone in already' });
+  await entry.getByRole('button', { name: 'correct' }).click();
+  await entry.getByRole('button', { name: /strike/ }).click();
+  await expect(first).toBeHidden();
   await done(page, 'Filter off the specks');
   await page.getByRole('button', { name: 'Change the run' }).click();
   await page.getByText('split', { exact: true }).click();

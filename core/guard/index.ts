@@ -9,3 +9,4 @@ export { type Clash, clashesOf, type Present, presentShape } from './incompatibl
 export { legalNotes } from './law.ts';
 export { materialClashes, quenchSays } from './material.ts';
 export { presentIn } from './present.ts';
+export { firstMoves, type Together, togetherIn } from './together.ts';

@@ -1,9 +1,10 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { type Figure, workingOf } from '#core/figure';
+import { presentIn, togetherIn } from '#core/guard';
 import { unwrap } from '#core/problem';
 import { catalogue } from '#core/route';
-import { sheetOf } from '#core/sheet';
+import { goThrough, sheetOf } from '#core/sheet';
 import { runState } from '#core/state';
 import { planForRoute } from '#testing/catalogue';
 import { figuresIn, recompute } from '#testing/recompute';
@@ -63,6 +64,12 @@ describe.each(catalogue.map((route) => [route.id, route] as const))('the route %
       }),
       { numRuns: 12 },
     );
+  });
+
+  it('brings nothing together that must never be, in any vessel, as planned', () => {
+    const gone = unwrap(goThrough(plan));
+    for (const vessels of [...gone.planned.before.values(), gone.planned.end.vessels])
+      for (const contents of Object.values(vessels)) expect(togetherIn(presentIn(contents))).toEqual([]);
   });
 
   it('doses in proportion to what is asked for', () => {

@@ -1,11 +1,12 @@
 import type { YieldAccount } from '#core/account';
 import type { HydrateFinding } from '#core/dry';
+import { presentIn, type Together, togetherIn } from '#core/guard';
 import { type BodyOf, type Live, type LogLine, type LogNames, liveOf, logOf, type RunEvent } from '#core/log';
 import type { Plan } from '#core/plan';
 import type { Result } from '#core/problem';
 import { assemble, type GoneThrough, goThrough, type Sheet } from '#core/sheet';
 import type { SubstanceId } from '#core/substance';
-import type { VesselName } from '#core/vessel';
+import { type VesselName, vesselNames } from '#core/vessel';
 import { type Alarm, alarmsOf } from './alarm.ts';
 import { namesNow, namesWhenDone } from './as-it-was.ts';
 import { type PortionState, portionsOf } from './portion.ts';
@@ -28,6 +29,8 @@ export interface RunState {
   readonly timers: readonly TimerState[];
   /** What an instrument or a missed look says, now. */
   readonly alarms: readonly Alarm[];
+  /** What is in one vessel now and must never be, the vessels one after another. */
+  readonly together: readonly Together[];
   readonly portions: readonly PortionState[];
   readonly log: readonly LogLine[];
   /** What was read, in order; corrections folded in. */
@@ -82,6 +85,7 @@ function stateOf(gone: GoneThrough, events: readonly RunEvent[], words: Words): 
     sheet,
     timers: timersOf(live),
     alarms: alarmsOf(steps, live),
+    together: togetherNow(sheet),
     portions: portionsOf(gone),
     log: logOf(events, namesIn(plan)),
     readings: live.flatMap(({ body, happened }) => (body.kind === 'read' ? [{ body, at: happened.at }] : [])),
@@ -105,6 +109,13 @@ function stateOf(gone: GoneThrough, events: readonly RunEvent[], words: Words): 
           .at(-1) ?? null)
       : (abandoned?.happened.at ?? null),
   };
+}
+
+function togetherNow({ now }: Sheet): readonly Together[] {
+  return vesselNames.flatMap((name) => {
+    const contents = now?.vessels[name];
+    return contents ? togetherIn(presentIn(contents)) : [];
+  });
 }
 
 function namesIn(plan: Plan): LogNames {

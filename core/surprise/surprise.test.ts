@@ -56,6 +56,27 @@ describe('ranking', () => {
     expect(causesOf('brown-fume', scene(['nitric-acid', 'copper']))[0]!.cause).toContain('nitrogen dioxide');
   });
 
+  it.each(Object.keys(observations) as Observation[])('leads with bleach in acid, whatever is seen: %s', (seen) => {
+    const [first] = causesOf(seen, scene(['hydrochloric-acid', 'zinc', 'sodium-hypochlorite']));
+    expect(first).toMatchObject({ danger: 'stop', fits: true });
+    expect(first!.cause).toMatch(/sodium hypochlorite.*chlorine/);
+    expect(first!.now).toContain('Get away');
+    expect(first!.move).not.toMatch(/alcohol|spirit|vinegar/);
+  });
+
+  it('leads with no pair where none is there', () => {
+    for (const seen of Object.keys(observations) as Observation[])
+      for (const each of causesOf(seen, scene(['sulfuric-acid', 'zinc', 'zinc-sulfate', 'water'])))
+        expect(each.cause).not.toContain('in it together');
+  });
+
+  it('takes no cause that wants warmth for one in the cold', () => {
+    const air = (tempC: number) =>
+      causesOf('gas', scene(['water'], tempC)).find(({ cause }) => cause.startsWith('air driven out'))!;
+    expect(air(20)).toMatchObject({ fits: false, because: 'only above about 35 °C' });
+    expect(air(60)).toMatchObject({ fits: true, because: '' });
+  });
+
   it('goes by what is in the vessel', () => {
     expect(causesOf('gas', scene(['sulfuric-acid', 'sodium-carbonate']))[0]!.cause).toContain('carbon dioxide');
     expect(causesOf('gas', scene(['sulfuric-acid', 'zinc']))[0]!.cause).toContain('hydrogen');

@@ -8,6 +8,7 @@ import { Cautions } from '../parts/cautions.tsx';
 import { Lessons } from '../parts/lessons.tsx';
 import { InMargin } from '../parts/margin.tsx';
 import { plainText, Sentence } from '../parts/sentence.tsx';
+import { Together } from '../run/together.tsx';
 import type { Run } from '../run/use-run.ts';
 import { AsItStands } from './as-it-stands.tsx';
 import { Attempts } from './attempts.tsx';
@@ -19,6 +20,7 @@ import { StepPane } from './step-pane.tsx';
 import { tabsOf } from './tabs.ts';
 import { viewOf } from './technique/registry.ts';
 import { Timers } from './timers.tsx';
+
 import { useAdvice } from './use-advice.ts';
 
 const MARKS: Readonly<Record<StepState['status'], string>> = {
@@ -46,6 +48,7 @@ export function Bench({ run }: { run: Run }) {
             <Link to={`/record/${batch.id}`}>See its record</Link>
           </p>
         ) : null}
+        <Together run={run} />
         {step ? <Step key={step.key} run={run} step={step} onNext={() => goTo(nextKey(state, step))} /> : null}
         <Log run={run} />
       </div>

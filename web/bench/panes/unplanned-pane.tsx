@@ -10,8 +10,12 @@ import type { PaneProps } from '#web/run/pane-props.ts';
 import { useCompute } from '#web/worker/compute.ts';
 
 const WATER = 'water';
+const HAPPENED = 'it had gone in already';
 
-/** Something that no step asked for, from any bottle: checked against what is in the vessel before it goes in. */
+/**
+ * Something that no step asked for, from any bottle: checked against what is in the vessel before it goes in. What has happened
+ * is always taken, and what to do first then stands on the bench.
+ */
 export function UnplannedPane({ run, step, onClose }: PaneProps) {
   const bottles = useBottles();
   const first = useRef<InputRef>(null);
@@ -34,7 +38,7 @@ export function UnplannedPane({ run, step, onClose }: PaneProps) {
   );
   const clashes = clash.value ?? [];
   const worst = bottle ? clashes[0] : undefined;
-  const enter = () => {
+  const enter = (why: string) => {
     const amount = readAmount(text, unit, run.batch.plan.bench.measures);
     if (!amount.ok) return setProblem(amount.problem.message);
     const refused = amountProblem(amount.value);
@@ -45,7 +49,7 @@ export function UnplannedPane({ run, step, onClose }: PaneProps) {
       role: null,
       bottleId: bottle?.id ?? null,
       reading: amount.value,
-      reason: reason.trim(),
+      reason: why,
       ...(bottle ? { stock: { card: bottle.card, usedG: bottle.usedG } } : {}),
     });
     onClose();
@@ -55,7 +59,7 @@ export function UnplannedPane({ run, step, onClose }: PaneProps) {
   return (
     <EntryForm
       onEnter={() => {
-        if (!blocked) enter();
+        if (!blocked) enter(reason.trim());
       }}
     >
       <div className="pane-row">
@@ -99,6 +103,14 @@ export function UnplannedPane({ run, step, onClose }: PaneProps) {
           {clashes.slice(0, 3).map(({ sentence }) => (
             <p key={sentence}>{sentence}</p>
           ))}
+          {worst.severity === 'refuse' ? (
+            <p>
+              It stays in its bottle. If it has happened:{' '}
+              <button type="button" className="link" onClick={() => enter(HAPPENED)}>
+                It has gone in already
+              </button>
+            </p>
+          ) : null}
         </div>
       ) : null}
       {worst?.severity === 'danger' ? (
