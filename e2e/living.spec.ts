@@ -134,6 +134,7 @@ test('a run is split and joined, and something else goes in only when it may', a
   const first = page.getByRole('alert', { name: 'Do this first' });
   await expect(first).toContainText(/sodium hypochlorite.*in it together.*chlorine/);
   await expect(first).toContainText('Put nothing more in');
+  await expect(first).toBeInViewport();
   await expect(log(page)).toContainText('it had gone in already');
   await expectAccessible(page);
   await page.reload();

@@ -1,11 +1,17 @@
+import { useEffect, useRef } from 'react';
 import type { Run } from './use-run.ts';
 
 /** What stands in one vessel and must never: said first, whatever one is at, with what to do before anything else. */
 export function Together({ run: { state } }: { run: Run }) {
+  const box = useRef<HTMLElement>(null);
   const [first] = state.together;
+  const says = first?.says;
+  useEffect(() => {
+    if (says !== undefined) box.current?.scrollIntoView({ block: 'center' });
+  }, [says]);
   if (!first || state.status === 'done') return null;
   return (
-    <section className="caution caution-stop" role="alert" aria-label="Do this first">
+    <section ref={box} className="caution caution-stop" role="alert" aria-label="Do this first">
       {state.together.map(({ says, why }) => (
         <div key={why}>
           <p>

@@ -143,7 +143,7 @@ function Measured({ run, cut, fraction }: { run: Run; cut: StillCut; fraction: F
   };
   return (
     <>
-      <Num figure={fraction.pct} unit="" />
+      <Num figure={fraction.pct} unit="" />{' '}
       <button type="button" className="link small" aria-expanded={open} onClick={() => setOpen(!open)}>
         {fraction.measured ? 'measured' : 'measure'}
       </button>
