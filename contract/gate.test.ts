@@ -14,7 +14,7 @@ function says(verb: string, input: unknown): string {
   return result.ok ? 'answered' : result.problem.message;
 }
 
-function reckons(text: string): string {
+function computes(text: string): string {
   return says('reckon', { text });
 }
 
@@ -36,8 +36,8 @@ function crystallises(substanceId: string, boilAwayG: number): string {
   return says('dish', { substanceId, ...dish, ...air, dishCm2: 200 });
 }
 
-/** A bottle put on the shelf, and what is wished of it. */
-function wishes(label: string, text: string): string {
+/** A bottle put on the shelf, and what is asked of it. */
+function targets(label: string, text: string): string {
   const { card } = parseLabel(label, DAY, 20);
   const shelf = card ? [{ id: 'bottle_a', card, usedG: 0, archived: false }] : [];
   const result = compute('target', { text, shelf, bench: BenchDefaults, today: DAY });
@@ -61,7 +61,7 @@ describe('one gate behind every door', () => {
     ['mix 50 g 90% H2O2 + 50 g 30% H2O2', PEROXIDE],
     ['dilute 98% HNO3 to 100 mL 60%', 'nitric acid above 70 % is not planned here'],
   ])('makes nothing too strong by the Reckoner: %s', (line, sentence) => {
-    expect(reckons(line)).toContain(sentence);
+    expect(computes(line)).toContain(sentence);
   });
 
   it.each([
@@ -75,17 +75,17 @@ describe('one gate behind every door', () => {
     'evaporate 350 mL to 90 mL',
     'evaporate 350 mL of brine to 90 mL',
     'evaporate 350 mL of zinc sulfate to 90 mL',
-  ])('reckons what a bench needs, and strengths of anything: %s', (line) => {
-    expect(reckons(line)).toBe('answered');
+  ])('computes what a bench needs, and strengths of anything: %s', (line) => {
+    expect(computes(line)).toBe('answered');
   });
 
-  it('makes nothing too strong of a wish either, in the same words', () => {
-    expect(wishes('sulfuric acid 98% 1 L', '500 mL of 96 % sulfuric acid')).toContain(SULFURIC);
-    expect(wishes('nitric acid 65% 1 L', '100 mL of 90 % nitric acid')).toContain(NITRIC);
-    expect(wishes('nitric acid 98% 1 L', '100 mL of 60 % nitric acid')).toContain(
+  it('makes nothing too strong of a target either, in the same words', () => {
+    expect(targets('sulfuric acid 98% 1 L', '500 mL of 96 % sulfuric acid')).toContain(SULFURIC);
+    expect(targets('nitric acid 65% 1 L', '100 mL of 90 % nitric acid')).toContain(NITRIC);
+    expect(targets('nitric acid 98% 1 L', '100 mL of 60 % nitric acid')).toContain(
       'nitric acid above 70 % is not planned here',
     );
-    expect(wishes('sulfuric acid 98% 1 L', '500 mL of 37 % sulfuric acid')).not.toContain('not planned here');
+    expect(targets('sulfuric acid 98% 1 L', '500 mL of 37 % sulfuric acid')).not.toContain('not planned here');
   });
 
   it.each([
@@ -104,14 +104,14 @@ describe('one gate behind every door', () => {
 
   it('says the same by the Reckoner', () => {
     for (const name of ['peroxide', 'bleach', 'nitric acid', 'ethanol', 'ammonium nitrate'])
-      expect(reckons(`evaporate 500 mL of ${name} to 50 mL`)).toMatch(/is not boiled down|is known and not/);
+      expect(computes(`evaporate 500 mL of ${name} to 50 mL`)).toMatch(/is not boiled down|is known and not/);
   });
 
   it('never brings ammonium nitrate out of its solution', () => {
     expect(dries('ammonium-nitrate')).toContain('is not dried here');
     expect(crystallises('ammonium-nitrate', 0)).toContain('is not crystallised here');
     expect(crystallises('ammonium-nitrate', 40)).toContain('is not boiled down or evaporated here');
-    expect(reckons('ceiling NH4NO3')).toMatch(/not dried here|is known and not/);
+    expect(computes('ceiling NH4NO3')).toMatch(/not dried here|is known and not/);
     expect(crystallises('potassium-nitrate', 0)).toBe('answered');
     expect(dries('potassium-nitrate')).toBe('answered');
   });

@@ -59,7 +59,7 @@ test('a peroxide bottle is assayed by mass with three replicates, written on it,
   await expect(page.getByRole('list', { name: 'Found since this plan was kept' })).toContainText('was measured');
 });
 
-test('an acid is standardised against soda, then a base against the acid, its doubt carried along', async ({
+test('an acid is standardised against soda, then a base against the acid, its uncertainty carried along', async ({
   page,
 }) => {
   await putBottle(page, 'soda ash 99.5% 500 g', /soda/i);
@@ -81,7 +81,7 @@ test('an acid is standardised against soda, then a base against the acid, its do
   // The chain names the acid, how and when it was measured.
   await expect(page.getByRole('listitem').filter({ hasText: 'Hydrochloric acid' }).first()).toContainText('against');
   await replicate(page, 1, ['20.02', '120.00', '99.80']);
-  await expect(page.getByRole('region', { name: 'Where the doubt comes from' })).toContainText('Soda ash: label');
+  await expect(page.getByRole('region', { name: 'Where the uncertainty comes from' })).toContainText('Soda ash: label');
 });
 
 test('a live simulated curve is followed and stopped at its end', async ({ page }) => {

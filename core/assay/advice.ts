@@ -262,7 +262,7 @@ export function expectedTitre(
 interface Expecting {
   readonly perG: Figure;
   readonly sampleG: number;
-  /** By replicates that were done with the same solutions: their doubt is in both and cancels. */
+  /** By replicates that were done with the same solutions: their uncertainty is in both and cancels. */
   readonly before: boolean;
 }
 

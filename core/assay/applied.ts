@@ -35,7 +35,7 @@ export function appliedOf(plan: AssayPlan, entries: readonly AssayEntry[]): Resu
   if (!(result.w.value > 0)) return fail('out-of-range', 'A strength of nought is not written on a bottle.');
   const setting = settingOf(plan, methodById(plan.methodId));
   if (!setting.ok) return setting;
-  // A purity a little over all of it is all of it, within its doubt.
+  // A purity a little over all of it is all of it, within its uncertainty.
   const w = result.w.value > 100 ? { ...result.w, value: 100 } : result.w;
   const { figure, unit } = asLabelled(w, setting.value.content, plan.bottle.card.strength?.unit);
   const { value, band } = roundToUncertainty(figure.value, sdOf(figure));

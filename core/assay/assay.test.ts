@@ -114,7 +114,7 @@ describe('a peroxide bottle by weighed permanganate', () => {
     expect(once.replicates[0]!.titre?.value).toBeCloseTo(21, 9);
   });
 
-  it('says where its doubt comes from, and sums to one', () => {
+  it('says where its uncertainty comes from, and sums to one', () => {
     expect(once.result?.budget.map(({ name }) => name)).toContain('sample weighing');
     expect(once.result?.budget.reduce((sum, { share }) => sum + share, 0)).toBeCloseTo(1, 9);
   });
@@ -213,7 +213,7 @@ describe('a peroxide bottle by weighed permanganate', () => {
 });
 
 describe('a chain of standards', () => {
-  it('carries the doubt of the standard on, and cancels what both share', () => {
+  it('carries the uncertainty of the standard on, and cancels what both share', () => {
     const acid = plan({
       id: 'assay_chain1',
       bottle: shelved('acid'),

@@ -139,7 +139,7 @@ describe('a result that is written on its bottle', () => {
     entry({ kind: 'ended', replicate: key, as: 'sign', note: '' }),
   ]);
 
-  it('comes back out of it with the same doubt', () => {
+  it('comes back out of it with the same uncertainty', () => {
     const { body, uses } = unwrap(appliedOf(plan, three));
     const card = asAssayed(vinegar.card, body);
     const { w } = unwrap(contentOf({ ...vinegar, card }, 20));

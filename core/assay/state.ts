@@ -34,7 +34,7 @@ export interface AssayState {
   readonly current: string;
   readonly statistics: Statistics | null;
   readonly result: AssayResult | null;
-  /** From what is known to what is found: each with its relative doubt, ± % at 95 %. */
+  /** From what is known to what is found: each with its relative uncertainty, ± % at 95 %. */
   readonly chain: readonly Link[];
   /** What the bottle was taken for, mass %. */
   readonly label: Figure;

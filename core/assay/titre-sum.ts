@@ -75,7 +75,7 @@ function answerOf(state: Result<AssayState>): Result<TitreAnswer> {
   return ok({ method: title, reaction, result, statistics, found: replicates.flatMap(({ found }) => found ?? []) });
 }
 
-/** The strength that one titre of a portion finds, mass %, by a bottle whose own doubt is carried along. */
+/** The strength that one titre of a portion finds, mass %, by a bottle whose own uncertainty is carried along. */
 export function strengthOfPortion({
   analyte,
   titrant,

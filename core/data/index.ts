@@ -2,6 +2,7 @@
 // Tables stand in tables/, one a file, unchanged from their sources; accessors with units live in the rooms that use them.
 // Grade A is good to the last figure, B to a few of it, C is an estimate and shows as “about”.
 
+export type { StandardRow, TestRow } from './assay-rows.ts';
 export type { Form } from './form.ts';
 export type {
   AcidRow,
@@ -9,7 +10,6 @@ export type {
   AtomicWeightRow,
   CeilingRow,
   ClassMemberRow,
-  DryingAgentRow,
   ElectronRow,
   GrainId,
   HazardRow,
@@ -22,16 +22,12 @@ export type {
   ProductRow,
   RefusedNameRow,
   RegulatedRow,
-  SaltInAcidRow,
   SolubilityRow,
   SparingRow,
-  StandardRow,
-  TestRow,
   ThermochemRow,
   TransitionRow,
-  VleTable,
-  VolatileRow,
 } from './rows.ts';
+export type { DryingAgentRow, SaltInAcidRow, VleTable, VolatileRow } from './still-rows.ts';
 export { acids } from './tables/acids.ts';
 export { airLimits } from './tables/air-limits.ts';
 export { antisolvents } from './tables/antisolvent.ts';
@@ -69,5 +65,5 @@ export { type SubstanceId, substances } from './tables/substances/index.ts';
 export { tests } from './tables/tests.ts';
 export { thermochem } from './tables/thermochem.ts';
 export { transitions, transitionsMore } from './tables/transitions.ts';
-export { vle } from './tables/vle.ts';
+export { vle } from './tables/vle/index.ts';
 export { volatiles } from './tables/volatiles.ts';

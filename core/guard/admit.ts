@@ -68,7 +68,7 @@ const KEPT: Readonly<Record<string, string>> = {
 const IN_SOLUTION: Readonly<Record<string, string>> = { 'ammonium-nitrate': KEPT['ammonium-nitrate']! };
 
 /**
- * Whether a thing is planned or reckoned here, whichever door asks: one sentence of why where it is not. What has happened is
+ * Whether a thing is planned or computed here, whichever door asks: one sentence of why where it is not. What has happened is
  * never asked: it can always be entered.
  */
 export function admit({ substanceId, pct }: Wanted, deed: Deed): Result<true> {

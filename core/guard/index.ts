@@ -1,6 +1,6 @@
 // Guard: the usual cautions, computed for these amounts in this place, each for the step where it matters.
 // They defer to local codes and licensed practice and never say that a thing is safe.
-// admit() is the one gate: what is planned and reckoned here at all, whichever door asks.
+// admit() is the one gate: what is planned and computed here at all, whichever door asks.
 export { admit, type Deed, type Wanted } from './admit.ts';
 export { type Caution, type CautionFacts, cautionFor, type Severity } from './caution.ts';
 export { type CautionId, cautionIds } from './caution-id.ts';

@@ -31,7 +31,7 @@ export function reactionVerb(line: string): Result<Found> | undefined {
   );
   const refused = named.find(({ category }) => NEVER.has(category));
   if (refused)
-    return fail('beyond-scope', `${refused.name} is known and not reckoned here: ${lowered(refused.why)}.`, {
+    return fail('beyond-scope', `${refused.name} is known and not computed here: ${lowered(refused.why)}.`, {
       at: pointAt(line, sides[1]!),
     });
   if (stuffs.every(({ amount }) => !amount))

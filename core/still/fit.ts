@@ -80,7 +80,7 @@ export function* fitStill(asked: Asked): Generator<number, StillFit> {
   const readings = thinned(asked.readings);
   const { prior, apparatus } = asked;
   const start = [prior.pct, apparatus.plates, Math.log(apparatus.heatShare)];
-  // A doubt of nothing at all would leave nothing to weigh readings against.
+  // An uncertainty of nothing at all would leave nothing to weigh readings against.
   const weights = [prior.pctSd, prior.platesSd, prior.heatSd].map((sd) => Math.max(LEAST_SD, sd));
   let at = [...start];
   const given: Given = { readings, start, weights };

@@ -79,7 +79,7 @@ function losesWater(name: string | undefined, line: string): Result<true> {
   if (name === undefined) return ok(true);
   const at = { at: pointAt(line, name) };
   const refused = refusedIn(name);
-  if (refused) return fail('beyond-scope', `${refused.name} is known and not reckoned here: ${refused.why}.`, at);
+  if (refused) return fail('beyond-scope', `${refused.name} is known and not computed here: ${refused.why}.`, at);
   for (const { value } of substancesIn(spelt(name).text)) {
     const allowed = admit({ substanceId: value.id }, 'concentrate');
     if (!allowed.ok) return { ok: false, problem: { ...allowed.problem, ...at } };

@@ -3,11 +3,11 @@ import { formatNumber } from '#core/units';
 
 const MOST = 7;
 
-/** Where the doubt comes from, by part of the variance. */
+/** Where the uncertainty comes from, by part of the variance. */
 export function BudgetBars({ result }: { result: AssayResult }) {
   const shown = result.budget.filter(({ share }) => share >= 0.005).slice(0, MOST);
   return (
-    <section aria-label="Where the doubt comes from">
+    <section aria-label="Where the uncertainty comes from">
       <h2>Where ± {formatNumber(result.relativePct, 2)} % comes from</h2>
       <ul className="budget">
         {shown.map(({ name, share }) => (

@@ -7,7 +7,7 @@ const THICKEST = 30;
 /** ± % at which the tube is as thick as it is drawn. */
 const WIDEST_PCT = 12;
 
-/** From what is known to what is found: the tube is as wide as the relative doubt. */
+/** From what is known to what is found: the tube is as wide as the relative uncertainty. */
 export function Chain({ links }: { links: readonly Link[] }) {
   const step = WIDTH / links.length;
   const thick = (pct: number) => 3 + (THICKEST - 3) * Math.min(1, Math.sqrt(pct / WIDEST_PCT));
@@ -34,14 +34,14 @@ export function Chain({ links }: { links: readonly Link[] }) {
       <svg viewBox={`0 0 ${WIDTH} 40`} preserveAspectRatio="none" aria-hidden="true">
         <path d={outline} className="chain-tube" />
       </svg>
-      <ol className="chain-doubts" aria-hidden="true">
+      <ol className="chain-uncertainty" aria-hidden="true">
         {links.map(({ name, relativePct }) => (
           <li key={name} className="mono">
             ± {formatNumber(relativePct, 2)} %
           </li>
         ))}
       </ol>
-      <figcaption className="small quiet">The tube is as wide as the relative doubt.</figcaption>
+      <figcaption className="small quiet">The tube is as wide as the relative uncertainty.</figcaption>
     </figure>
   );
 }

@@ -6,7 +6,7 @@ import type { Bench } from '#core/vessel';
 import { Field } from '../kit/field.tsx';
 import { NumberField } from '../kit/number-field.tsx';
 import { ApparatusForm } from '../still/apparatus-form.tsx';
-import { CutPlanner, type Wish } from '../still/cut-planner.tsx';
+import { CutPlanner, type Wanted } from '../still/cut-planner.tsx';
 import { StillChart } from '../still/still-chart.tsx';
 import { WarningList } from '../still/warning-list.tsx';
 import '../still/still.css';
@@ -25,7 +25,7 @@ export function StillPanel({ bench }: { bench: Bench }) {
   const [heldBackMl, setHeld] = useState<number | null>(null);
   const [foams, setFoams] = useState(false);
   const [apparatus, setApparatus] = useState(bench.still ?? USUAL_STILL);
-  const [wish, setWish] = useState<Wish>({ by: 'recovery', pct: 70 });
+  const [wanted, setWanted] = useState<Wanted>({ by: 'recovery', pct: 70 });
   const [marks, setMarks] = useState<readonly [number, number] | null>(null);
   const [edits, setEdits] = useState(false);
   const { value, problem } = useCompute(
@@ -43,13 +43,13 @@ export function StillPanel({ bench }: { bench: Bench }) {
               staying: [],
               apparatus,
               airC: bench.tempC,
-              wanted: wish,
+              wanted,
               outsideHPa: bench.pressureHPa,
               ...(foams ? { foams } : {}),
               ...(bathC === null ? {} : { bathC }),
               ...(heldBackMl === null ? {} : { heldBackMl }),
             },
-      [first, second, grams, pct, pressureHPa, apparatus, bench, wish, foams, bathC, heldBackMl],
+      [first, second, grams, pct, pressureHPa, apparatus, bench, wanted, foams, bathC, heldBackMl],
     ),
   );
   const liquid = (label: string, chosen: string, onChange: (id: string) => void) => (
@@ -109,7 +109,7 @@ export function StillPanel({ bench }: { bench: Bench }) {
           value={value}
           marks={marks}
           firstG={((grams ?? 0) * (pct ?? 0)) / 100}
-          {...{ wish, setWish, setMarks }}
+          {...{ wanted, setWanted, setMarks }}
         />
       ) : null}
     </>
@@ -120,12 +120,12 @@ interface CourseProps {
   readonly value: NonNullable<ReturnType<typeof useCompute<'still'>>['value']>;
   readonly firstG: number;
   readonly marks: readonly [number, number] | null;
-  readonly wish: Wish;
-  readonly setWish: (wish: Wish) => void;
+  readonly wanted: Wanted;
+  readonly setWanted: (wanted: Wanted) => void;
   readonly setMarks: (marks: readonly [number, number]) => void;
 }
 
-function Course({ value, firstG, marks, wish, setWish, setMarks }: CourseProps) {
+function Course({ value, firstG, marks, wanted, setWanted, setMarks }: CourseProps) {
   const { points, azeotrope, warnings, cut, source, about } = value;
   const end = points.at(-1)?.overMl ?? 0;
   const from = Math.min(marks?.[0] ?? 0.05 * end, end);
@@ -164,10 +164,10 @@ function Course({ value, firstG, marks, wish, setWish, setMarks }: CourseProps) 
             the end.
           </p>
           <CutPlanner
-            wish={wish}
+            wanted={wanted}
             plan={cut}
             now={kept}
-            onWish={setWish}
+            onWanted={setWanted}
             onUse={({ fromMl, toMl }) => setMarks([fromMl, toMl])}
           />
         </div>

@@ -2,49 +2,51 @@ import { Segmented } from 'antd';
 import type { Cut, CutPlan } from '#core/still';
 import { formatNumber, formatPlain } from '#core/units';
 
-export interface Wish {
+export interface Wanted {
   readonly by: 'strength' | 'recovery';
   readonly pct: number;
 }
 
 interface CutPlannerProps {
-  readonly wish: Wish;
+  readonly wanted: Wanted;
   readonly plan: CutPlan | null;
   /** What the marks on the chart come to now. */
   readonly now: { readonly pct: number; readonly recoveryPct: number };
-  readonly onWish: (wish: Wish) => void;
+  readonly onWanted: (wanted: Wanted) => void;
   readonly onUse: (cut: Cut) => void;
 }
 
 /** When to switch for so strong a cut, or so much of it; what more of either costs. */
-export function CutPlanner({ wish, plan, now, onWish, onUse }: CutPlannerProps) {
+export function CutPlanner({ wanted, plan, now, onWanted, onUse }: CutPlannerProps) {
   const best = plan?.best ?? null;
   return (
     <section className="cut-planner" aria-label="Cut planner">
       <h3>Where to switch</h3>
       <div className="row">
-        <Segmented<Wish['by']>
+        <Segmented<Wanted['by']>
           size="small"
           aria-label="What is wanted of the cut"
           options={[
             { label: 'at least this strong', value: 'strength' },
             { label: 'at least this much', value: 'recovery' },
           ]}
-          value={wish.by}
-          onChange={(by) => onWish({ by, pct: by === 'strength' ? Math.round(now.pct) : Math.round(now.recoveryPct) })}
+          value={wanted.by}
+          onChange={(by) =>
+            onWanted({ by, pct: by === 'strength' ? Math.round(now.pct) : Math.round(now.recoveryPct) })
+          }
         />
-        <span className="wish">
+        <span className="wanted">
           <input
             type="range"
             min={1}
             max={99.5}
             step={0.5}
-            value={wish.pct}
-            aria-label={wish.by === 'strength' ? 'Strength wanted, %' : 'Recovery wanted, %'}
-            aria-valuetext={`${formatPlain(wish.pct)} %`}
-            onChange={(event) => onWish({ ...wish, pct: Number(event.target.value) })}
+            value={wanted.pct}
+            aria-label={wanted.by === 'strength' ? 'Strength wanted, %' : 'Recovery wanted, %'}
+            aria-valuetext={`${formatPlain(wanted.pct)} %`}
+            onChange={(event) => onWanted({ ...wanted, pct: Number(event.target.value) })}
           />
-          <output className="mono">{formatPlain(wish.pct)} %</output>
+          <output className="mono">{formatPlain(wanted.pct)} %</output>
         </span>
       </div>
       {plan && best ? (

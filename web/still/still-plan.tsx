@@ -6,7 +6,7 @@ import { formatNumber } from '#core/units';
 import { useCompute } from '../worker/compute.ts';
 import { useStillRun } from '../worker/run-session.ts';
 import { ApparatusForm } from './apparatus-form.tsx';
-import { CutPlanner, type Wish } from './cut-planner.tsx';
+import { CutPlanner, type Wanted } from './cut-planner.tsx';
 import { StillChart } from './still-chart.tsx';
 import { WarningList } from './warning-list.tsx';
 import './still.css';
@@ -31,14 +31,14 @@ export function StillPlan({ plan, ...rest }: StillPlanProps) {
 
 function Course({ plan, run, onControl, onApparatus, onKeep }: StillPlanProps & { run: StillRun }) {
   const { asked } = run;
-  const [wish, setWish] = useState<Wish>({ by: 'recovery', pct: 50 });
+  const [wanted, setWanted] = useState<Wanted>({ by: 'recovery', pct: 50 });
   const [edits, setEdits] = useState(false);
   const foams = plan.route.foamShare >= 0.5;
   const answer = useCompute(
     'still',
     useMemo(
-      () => ({ ...asked, wanted: wish, outsideHPa: plan.bench.pressureHPa, ...(foams ? { foams } : {}) }),
-      [asked, wish, plan.bench.pressureHPa, foams],
+      () => ({ ...asked, wanted, outsideHPa: plan.bench.pressureHPa, ...(foams ? { foams } : {}) }),
+      [asked, wanted, plan.bench.pressureHPa, foams],
     ),
   );
   // While a mark is dragged it stands where the hand is; the plan follows.
@@ -98,7 +98,7 @@ function Course({ plan, run, onControl, onApparatus, onKeep }: StillPlanProps & 
         <div>
           <Cuts run={run} answer={value} marks={marks.map(({ ml }) => ml)} holds={holds} />
           {kept >= 0 && run.cuts[kept]?.by === 'share' ? (
-            <CutPlanner wish={wish} plan={value.cut} now={now} onWish={setWish} onUse={use} />
+            <CutPlanner wanted={wanted} plan={value.cut} now={now} onWanted={setWanted} onUse={use} />
           ) : null}
           <button type="button" className="link" aria-expanded={edits} onClick={() => setEdits(!edits)}>
             {edits ? 'Close' : 'Your still'}: {formatNumber(asked.apparatus.flaskMl, 3)} mL flask,{' '}

@@ -175,7 +175,7 @@ export function resultOf(setting: Setting, told: Told, blank: Figure | null): Re
   return ok({ ...w, uncertainty: { ...w.uncertainty, ...aside } });
 }
 
-/** A little over all of it is a matter of doubt; this is none. */
+/** A little over all of it is a matter of uncertainty; this is none. */
 const MOST_PCT = 150;
 
 function titrated(setting: Setting, told: Told, blank: Figure | null): Result<Figure> {

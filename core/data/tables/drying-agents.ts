@@ -1,4 +1,4 @@
-import type { DryingAgentRow } from '../rows.ts';
+import type { DryingAgentRow } from '../still-rows.ts';
 
 const source = 'Burfield and Smithers, solvent desiccation; Perrin and Armarego; Vogel';
 

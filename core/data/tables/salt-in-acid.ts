@@ -1,4 +1,4 @@
-import type { SaltInAcidRow } from '../rows.ts';
+import type { SaltInAcidRow } from '../still-rows.ts';
 
 /** Chlorides in cold hydrochloric acid. At 0 °C after Engel, at 25 °C by Harvie, Møller and Weare and Akerlof and Turck; 10 °C between. */
 export const saltInAcid: readonly SaltInAcidRow[] = [

@@ -1,4 +1,4 @@
-import type { StandardRow } from '../rows.ts';
+import type { StandardRow } from '../assay-rows.ts';
 
 /** Substances whose mass is a measure: what each standardises, how it is prepared, how pure it is as sold at home. Vogel; NIST SRM practice. */
 export const standards: readonly StandardRow[] = [

@@ -1,4 +1,4 @@
-import type { TestRow } from '../rows.ts';
+import type { TestRow } from '../assay-rows.ts';
 
 /** Identity and limit tests at home: what to do, what is seen, what else gives the same and what rules that out. Vogel; pharmacopoeias. Detection limits are by eye, an order of magnitude. */
 export const tests: readonly TestRow[] = [

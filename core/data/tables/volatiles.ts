@@ -1,4 +1,4 @@
-import type { VolatileRow } from '../rows.ts';
+import type { VolatileRow } from '../still-rows.ts';
 
 const handbook = 'CRC Handbook; Riddick, Bunger and Sakano, Organic Solvents';
 const estimate = 'boiling point and rule of Trouton, so about 8 % at 60 °C below the boil';

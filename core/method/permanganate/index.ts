@@ -37,7 +37,7 @@ export const permanganate: TitrationMethod = {
   ],
 };
 
-/** What is done with the sour sample before permanganate goes in. */
+/** What is done with the acid sample before permanganate goes in. */
 function warmthFor(flask: string): string {
   if (/oxal/.test(flask)) return 'Warm to 60 to 70 °C and keep it warm: cold, the first drops fade slowly.';
   if (/hydroxylammonium/.test(flask))

@@ -4,8 +4,8 @@ import { unwrap } from '#core/problem';
 import { stillBalance, stillOf } from '#core/state';
 import { fit as fitReadings, pointAt, still } from '#core/still';
 import { done, on, read } from '#testing/on-route';
-import { MarginProvider } from '../../../parts/margin.tsx';
-import { benchAt, computeHere, draw } from '../../../testing/bench.tsx';
+import { MarginProvider } from '#web/parts/margin.tsx';
+import { benchAt, computeHere, draw } from '#web/testing/bench.tsx';
 
 vi.mock('#web/worker/compute.ts', () => ({ useCompute: computeHere }));
 
