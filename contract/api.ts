@@ -1,4 +1,5 @@
 import type { AssayEntry, AssayPlan } from '#core/assay';
+import type { Present } from '#core/guard';
 import type { RunEvent } from '#core/log';
 import type { Plan } from '#core/plan';
 import type { ClockItem, OnBoard, RunState } from '#core/state';
@@ -29,6 +30,9 @@ export interface BatchSummary {
   /** What was got: “58.2 g” or “1500 mL, 2.00 mol/L”. */
   readonly got: string;
   readonly bottles: readonly string[];
+  /** The vessel it was done in, and what it held last: what a reused vessel may still hold. */
+  readonly vessel: string | null;
+  readonly residue: readonly Present[];
   readonly lesson: string;
   /** Photographed under a grey card, by step. */
   readonly colours: readonly { readonly step: string; readonly hex: string }[];
@@ -87,6 +91,12 @@ export interface BoardAnswer {
   readonly kept: readonly KeptOnBoard[];
 }
 
+/** The photos of a batch. */
+export interface PhotosAnswer {
+  readonly count: number;
+  readonly bytes: number;
+}
+
 export interface LessonAnswer extends NewLesson {
   readonly writtenAt: string;
   readonly retiredAt: string | null;
@@ -115,4 +125,39 @@ export interface AssaySummary {
   readonly applied: boolean;
   /** Whether one of its replicates is pointed at as an outlier. */
   readonly doubtful: boolean;
+}
+
+/** What an import adds, or has added. */
+export interface ImportAnswer {
+  /** When the archive was written. */
+  readonly writtenAt: string;
+  readonly adds: {
+    readonly bottles: number;
+    readonly batches: number;
+    readonly assays: number;
+    readonly lessons: number;
+    readonly photos: number;
+    /** Entries of what is here already. */
+    readonly entries: number;
+    readonly readings: number;
+    readonly bench: boolean;
+  };
+  /** What is otherwise here, and stays so; a sentence each. */
+  readonly kept: readonly string[];
+  /** What is not taken, and why; a sentence each. */
+  readonly leftOut: readonly string[];
+}
+
+/** What a backup holds, beside what is here now. */
+export interface BackupAnswer {
+  readonly writtenAt: string;
+  readonly holds: NotebookCounts;
+  readonly here: NotebookCounts;
+}
+
+export interface NotebookCounts {
+  readonly bottles: number;
+  readonly batches: number;
+  readonly entries: number;
+  readonly photos: number;
 }

@@ -17,7 +17,14 @@ export const eventsBody = fields({ events: list(newEventShape, 500, 1) });
 
 /** A part of a batch that becomes its own, and a batch that goes into another. */
 export const splitBody = fields({ id: id('batch'), share: number({ moreThan: 0, max: 0.999_999 }), why: note(500) });
-export const joinBody = fields({ id: id('ev'), from: id('batch') });
+export const joinBody = fields({
+  id: id('ev'),
+  from: id('batch'),
+  /** They are in one vessel already: that is recorded, whatever they do there. */
+  happened: optional(flag()),
+});
+
+export type Join = Of<typeof joinBody>;
 
 export const newBottleBody = fields({ id: id('bottle'), eventId: id('ev'), card: cardShape });
 export const bottleEventBody = fields({

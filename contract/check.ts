@@ -10,15 +10,27 @@ export function check<T>(shape: Shape<T>, value: unknown): Result<T> {
   return fault ? { ok: false, problem: fault } : ok(value as T);
 }
 
+/** The same, of its shape alone: not whether it makes sense. */
+export function checkShape<T>(shape: Shape<T>, value: unknown): Result<T> {
+  const fault = shapeFault(shape, value);
+  return fault ? { ok: false, problem: fault } : ok(value as T);
+}
+
 function faultIn(shape: Shape, value: unknown): Problem | undefined {
+  const fault = shapeFault(shape, value);
+  if (fault) return fault;
+  const nonsense = senseOf(shape, value, '');
+  return nonsense && told(`${nonsense.path || 'the body'} ${nonsense.says}`, nonsense.path);
+}
+
+function shapeFault(shape: Shape, value: unknown): Problem | undefined {
   try {
     yupOf(shape, value).validateSync(value, { strict: true, abortEarly: true });
   } catch (error) {
     if (!(error instanceof ValidationError)) throw error;
     return told(error.message, error.path);
   }
-  const nonsense = senseOf(shape, value, '');
-  return nonsense && told(`${nonsense.path || 'the body'} ${nonsense.says}`, nonsense.path);
+  return undefined;
 }
 
 function told(message: string, path: string | undefined): Problem | undefined {

@@ -4,7 +4,7 @@ import { unwrap } from '#core/problem';
 import { catalogue } from '#core/route';
 import { sheetOf } from '#core/sheet';
 import { planForRoute } from '#testing/catalogue';
-import { eventsAt, planFor } from '#testing/shelf';
+import { eventsAt, planFor, testShelf } from '#testing/shelf';
 import { compute } from './compute.ts';
 import { verbs } from './verbs.ts';
 
@@ -29,6 +29,7 @@ function goodInputs(): ReadonlyMap<string, Json> {
     sheet: { plan },
     run: { plan, events },
     advise: { plan, events, step: 'zinc', now: '2026-03-14T10:00:00.000Z' },
+    care: { plan, events, shelf: testShelf.slice(0, 2) },
     compare: { attempts: [1, 2].map((number) => ({ number, plan, events })) },
   };
   return new Map(Object.values(verbs).map(({ name, example }) => [name, plain(example ?? long[name])]));

@@ -146,3 +146,43 @@ describe('a plan written by hand', () => {
     );
   });
 });
+
+describe('what is known and not planned', () => {
+  const label = (name: string) =>
+    JSON.stringify(compute('label', { text: `${name} 98% 500 g`, today: DAY, tempC: 20 }));
+  const DOORS: Readonly<Record<string, (name: string) => string>> = {
+    target: (name) => targets('zinc 99% 900 g', `100 g ${name}`),
+    label,
+    dilute: (name) => computes(`dilute 50% ${name} to 500 g 10%`),
+    mix: (name) => computes(`mix 100 g 50% ${name} + 100 g water`),
+    evaporate: (name) => computes(`evaporate 500 mL of ${name} to 50 mL`),
+  };
+
+  it.each([
+    ['sodium azide', 'sodium azide is known and not planned here: deadly poison'],
+    ['potassium cyanide', 'potassium cyanide is known and not planned here: deadly in a pinch'],
+    ['hydrofluoric acid', 'hydrofluoric acid is known and not planned here: '],
+    ['acetone peroxide', 'acetone peroxide is known and not planned here: an explosive'],
+    ['calcium carbide', 'calcium carbide is known and not planned here: '],
+    ['sodium chlorate', 'sodium chlorate is known and not planned here: '],
+    ['guncotton', 'guncotton is known and not planned here: '],
+    ['lead nitrate', 'lead nitrate is known and not planned here: '],
+    ['drinking alcohol', 'drinking alcohol is known and not planned here: '],
+  ])(
+    '%s is refused at every door in the same sentence, and nothing harmless is offered in its place',
+    (name, sentence) => {
+      for (const [door, ask] of Object.entries(DOORS)) {
+        const said = ask(name);
+        expect(said, door).toContain(sentence);
+        expect(said, door).not.toMatch(/did you mean|\byet\b/i);
+      }
+    },
+  );
+
+  it('may be checked for what it must be kept from, and for its molar mass', () => {
+    expect(computes('clash sodium azide + vinegar')).toBe('answered');
+    expect(computes('clash weedkiller + sugar')).toBe('answered');
+    expect(computes('20 g NaN3')).toBe('answered');
+    expect(computes('mix 100 g 50% NaN3 + 100 g water')).toContain('is known and not planned here');
+  });
+});

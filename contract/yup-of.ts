@@ -78,7 +78,13 @@ function textOf({ max, min, like }: Extract<Shape, { is: 'text' }>): Schema {
       )
       .required();
   }
-  const bounded = string().max(max, ({ path }) => `${path} has at most ${max} characters`);
+  const bounded = string()
+    .max(max, ({ path }) => `${path} has at most ${max} characters`)
+    .test(
+      'no-nul',
+      ({ path }) => `${path} holds a character that no text has (NUL): take it out`,
+      (value) => !value?.includes('\u0000'),
+    );
   return min > 0 ? bounded.required() : bounded.defined();
 }
 

@@ -1,11 +1,17 @@
-import { day, fields, number } from '#core/shape';
+import { day, fields, number, one, optional } from '#core/shape';
 import { shelvedShape, viewOf } from '#core/stock';
+import { countries } from '#core/vessel';
 import { verb } from '../verb.ts';
 import { exampleCard } from './example-card.ts';
 
 export const bottle = verb({
   name: 'bottle',
-  input: fields({ ...shelvedShape.fields, tempC: number({ min: 0, max: 45 }), today: day() }),
+  input: fields({
+    ...shelvedShape.fields,
+    tempC: number({ min: 0, max: 45 }),
+    today: day(),
+    country: optional(one(...countries)),
+  }),
   run: ({ id, card, usedG, ...where }) => viewOf({ id, card, usedG }, where),
   example: {
     id: 'b1',

@@ -2,6 +2,7 @@ import { advise } from './advise.ts';
 import { assay } from './assay.ts';
 import { boil } from './boil.ts';
 import { buffer } from './buffer.ts';
+import { careVerbs } from './care.ts';
 import { clash } from './clash.ts';
 import { compare } from './compare.ts';
 import { describe } from './describe.ts';
@@ -34,6 +35,7 @@ import { wash } from './wash.ts';
 export const verbs = {
   ...labelVerbs,
   ...shelfVerbs,
+  ...careVerbs,
   advise,
   boil,
   clash,

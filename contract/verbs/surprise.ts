@@ -1,8 +1,9 @@
 import { presentShape } from '#core/guard';
 import { ok } from '#core/problem';
-import { fields, list, nullable, number, one } from '#core/shape';
+import { fields, list, nullable, number, one, optional, text } from '#core/shape';
 import { causesOf, type Observation, observations } from '#core/surprise';
 import { techniqueNames } from '#core/technique';
+import { materials } from '#core/vessel';
 import { verb } from '../verb.ts';
 
 export const surprise = verb({
@@ -12,6 +13,10 @@ export const surprise = verb({
     present: list(presentShape, 200),
     tempC: number({ min: -80, max: 500 }),
     technique: nullable(one(...techniqueNames)),
+    /** What the vessel is made of. */
+    material: optional(one(...materials)),
+    /** What was looked into before. */
+    known: optional(list(fields({ cause: text(300), verdict: one('it was this', 'it was not this') }), 200)),
   }),
   run: ({ observation, ...scene }) => ok(causesOf(observation, scene)),
   example: {

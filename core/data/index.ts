@@ -4,11 +4,14 @@
 
 export type { StandardRow, TestRow } from './assay-rows.ts';
 export type { Form } from './form.ts';
+export type { HazardCautionRow, PictogramId, StatementRow } from './hazard-rows.ts';
 export type {
   AcidRow,
+  AirLimitRow,
   AntisolventRow,
   AtomicWeightRow,
   CeilingRow,
+  ClashSeverity,
   ClassMemberRow,
   ElectronRow,
   GrainId,
@@ -16,7 +19,9 @@ export type {
   HeatOfSolutionRow,
   IncompatibilityRow,
   IndicatorRow,
+  KeepAwayRow,
   KeepingRow,
+  LawCondition,
   LimitRow,
   MixedSaltRow,
   ProductRow,
@@ -38,10 +43,14 @@ export { densityTables, waterDensity } from './tables/density/index.ts';
 export type { DensitySeries, DensityTable } from './tables/density-table.ts';
 export { dryingAgents } from './tables/drying-agents.ts';
 export { electrons } from './tables/electrons.ts';
+export { hazardCautions } from './tables/hazard-cautions.ts';
 export { hazards } from './tables/hazards.ts';
+export { hazardsMore } from './tables/hazards-more.ts';
 export { heatsOfSolution } from './tables/heats-of-solution.ts';
 export { incompatibilities } from './tables/incompatibilities.ts';
+export { incompatibleMore } from './tables/incompatible-more.ts';
 export { indicators } from './tables/indicators.ts';
+export { keepAways } from './tables/keep-aways.ts';
 export { keepings } from './tables/keepings.ts';
 export { limits } from './tables/limits.ts';
 export { mixedSalts } from './tables/mixed-salts.ts';
@@ -52,6 +61,7 @@ export { saltInAcid } from './tables/salt-in-acid.ts';
 export { solubility, solubilityMore } from './tables/solubility.ts';
 export { sparing } from './tables/sparing.ts';
 export { standards } from './tables/standards.ts';
+export { precautions, statements } from './tables/statements.ts';
 export type {
   AcidBase,
   ClassEntry,

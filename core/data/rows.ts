@@ -71,9 +71,23 @@ export interface RegulatedRow {
   readonly threshold: string;
   readonly who: string;
   readonly rule: string;
+  readonly when: LawCondition;
   readonly source: string;
   readonly date: string;
   readonly grade: Grade;
+}
+
+/** When a rule applies: to what is bought or kept, to what is made, to distilling, to apparatus, or with every other rule. */
+export interface LawCondition {
+  readonly deed: 'have' | 'make' | 'distil' | 'apparatus' | 'always';
+  /** Mass %, and whether it applies at just that. */
+  readonly from?: readonly [pct: number, inclusive: boolean];
+  /** kg in all. */
+  readonly fromKg?: number;
+  /** Mass % of each substance, where they differ. */
+  readonly per?: Readonly<Record<string, number>>;
+  /** What is only kept away from, and falls under it. */
+  readonly aways?: readonly string[];
 }
 
 export interface AcidRow {
@@ -91,11 +105,22 @@ export interface IncompatibilityRow {
   readonly a: string;
   readonly b: string;
   readonly releases: string;
-  readonly severity: 'refuse' | 'danger' | 'caution';
+  /** Worst first: how grave it is from which mass % of `a` and of `b`. */
+  readonly grades: readonly (readonly [severity: ClashSeverity, aFromPct: number, bFromPct: number])[];
   readonly reason: string;
   readonly condition: string;
-  readonly grade: 'A' | 'B' | 'C';
+  /** Where it is a matter of the dry things: how grave it is in solution; null: nothing is said. */
+  readonly dissolved?: ClashSeverity | null;
+  /** °C below which it is not so. */
+  readonly overC?: number;
+  /** It is so only where this is there too, from a mass %; `otherwise` without it. */
+  readonly third?: readonly [name: string, fromPct: number];
+  readonly otherwise?: ClashSeverity | null;
+  readonly grade: Grade;
 }
+
+/** refuse: never together; danger: only with a stated reason; caution: a reminder. */
+export type ClashSeverity = 'refuse' | 'danger' | 'caution';
 
 /** A temperature (°C) or a humidity (%) at which a solid changes. */
 export interface LimitRow {
@@ -228,6 +253,17 @@ export interface ClassMemberRow {
   readonly reason: string;
   readonly grade: Grade;
   readonly source: string;
+}
+
+/** What is only kept away from: no bottle that anything is taken from. */
+export interface KeepAwayRow {
+  readonly id: string;
+  readonly name: string;
+  readonly also: readonly string[];
+  /** Classes of what must not meet; empty where only its own danger counts. */
+  readonly classes: readonly string[];
+  /** Why it is not kept at home, without its stop; empty for a thing of every house. */
+  readonly why: string;
 }
 
 /** A name that is known and not planned here. */

@@ -1,5 +1,5 @@
 import { fail, ok, type Result } from '#core/problem';
-import { type Substance, substanceById } from '#core/substance';
+import { type Refused, refusedIn, refusedSentence, type Substance, substanceById } from '#core/substance';
 import { classesOf } from './classes.ts';
 
 /**
@@ -23,7 +23,7 @@ const MADE_TO: Readonly<Record<string, number>> = {
 };
 
 /** Mass % above which a bought bottle is not even diluted: what is sold as 68 % may read a little more. */
-const TAKEN_TO: Readonly<Record<string, number>> = { 'nitric-acid': 70 };
+const TAKEN_TO: Readonly<Record<string, number>> = { 'nitric-acid': 70, 'hydrogen-peroxide': 36 };
 
 const GROWS_STRONG =
   'it grows stronger as its water goes, gives off oxygen and can boil over by itself. Use it as strong as it is bought';
@@ -77,6 +77,7 @@ export function admit({ substanceId, pct }: Wanted, deed: Deed): Result<true> {
   if (!substance) return ok(true);
   switch (deed) {
     case 'make':
+      if (nameRefused(substance)) return refusedByName(substance);
       return within(MADE_TO[substance.id], { substance, pct }, (limit) => `Ask for ${limit} % or less`);
     case 'take':
       return within(TAKEN_TO[substance.id], { substance, pct }, () => 'Keep it apart from everything else');
@@ -87,6 +88,17 @@ export function admit({ substanceId, pct }: Wanted, deed: Deed): Result<true> {
     case 'dry':
       return dried(substance);
   }
+}
+
+/** Whether the thing itself is among what is known and not planned, by its name or its formula. */
+function nameRefused({ name, formula }: Substance): Refused | undefined {
+  const found = refusedIn(name) ?? refusedIn(formula);
+  return found && (found.length >= name.length || found.length >= formula.length) ? found : undefined;
+}
+
+function refusedByName(substance: Substance): Result<true> {
+  const refused = nameRefused(substance);
+  return refused ? fail('beyond-scope', refusedSentence(refused), { field: 'target.substanceId' }) : ok(true);
 }
 
 function within(

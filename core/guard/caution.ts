@@ -1,15 +1,17 @@
-import { type HazardRow, hazards } from '#core/data';
 import { substanceById } from '#core/substance';
 import { formatNumber } from '#core/units';
+import type { Country } from '#core/vessel';
+import { bandOf, hazardsOf } from './band.ts';
 import type { CautionId } from './caution-id.ts';
 import { classesOf } from './classes.ts';
-import { legalNotes } from './law.ts';
+import { COUNTRY_NAMES, LAW_CHANGES, type LawQuestion, lawOn } from './law.ts';
 
 /** stop: can maim or kill; watch: can hurt or spoil. Never colour alone: the word is shown. */
 export type Severity = 'stop' | 'watch';
 
 export interface Caution {
-  readonly id: CautionId;
+  /** Of the usual ones by name, or “hazard H318” of a substance by its hazards. */
+  readonly id: CautionId | `hazard ${string}`;
   readonly severity: Severity;
   readonly title: string;
   readonly text: string;
@@ -21,6 +23,12 @@ export interface CautionFacts {
   readonly acids: readonly { substanceId: string; name: string; pct: number }[];
   /** Everything that comes from a bottle: what the law may have a word on. */
   readonly products: readonly { substanceId: string; pct: number }[];
+  /** What is made, as strong as it is made; null where nothing is held of its strength. */
+  readonly made?: { readonly substanceId: string; readonly pct: number } | null;
+  /** Whose rules hold; undefined: not chosen. */
+  readonly country?: Country | undefined;
+  /** Whether a liquid is distilled in it. */
+  readonly distils?: boolean;
   /** Each gas that comes off, in litres at the bench. */
   readonly gases: readonly { readonly id: string; readonly litres: number }[];
   readonly roomM3: number;
@@ -32,8 +40,6 @@ export interface CautionFacts {
   /** What cooling it in this step would do to its vessel; empty when it holds. */
   readonly quench: string;
 }
-
-const HAZARDS = new Map(hazards.map((row) => [row.id, row]));
 
 /** Lower limit in air, vol %, and g/mol, of what burns below 60 °C; NFPA 325. */
 const FLAMMABLE: Readonly<Record<string, { readonly lowerPct: number; readonly molarMass: number }>> = {
@@ -48,8 +54,6 @@ type Rule = (facts: CautionFacts) => Caution | undefined;
 
 /** Lower flammable limit of hydrogen in air, % by volume (ISO/TR 15916). */
 const HYDROGEN_LFL = 4;
-/** CO2: 0.5 % by volume over a working day (NIOSH REL). */
-const CO2_LIMIT_PCT = 0.5;
 
 const rules: Readonly<Record<CautionId, Rule>> = {
   'acid-into-water': ({ acids }) => ({
@@ -90,19 +94,14 @@ const rules: Readonly<Record<CautionId, Rule>> = {
       text: `Enough to bring ${formatNumber(litres / (HYDROGEN_LFL / 100), 2)} L of air above its burning limit of ${HYDROGEN_LFL} %. Outdoors, never a closed vessel, nothing lit and no switch within 3 m.`,
     };
   },
-  foam: ({ gases, foamMl, liquidMl, roomM3 }) => {
+  foam: ({ gases, foamMl, liquidMl }) => {
     const litres = gases.reduce((sum, gas) => sum + gas.litres, 0);
     if (litres <= 0) return undefined;
-    const pct = (litresOf(gases, 'carbon-dioxide') / 1000 / roomM3) * 100;
-    const room =
-      pct > CO2_LIMIT_PCT / 2
-        ? ` In ${roomM3} m³ that is ${formatNumber(pct, 2)} % carbon dioxide: open the door.`
-        : '';
     return {
       id: 'foam',
       severity: 'watch',
       title: `Foam: ${formatNumber(litres, 2)} L of gas through ${formatNumber(liquidMl, 2)} mL`,
-      text: `Added by spoons it stands about ${formatNumber(foamMl, 2)} mL high over the liquid; all at once it runs over. Let it fall between spoons.${room}`,
+      text: `Added by spoons it stands about ${formatNumber(foamMl, 2)} mL high over the liquid; all at once it runs over. Let it fall between spoons.`,
     };
   },
   heat: ({ riseK, startC }) => {
@@ -154,7 +153,7 @@ const rules: Readonly<Record<CautionId, Rule>> = {
       id: 'ammonia-gas',
       severity: 'stop',
       title: `Ammonia, about ${formatNumber(litres, 2)} L`,
-      text: `In ${roomM3} m³ that would be ${formatNumber((litres / 1000 / roomM3) * 1e6, 2)} ppm; 35 ppm is the limit for a quarter of an hour (NIOSH). Outdoors, upwind, eyes shut when it stings: walk away, do not hold your breath over it.`,
+      text: `In ${roomM3} m³ that would be ${formatNumber((litres / 1000 / roomM3) * 1e6, 2)} ppm; 35 ppm is the limit for a quarter of an hour (NIOSH), and at 300 ppm it kills. Outdoors, upwind; when it stings, walk away at once, and breathe only then.`,
     };
   },
   oxidiser: () => ({
@@ -206,19 +205,42 @@ const rules: Readonly<Record<CautionId, Rule>> = {
     title: 'Label before you leave it',
     text: 'Name, strength, date and hazard, on the container itself. Out of reach of children; never in a food or drink bottle.',
   }),
-  law: ({ products }) => {
-    const notes = products.flatMap(({ substanceId, pct }) =>
-      legalNotes(substanceId, pct).map((note) => `${name(substanceId)}, ${note}`),
-    );
+  law: (facts) => {
+    const notes = lawNotes(facts);
     if (notes.length === 0) return undefined;
     return {
       id: 'law',
       severity: 'watch',
-      title: 'Restricted in some countries',
-      text: `${notes.slice(0, 2).join('; ')}. Check your local code before you buy, keep or use it.`,
+      title: facts.country ? `Restricted in the ${COUNTRY_NAMES[facts.country]}` : 'Restricted in some countries',
+      text: `${notes.join('; ')}. ${LAW_CHANGES}: check your local code before you buy, keep, make or use it.`,
     };
   },
 };
+
+/** The most that is said of the law where no country was chosen: one does not read a page. */
+const MOST_NOTES = 4;
+
+function lawNotes({ products, made, country, distils = false }: CautionFacts): readonly string[] {
+  const questions: readonly LawQuestion[] = [
+    ...products.map(({ substanceId, pct }) => ({ substanceId, pct, deed: 'have' as const })),
+    ...(made
+      ? [
+          { ...made, deed: 'make' as const },
+          { ...made, deed: 'have' as const },
+        ]
+      : []),
+    ...(distils ? products.map(({ substanceId }) => ({ substanceId, deed: 'distil' as const })) : []),
+    ...(distils ? [{ substanceId: '', deed: 'apparatus' as const }] : []),
+  ];
+  const said = new Map<string, { readonly binds: boolean; readonly text: string }>();
+  for (const question of questions)
+    for (const { id, binds, sentence } of lawOn(question, country)) {
+      const of = question.substanceId === '' ? 'the still' : name(question.substanceId);
+      if (!said.has(id)) said.set(id, { binds, text: `${of}, ${sentence}` });
+    }
+  const all = [...said.values()].sort((a, b) => Number(b.binds) - Number(a.binds)).map(({ text }) => text);
+  return country === undefined ? all.slice(0, MOST_NOTES) : all;
+}
 
 /** A caution for these facts; undefined where it does not apply. */
 export function cautionFor(id: CautionId, facts: CautionFacts): Caution | undefined {
@@ -235,23 +257,4 @@ function strongest(acids: CautionFacts['acids']) {
 
 function name(substanceId: string): string {
   return substanceById(substanceId)?.name ?? substanceId;
-}
-
-/** The hazard rows of a substance, weakest band last. */
-function hazardsOf(substanceId: string): readonly HazardRow[] {
-  return (substanceById(substanceId)?.hazards ?? []).flatMap((id) => HAZARDS.get(id) ?? []);
-}
-
-/** The hazard row whose strength band holds the mass %. */
-function bandOf(substanceId: string, pct: number) {
-  return hazardsOf(substanceId).find((row) => inBand(row.band, pct));
-}
-
-function inBand(band: string, pct: number): boolean {
-  const range = /^([\d.]+) to ([\d.]+) %/.exec(band);
-  if (range) return pct >= Number(range[1]) && pct < Number(range[2]);
-  const over = /^>=? ?([\d.]+)/.exec(band);
-  if (over) return pct >= Number(over[1]);
-  const under = /^< ?([\d.]+)/.exec(band);
-  return under ? pct < Number(under[1]) : false;
 }

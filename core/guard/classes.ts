@@ -1,5 +1,6 @@
 import type { ClassEntry } from '#core/data';
 import { substanceById } from '#core/substance';
+import { keepAwayOf } from './keep-away.ts';
 
 /** The wider classes that each class counts as. */
 const ALSO: Readonly<Record<string, readonly string[]>> = {
@@ -17,8 +18,12 @@ const found = new Map<string, ReadonlySet<string>>();
 /** Everything a substance counts as, at a strength in mass % where that matters; empty for what is not known here. */
 export function classesOf(substanceId: string, pct: number): ReadonlySet<string> {
   const substance = substanceById(substanceId);
-  if (!substance) return NONE;
+  if (!substance) return wider(keepAwayOf(substanceId)?.classes ?? []);
   const own = substance.classes.flatMap((each) => (typeof each === 'string' || pct >= each[1] ? [nameOf(each)] : []));
+  return wider(own);
+}
+
+function wider(own: readonly string[]): ReadonlySet<string> {
   const key = own.join(' ');
   const known = found.get(key) ?? new Set([...own, ...own.flatMap((name) => ALSO[name] ?? [])]);
   found.set(key, known);
@@ -28,5 +33,3 @@ export function classesOf(substanceId: string, pct: number): ReadonlySet<string>
 function nameOf(entry: ClassEntry): string {
   return typeof entry === 'string' ? entry : entry[0];
 }
-
-const NONE: ReadonlySet<string> = new Set();

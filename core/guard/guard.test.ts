@@ -2,6 +2,7 @@ import { describe, expect, it } from 'vitest';
 import { allSubstances } from '#core/substance';
 import {
   admit,
+  bandOf,
   type CautionFacts,
   cautionFor,
   clashesOf,
@@ -52,6 +53,12 @@ describe('cautions', () => {
     expect(cautionFor('corrosive', { ...facts, acids: [] })).toBeUndefined();
   });
 
+  it('leave no strength between two bands without one', () => {
+    expect(bandOf('nitric-acid', 70)?.band).toBe('65 to 70 %');
+    expect(bandOf('nitric-acid', 70.1)?.band).toBe('> 70 %');
+    expect(bandOf('nitric-acid', 65)?.band).toBe('65 to 70 %');
+  });
+
   it('call heat that would boil a stop, and say nothing of a few degrees', () => {
     expect(cautionFor('heat', facts)!.severity).toBe('watch');
     expect(cautionFor('heat', { ...facts, riseK: 90 })!.severity).toBe('stop');
@@ -63,7 +70,7 @@ describe('cautions', () => {
     expect(legalNotes('sulfuric-acid', 37).join(' ')).toContain('2019/1148');
     expect(legalNotes('sulfuric-acid', 10).join(' ')).not.toContain('2019/1148');
     expect(legalNotes('sodium-chloride', 10)).toEqual([]);
-    expect(cautionFor('law', facts)!.text).toContain('Check your local code');
+    expect(cautionFor('law', facts)!.text).toContain('check your local code');
   });
 
   it('fume only strong hydrochloric acid', () => {

@@ -2,11 +2,21 @@
 // They defer to local codes and licensed practice and never say that a thing is safe.
 // admit() is the one gate: what is planned and computed here at all, whichever door asks.
 export { admit, type Deed, type Wanted } from './admit.ts';
+export { type Air, isOpen, judgeAir, minutesTo, type Released, shareInRoom } from './air.ts';
+export { bandOf, hazardsOf, inBand } from './band.ts';
+export { capOfAmount, capProblem, type GasOfBatch, type Scale } from './caps.ts';
 export { type Caution, type CautionFacts, cautionFor, type Severity } from './caution.ts';
 export { type CautionId, cautionIds } from './caution-id.ts';
 export { classesOf } from './classes.ts';
-export { type Clash, clashesOf, type Present, presentShape } from './incompatible.ts';
-export { legalNotes } from './law.ts';
+export { type Clash, clashesOf, type Meeting, nameOf, type Present, presentShape } from './incompatible.ts';
+export { allKeepAways, keepAwayId, keepAwayIn, keepAwayOf } from './keep-away.ts';
+export {
+  LAW_CHANGES,
+  type LawNote,
+  type LawQuestion,
+  lawOn,
+  legalNotes,
+} from './law.ts';
 export { materialClashes, quenchSays } from './material.ts';
 export { presentIn } from './present.ts';
 export { firstMoves, type Together, togetherIn } from './together.ts';

@@ -1,5 +1,4 @@
-import { substanceById } from '#core/substance';
-import { clashesOf, type Present } from './incompatible.ts';
+import { clashesOf, nameOf, type Present } from './incompatible.ts';
 
 /** Two things that are in one vessel and must never be. */
 export interface Together {
@@ -21,14 +20,10 @@ export const firstMoves = {
 export function togetherIn(present: readonly Present[]): readonly Together[] {
   return present.flatMap((added, i) =>
     present.slice(0, i).flatMap((here) => {
-      const worst = clashesOf([here], added).find(({ severity }) => severity === 'refuse');
+      const worst = clashesOf([here], added, { beside: present }).find(({ severity }) => severity === 'refuse');
       if (!worst) return [];
       const says = `${nameOf(here)} and ${nameOf(added)} are in it together: ${worst.releases}`;
       return [{ says, why: worst.sentence, moves: Object.values(firstMoves) }];
     }),
   );
-}
-
-function nameOf({ substanceId }: Present): string {
-  return substanceById(substanceId)?.name ?? substanceId;
 }

@@ -2,12 +2,14 @@ import {
   checked,
   type FieldsOf,
   fields,
+  flag,
   id,
   instant,
   note,
   nullable,
   number,
   type Of,
+  optional,
   type Shape,
   tagged,
   text,
@@ -75,7 +77,15 @@ export const eventBodyShape: Shape<EventBody> = checked(
 );
 
 /** An entry as a client sends it; when it was written is for the server to say. */
-export const newEventShape = fields({ id: id('ev'), happened: happenedShape, body: eventBodyShape });
+export const newEventShape = fields({
+  id: id('ev'),
+  happened: happenedShape,
+  body: eventBodyShape,
+  /** The page it was made in: the same from two pages is asked about. */
+  tab: optional(text(40)),
+  /** Asked about, and it did happen once more. */
+  again: optional(flag()),
+});
 
 /** A whole entry, as the compute door takes it. */
 export const runEventShape: Shape<RunEvent> = fields({

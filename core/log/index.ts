@@ -19,6 +19,7 @@ export {
 } from './event.ts';
 export { entryKinds } from './kinds/index.ts';
 export { readingProblem } from './kinds/read.ts';
+export { mishaps } from './kinds/went-wrong.ts';
 export { type LogLine, logOf } from './lines.ts';
 export { type Live, type LiveEvent, liveOf } from './live.ts';
 export { netReading } from './net-reading.ts';

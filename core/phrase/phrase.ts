@@ -1,7 +1,15 @@
 import { fail, ok, type Result } from '#core/problem';
 import { massFraction, type Strength, type StrengthUnit, strengthUnits } from '#core/solution';
 import { Claims, readStrength } from '#core/stock';
-import { bareSubstance, findSubstance, nearestNames, parseFormula, type Substance } from '#core/substance';
+import {
+  bareSubstance,
+  findSubstance,
+  nearestNames,
+  parseFormula,
+  refusedIn,
+  refusedSentence,
+  type Substance,
+} from '#core/substance';
 import { findUnit, parseNumber } from '#core/units';
 import { gasByName } from './gases.ts';
 
@@ -121,6 +129,9 @@ export function readSubstanceName(name: string, line: string): Result<{ substanc
   const at = pointAt(line, name);
   const known = findSubstance(name);
   if (known) return ok({ substance: known, known: true });
+  // What is known and not planned has no harmless twin that could have been meant.
+  const refused = refusedIn(name);
+  if (refused && !parseFormula(name).ok) return fail('beyond-scope', refusedSentence(refused), { at });
   const gas = gasByName(name);
   const formula = parseFormula(gas ?? name);
   if (formula.ok) {

@@ -22,11 +22,15 @@ export const problemCatalogue = {
   'not-json': { title: 'The body is not JSON', status: 400 },
   'not-found': { title: 'Nothing here by that name', status: 404 },
   conflict: { title: 'Changed elsewhere since you read it', status: 409 },
+  'other-notebook': { title: 'Meant for another notebook', status: 409 },
+  'same-again': { title: 'Entered in another page too', status: 409 },
   'id-taken': { title: 'That id already names something else', status: 409 },
   'too-large': { title: 'The body is too large', status: 413 },
   'not-this-host': { title: 'Asked under a name this notebook does not answer to', status: 403 },
   'bad-media-type': { title: 'That kind of file is not kept here', status: 415 },
   'unknown-verb': { title: 'No such computation', status: 404 },
+  'no-room': { title: 'The disk is full', status: 507 },
+  busy: { title: 'Busy for the moment', status: 503 },
   'went-wrong': { title: 'Something went wrong here', status: 500 },
 } as const satisfies Record<string, { title: string; status: number }>;
 

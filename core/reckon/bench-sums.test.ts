@@ -47,7 +47,7 @@ describe('an equation with amounts', () => {
     ['KBr + 6% H2O2 + H2SO4 -> Br2', ''],
     ['0 g KBr + H2O2 + H2SO4 -> Br2', ''],
     ['-3 g KBr + H2O2 + H2SO4 -> Br2', 'below zero'],
-    ['9 g NH4NO3 + Zn -> ZnO', 'not computed here'],
+    ['9 g NH4NO3 + Zn -> ZnO', 'not planned here'],
   ])('%s is answered or refused in a sentence', (line, says) => {
     const message = refusal(line);
     if (says !== '') expect(message).toContain(says);

@@ -3,6 +3,7 @@ import { admit } from '#core/guard';
 import { cutPhrase, type Phrase, pointAt, readStuff, type Stuff, strengthPct } from '#core/phrase';
 import { fail, ok, type Result } from '#core/problem';
 import { blend, densityFigure, dilute, hasDensity, iceFor, mix, waterDensityFigure } from '#core/solution';
+import { refusedIn, refusedSentence } from '#core/substance';
 import type { Found } from '#core/sums';
 
 /** “dilute 28% HCl to 500 mL 2 mol/L”, “dilute 100 mL 28% HCl to 10%”. */
@@ -249,6 +250,9 @@ function mayMake(
   }: { readonly substance: Stuff['substance']; readonly from: readonly Said[]; readonly to: Said },
   line: string,
 ): Result<true> {
+  const refused = refusedIn(substance.formula) ?? refusedIn(substance.name);
+  if (refused && refused.length >= Math.min(substance.formula.length, substance.name.length))
+    return fail('beyond-scope', refusedSentence(refused), { at: pointAt(line, to.typed) });
   const made = admit({ substanceId: substance.id, pct: to.pct }, 'make');
   if (!made.ok) return { ok: false, problem: { ...made.problem, at: pointAt(line, to.typed) } };
   for (const { pct, typed } of from) {

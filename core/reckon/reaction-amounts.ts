@@ -3,7 +3,14 @@ import { cutPhrase, isGasFormula, type Phrase, pointAt, readStuff, readSubstance
 import { fail, ok, type Result } from '#core/problem';
 import { balancedText, complete, gasVolume, reactionHeat } from '#core/reaction';
 import { hasDensity } from '#core/solution';
-import { allSubstances, formulaText, molarMassFigure, refusedIn, type Substance } from '#core/substance';
+import {
+  allSubstances,
+  formulaText,
+  molarMassFigure,
+  refusedIn,
+  refusedSentence,
+  type Substance,
+} from '#core/substance';
 import type { Found } from '#core/sums';
 import { total } from '#core/vessel';
 import { holding, molesOf } from './amount.ts';
@@ -31,7 +38,7 @@ export function reactionVerb(line: string): Result<Found> | undefined {
   );
   const refused = named.find(({ category }) => NEVER.has(category));
   if (refused)
-    return fail('beyond-scope', `${refused.name} is known and not computed here: ${lowered(refused.why)}.`, {
+    return fail('beyond-scope', refusedSentence(refused), {
       at: pointAt(line, sides[1]!),
     });
   if (stuffs.every(({ amount }) => !amount))

@@ -1,6 +1,7 @@
 import { depositFromCharge, electronsFor, hoursForMass } from '#core/cell';
 import { phOf } from '#core/equilibrium';
 import { datum, given } from '#core/figure';
+import { capOfAmount } from '#core/guard';
 import {
   cutPhrase,
   type Phrase,
@@ -201,13 +202,16 @@ export function electrolysisVerb(line: string): Result<Found> {
       'as typed',
     );
     const { mass, amount: n } = depositFromCharge(substance.formula, electrons, set, hours);
-    return ok({ figures: [mass, n] });
+    const over = capOfAmount(substance.id, n.value);
+    return over ? { ok: false, problem: { ...over, at: pointAt(line, rest.trim()) } } : ok({ figures: [mass, n] });
   }
   if (!amount || amount.dimension === 'volume')
     return fail('missing-part', 'How long, or how much? Write 2 A 3 h Cu, or 5 g Cu at 2 A.', {
       at: [line.length, line.length],
     });
   const grams = amount.dimension === 'mass' ? amount.value : amount.value * molarMassFigure(substance.formula).value;
+  const over = capOfAmount(substance.id, grams / molarMassFigure(substance.formula).value);
+  if (over) return { ok: false, problem: { ...over, at: pointAt(line, rest.trim()) } };
   const mass = given({ symbol: 'm', name: substance.formula, unit: 'g' }, grams, 'as typed');
   return ok({ figures: [hoursForMass(substance.formula, electrons, set, mass)] });
 }

@@ -98,7 +98,12 @@ function made({ facts, entries, planned: walk, done }: GoneThrough): Sheet {
       hours,
       clashes: vessel ? judge(vessel.vessel) : [],
     }),
-    cautions: cautionsByStep(facts, walk, { foamMl, liquidMl }, vessel?.vessel.material ?? 'glass'),
+    cautions: cautionsByStep(facts, walk, {
+      foamMl,
+      liquidMl,
+      vessel: vessel?.vessel ?? null,
+      made: madeFor(facts, solution),
+    }),
     row: rowOf({ gases, cost, hours, yieldPct }, corrosive),
     cost,
     hours,
@@ -132,6 +137,11 @@ function notKnownOf({ outcomes }: Walk): readonly NotKnown[] {
   const by = new Map<string, NotKnown>();
   for (const { notKnown } of outcomes.values()) for (const each of notKnown) by.set(each.says, each);
   return [...by.values()];
+}
+
+/** What is made, as strong as it is made: what the law has a word on too. */
+function madeFor({ target: { substance } }: PlanFacts, solution: Made | null) {
+  return { substanceId: substance.id, pct: solution ? solution.pct.value : 100 };
 }
 
 function madeOf(figures: Readonly<Record<string, Figure | null>>): Made | null {

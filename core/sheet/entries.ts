@@ -1,7 +1,7 @@
 import type { BodyOf, Live, Quantity, Reading } from '#core/log';
 import type { ActualAddition, StepEntries } from '#core/technique';
 
-export type Passed = BodyOf<'poured-off' | 'poured-in' | 'portion-taken'>;
+export type Passed = BodyOf<'poured-off' | 'poured-in' | 'portion-taken' | 'went-wrong'>;
 
 /** What the entries say about amounts, by step. */
 export interface Entries {
@@ -72,6 +72,9 @@ export function entriesOf(live: Live): Entries {
         break;
       case 'portion-taken':
         if (!body.returned) here(body.step).passed.push(body);
+        break;
+      case 'went-wrong':
+        if ((body.share ?? 0) > 0) here(body.step).passed.push(body);
         break;
       case 'poured-off':
       case 'poured-in':

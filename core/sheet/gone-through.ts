@@ -6,6 +6,7 @@ import { fail, ok, type Result } from '#core/problem';
 import { formatNumber } from '#core/units';
 import { asAssayed } from './as-assayed.ts';
 import { type Entries, entriesOf } from './entries.ts';
+import { refusalOf } from './gate.ts';
 import { wantedExtent } from './scale.ts';
 import { type Walk, walk } from './walk.ts';
 
@@ -48,6 +49,8 @@ function gone(asked: Plan, entered: Live): Result<GoneThrough> {
   const order = begun ? steps.map((step) => ({ key: step.key, op: opOf(step) })) : plannedOrder(facts.steps);
   const planned = walk(facts, { steps: order, wanted, entries });
   if (!planned.ok) return planned;
+  const refused = begun ? null : refusalOf(facts, planned.value, order);
+  if (refused) return { ok: false, problem: refused };
   const done = begun ? walk(facts, { steps: order, wanted, entries, onlyDone: true }) : undefined;
   if (done && !done.ok) return done;
   return ok({ facts, live, entries, steps, planned: planned.value, done: done?.value ?? null });

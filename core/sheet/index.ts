@@ -4,6 +4,7 @@
 export { assemble, sheetOf } from './assemble.ts';
 export { type Asking, choicesFor, type PlanChoice, type TargetAnswer } from './choices.ts';
 export { type Entries, entriesOf } from './entries.ts';
+export { capsOf } from './gate.ts';
 export { type Gauge, hoursText } from './gauge.ts';
 export { type GoneThrough, goThrough } from './gone-through.ts';
 export type { SheetRow } from './row.ts';

@@ -15,6 +15,7 @@ import {
   phaseOf,
   poured,
   total,
+  vesselNames,
   withAmount,
 } from '#core/vessel';
 import type { Passed } from './entries.ts';
@@ -34,6 +35,7 @@ export function passOn(
   // A portion comes out of what stands there when everything else has passed.
   for (const body of passed) {
     if (body.kind === 'poured-off') pourOff(doing, standing, place, body);
+    if (body.kind === 'went-wrong') spill(doing, body);
     if (body.kind === 'poured-in') following(doing, { ...where, standing }, () => pourIn(doing, place, body));
   }
   for (const body of passed)
@@ -51,6 +53,14 @@ function pourOff(doing: Doing, standing: Standing, place: Place, { share }: Body
     const figure = doing.figures[name] ?? standing.figures[name];
     if (figure) doing.figures = { ...doing.figures, [name]: part(figure, kept) };
   }
+}
+
+/** What is spilled is gone from its vessel; unlike what is poured off, it is a loss to the yield. */
+function spill(doing: Doing, { share, vessel }: BodyOf<'went-wrong'>): void {
+  const from = vesselNames.find((name) => name === vessel);
+  if (!from || !share) return;
+  const naming = { symbol: 'kept', name: 'part that was not spilled', unit: '' };
+  takeAway(doing, from, given(naming, Math.max(0, 1 - share), 'as entered'), 'elsewhere');
 }
 
 /** A test portion that does not come back takes its share of everything. */

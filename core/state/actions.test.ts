@@ -89,6 +89,7 @@ describe('using a product further before it is dry', () => {
         share: 0.5,
         batchId: null,
         bottleId: 'bottle_wet001',
+        card: part.card,
         why: 'used further, wet',
       },
     ]);
@@ -96,7 +97,7 @@ describe('using a product further before it is dry', () => {
 
   it('all of it ends the run', () => {
     const all = unwrap(furtherUse(run, { ...taking, wetG: 90, takenG: 90 }));
-    expect(all.entries[0]).toEqual({ kind: 'bottled', bottleId: 'bottle_wet001' });
+    expect(all.entries[0]).toEqual({ kind: 'bottled', bottleId: 'bottle_wet001', card: all.card });
     const after = alum.run(...caught, ...all.entries);
     expect(after.status).toBe('done');
     expect(after.bottles).toEqual(['bottle_wet001']);
@@ -196,7 +197,7 @@ describe('what a bottle does in a vessel', () => {
 describe('entries that the core gives', () => {
   it('have shapes that doors are derived from', () => {
     expect(newEventShape.is).toBe('fields');
-    expect(Object.keys(newEventShape.fields)).toEqual(['id', 'happened', 'body']);
+    expect(Object.keys(newEventShape.fields)).toEqual(['id', 'happened', 'body', 'tab', 'again']);
     expect(cardShape.is).toBe('fields');
   });
 });

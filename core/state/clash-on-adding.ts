@@ -1,6 +1,8 @@
 import { type Clash, clashesOf, type Present } from '#core/guard';
 import { ok, type Result } from '#core/problem';
+import { massFraction } from '#core/solution';
 import { type BottleCard, contentOf } from '#core/stock';
+import { substanceById } from '#core/substance';
 
 /** A bottle that is about to be poured into a vessel. */
 export interface AboutToAdd {
@@ -19,9 +21,21 @@ export function clashOnAdding({ present, bottle, tempC, today }: AboutToAdd): Re
   const content = contentOf(bottle, tempC, today);
   // Without a strength it may be as strong as it comes: the worst is told.
   const pct = content.ok ? content.value.w.value : 100;
-  const own = clashesOf(present, { substanceId: bottle.card.substanceId, pct });
-  const others = bottle.card.others.flatMap(({ substanceId }) => clashesOf(present, { substanceId, pct: 100 }));
+  const dry = LIES_DRY.has(bottle.card.container) && bottle.card.size?.unit !== 'mL';
+  const own = clashesOf(present, { substanceId: bottle.card.substanceId, pct, dry }, { tempC });
+  const others = bottle.card.others.flatMap(({ substanceId, strength }) =>
+    clashesOf(present, { substanceId, pct: pctOf(substanceId, strength, tempC), dry }, { tempC }),
+  );
   const said = new Map([...others, ...own].map((clash) => [clash.sentence, clash]));
   const rank = { refuse: 0, danger: 1, caution: 2 } as const;
   return ok([...said.values()].sort((a, b) => rank[a.severity] - rank[b.severity]));
+}
+
+const LIES_DRY: ReadonlySet<string> = new Set(['bag', 'tub', 'tube', 'strip', 'jar']);
+
+/** As strong as its label says; as strong as it comes where that gives no mass %. */
+function pctOf(substanceId: string, strength: BottleCard['others'][number]['strength'], tempC: number): number {
+  const substance = substanceById(substanceId);
+  const w = substance ? massFraction(strength, substance, tempC) : undefined;
+  return w?.ok ? Math.min(100, w.value) : 100;
 }

@@ -1,6 +1,5 @@
 import { derive, type Figure, sdOf } from '#core/figure';
 import type { EventBody } from '#core/log';
-import type { BottleCard } from '#core/stock';
 import { molarMass, molarMassFigure, type SubstanceId, substanceOf } from '#core/substance';
 import { formatNumber } from '#core/units';
 import {
@@ -128,14 +127,17 @@ interface Shelving {
   readonly title: string;
 }
 
-/** A fraction’s own bottle, and what is entered in the run for it: both, or neither. */
+/** What is entered in the run when a fraction goes to its own bottle: with the bottle’s card. */
 export function shelveFraction(
   { vessel, volatile, grams, pct, measured }: Fraction,
   contents: Contents,
   { batch, bottleId, today, title }: Shelving,
-): { readonly card: BottleCard; readonly entry: EventBody } {
+): EventBody {
   const { name } = substanceOf(volatile);
   return {
+    kind: 'bottled',
+    bottleId,
+    from: vessel,
     card: {
       name: `${name}, ${vessel}, batch ${batch.number}`,
       substanceId: volatile,
@@ -152,6 +154,5 @@ export function shelveFraction(
       fromBatch: batch.id,
       note: `${title}: ${formatNumber(pct.value, 3)} % ${measured ? 'as measured' : 'by the still’s model: measure it before you rely on it'}.`,
     },
-    entry: { kind: 'bottled', bottleId, from: vessel },
   };
 }

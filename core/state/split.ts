@@ -1,4 +1,5 @@
 import { type Figure, sdOf } from '#core/figure';
+import { type Clash, clashesOf, type Present } from '#core/guard';
 import { type EventBody, liveOf, type RunEvent, type ValueWithSd } from '#core/log';
 import type { Plan } from '#core/plan';
 import { fail, ok, type Result } from '#core/problem';
@@ -41,6 +42,7 @@ export function splitRun(
 export function joinRuns(
   into: Standing,
   from: Standing,
+  happened = false,
 ): Result<{ readonly into: readonly EventBody[]; readonly from: readonly EventBody[] }> {
   if (into.batchId === from.batchId)
     return fail('out-of-range', 'A batch cannot be joined with itself.', { field: 'from' });
@@ -50,6 +52,11 @@ export function joinRuns(
   if (!here.ok) return here;
   const there = standing(from);
   if (!there.ok) return there;
+  const clash = happened ? undefined : worstBetween(here.value.now.present, there.value.now.present);
+  if (clash)
+    return fail('beyond-scope', `These two never go into one vessel. ${clash.sentence} If it has happened, say so.`, {
+      field: 'from',
+    });
   return ok({
     into: [pouredIn(from, there.value.now, 1, here.value.step)],
     from: [
@@ -57,6 +64,13 @@ export function joinRuns(
       { kind: 'abandoned', reason: `joined into batch ${into.number}` },
     ],
   });
+}
+
+/** The worst that two vessels would do together, where it is refused. */
+function worstBetween(here: readonly Present[], there: readonly Present[]): Clash | undefined {
+  return there
+    .flatMap((each) => clashesOf(here, each, { beside: there }))
+    .find(({ severity }) => severity === 'refuse');
 }
 
 /** What is in the vessel, the last step done, and all that are behind. */

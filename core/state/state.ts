@@ -9,6 +9,7 @@ import type { SubstanceId } from '#core/substance';
 import { type VesselName, vesselNames } from '#core/vessel';
 import { type Alarm, alarmsOf } from './alarm.ts';
 import { namesNow, namesWhenDone } from './as-it-was.ts';
+import { heldBy } from './held.ts';
 import { type PortionState, portionsOf } from './portion.ts';
 import { type Remainder, remaindersOf } from './remainder.ts';
 import { type StepState, stepState } from './step-state.ts';
@@ -73,7 +74,7 @@ function stateOf(gone: GoneThrough, events: readonly RunEvent[], words: Words): 
       step.status === 'done' && words === 'as they were'
         ? namesWhenDone(plan, events, step.key, sheet)
         : namesNow(sheet, step.key);
-    const found = stepState(step, sheet, names);
+    const found = { ...stepState(step, sheet, names), held: heldBy(step, facts, sheet) };
     return weighedBack.has(step.key) ? { ...found, reads: 'left' as const } : found;
   });
   const abandoned = live.find(({ body }) => body.kind === 'abandoned');

@@ -24,6 +24,8 @@ export interface StepState extends RunStep {
   readonly timer: StepTemplate['timer'];
   readonly addition: AdditionLine | null;
   readonly cautions: readonly Caution[];
+  /** What its bottle would do with what really is in the vessel, where that must never be; empty where nothing holds it. */
+  readonly held: string;
 }
 
 /** The kind of step that is shown: what it repeats, even where it does not do it again by itself. */
@@ -33,6 +35,16 @@ export function shownTechnique({ template, inserted }: Pick<RunStep, 'template' 
 }
 
 const KEPT: StepTemplate['leave'] = { alone: false, lookEveryMin: null, reason: '' };
+
+const STAY = { alone: false, reason: 'it could boil over: stay with it' } as const;
+
+/** Whether a step may be left: never one that could boil over, whatever its route says. */
+function leaveOf({ template, inserted }: RunStep, sheet: Sheet): StepTemplate['leave'] {
+  if (inserted) return { ...inserted.leave, reason: 'as you set it' };
+  const heat = (sheet.cautions[template?.id ?? ''] ?? []).find(({ id }) => id === 'heat');
+  const leave = template?.leave ?? KEPT;
+  return heat?.severity === 'stop' ? { ...leave, ...STAY } : leave;
+}
 
 /** `names` are the quantities as they are now; for a step that is done, as they were when it was. */
 export function stepState(step: RunStep, sheet: Sheet, names: Names): StepState {
@@ -51,10 +63,11 @@ export function stepState(step: RunStep, sheet: Sheet, names: Names): StepState 
     technique: shownTechnique(step),
     reads: techniques[shownTechnique(step)].takes[0] ?? 'temperature',
     where: template?.where ?? 'anywhere',
-    leave: inserted ? { ...inserted.leave, reason: 'as you set it' } : (template?.leave ?? KEPT),
+    leave: leaveOf(step, sheet),
     ceilingC: template?.ceilingC ?? null,
     timer: template?.timer ?? null,
     addition: sheet.additions.find((line) => line.step === step.key) ?? null,
     cautions: sheet.cautions[template?.id ?? ''] ?? [],
+    held: '',
   };
 }

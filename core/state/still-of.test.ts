@@ -101,20 +101,21 @@ describe('fractions', () => {
   it('go to the shelf each as itself, and the product’s own bottle is none of them', () => {
     const [, weak] = fractionsOf(state);
     const contents = state.sheet.now!.vessels['receiver 2']!;
-    const { card, entry } = shelveFraction(weak!, contents, {
+    const entry = shelveFraction(weak!, contents, {
       batch: { id: 'batch_one001', number: 3 },
       bottleId: 'bottle_weak01',
       today: '2026-03-14',
       title: 'Batch 3',
     });
+    const { card } = entry as Extract<typeof entry, { kind: 'bottled' }>;
     expect(card).toMatchObject({
       substanceId: 'hydrochloric-acid',
       fromBatch: 'batch_one001',
       assayed: false,
       group: 'made',
     });
-    expect(card.strength!.value).toBeCloseTo(weak!.pct.value, 1);
-    expect(card.size!.value).toBeCloseTo(160, 0);
+    expect(card!.strength!.value).toBeCloseTo(weak!.pct.value, 1);
+    expect(card!.size!.value).toBeCloseTo(160, 0);
     const after = unwrap(runState(plan, events(...over, entry)));
     expect(fractionsOf(after)[1]!.bottleId).toBe('bottle_weak01');
     expect(after.bottles).toEqual([]);

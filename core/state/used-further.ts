@@ -51,7 +51,7 @@ interface Taking {
   readonly why: string;
 }
 
-/** The intermediate's bottle, and what is entered in the run for it: both, or neither. */
+/** The intermediate's bottle, and what is entered in the run for it: the first entry puts it on the shelf. */
 export function furtherUse(
   state: RunState,
   { batch, step, wetG, takenG, bottleId, today, why }: Taking,
@@ -83,13 +83,13 @@ export function furtherUse(
   };
   const reason = why || 'used further, wet';
   if (share < 1)
-    return ok({ card, entries: [{ kind: 'poured-off', step, share, batchId: null, bottleId, why: reason }] });
+    return ok({ card, entries: [{ kind: 'poured-off', step, share, batchId: null, bottleId, card, why: reason }] });
   // All of it goes: what the run would still have done is left out.
   const rest = state.steps.filter(({ status }) => status !== 'done' && status !== 'skipped');
   return ok({
     card,
     entries: [
-      { kind: 'bottled', bottleId },
+      { kind: 'bottled', bottleId, card },
       ...rest.map(({ key }): EventBody => ({ kind: 'step-skipped', step: key, reason })),
     ],
   });

@@ -60,6 +60,8 @@ export const cardShape = fields({
   size: nullable(fields({ value: number({ moreThan: 0, max: 1e6 }), unit: one('g', 'mL') })),
   price: nullable(number({ min: 0, max: 1e7 })),
   container: one(...containers),
+  /** Where it stands, in its owner’s words: “shelf 1”, “box by the door”. */
+  place: optional(text(60)),
   group: one(...groups),
   /** ISO date (day) it was bought or made. */
   since: day(),

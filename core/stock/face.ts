@@ -2,6 +2,7 @@ import { type Figure, sdOf } from '#core/figure';
 import { ok, type Problem, type Result } from '#core/problem';
 import { type Ageing, ageingOf, daysBetween } from '#core/rate';
 import { formulaText, type Substance } from '#core/substance';
+import type { Country } from '#core/vessel';
 import type { BottleCard, Shelved } from './bottle.ts';
 import { contentOf } from './content.ts';
 import { strengthSince } from './strength-since.ts';
@@ -10,6 +11,8 @@ import { strengthSince } from './strength-since.ts';
 export interface KeptWhere {
   readonly tempC: number;
   readonly today: string;
+  /** Whose rules are told; all that are held where it was never chosen. */
+  readonly country?: Country | undefined;
 }
 
 /** What a drawn bottle shows. */

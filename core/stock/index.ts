@@ -39,4 +39,4 @@ export { readSize } from './read-size.ts';
 export { readStrength } from './read-strength.ts';
 export { readSubstance } from './read-substance.ts';
 export { strengthSince } from './strength-since.ts';
-export { type BottleView, type LabelAnswer, labelView, viewOf } from './view.ts';
+export { type AwayFound, type BottleView, type LabelAnswer, labelView, viewOf } from './view.ts';

@@ -1,4 +1,4 @@
-import { clashesOf } from '#core/guard';
+import { admit, clashesOf } from '#core/guard';
 import { type Problem, problem } from '#core/problem';
 import type { Product } from '#core/product';
 import { diluteDensity, hasDensity, massFraction } from '#core/solution';
@@ -131,6 +131,8 @@ export function parseLabel(text: string, today: string, tempC: number): LabelRea
   if (product && !product.source)
     assumptions.push('Too mixed to make a reagent from: it stands on the shelf, and no plan takes it.');
   if (substance.described) assumptions.push(`Nothing more is held of ${substance.name} than its formula.`);
+  const taken = admit({ substanceId: substance.id, pct: pctOf(strength, substance, tempC) }, 'take');
+  if (!taken.ok) assumptions.push(taken.problem.message);
   const card: BottleCard = {
     ...(product && { product: product.name }),
     ...(gPerMl !== undefined && { gPerMl }),
@@ -153,6 +155,12 @@ export function parseLabel(text: string, today: string, tempC: number): LabelRea
   const clash = product ? undefined : clashWithin(card, tempC);
   if (clash) problems.push(clash);
   return { parts: claims.parts(), card, problems, assumptions, question };
+}
+
+/** Mass % of what a label says; 0 where it gives none, so that nothing is refused for want of a number. */
+function pctOf(strength: ReadStrength | undefined, substance: Substance, tempC: number): number {
+  const w = strength ? massFraction(strength, substance, tempC) : undefined;
+  return w?.ok ? w.value : 0;
 }
 
 /** A bare per cent on a pack of pool chlorine is what it gives, not what it is. */

@@ -1,5 +1,13 @@
 import { type Problem, problem } from '#core/problem';
-import { formulaText, nearestNames, refusedIn, type Substance, spelt, substancesIn } from '#core/substance';
+import {
+  formulaText,
+  nearestNames,
+  refusedIn,
+  refusedSentence,
+  type Substance,
+  spelt,
+  substancesIn,
+} from '#core/substance';
 import { askedOf } from './asked.ts';
 import type { Claims } from './claims.ts';
 import { unsaid, unsaidOfMetal } from './unsaid.ts';
@@ -59,11 +67,9 @@ export function readSubstances(
 export function refusalOf(typed: string, longer: readonly Stretch[]): Problem | undefined {
   const refused = refusedIn(typed);
   if (!refused || longer.some((each) => isLonger(each, refused))) return undefined;
-  return problem(
-    'beyond-scope',
-    `${refused.name} is known and not planned here: ${lowered(refused.why)}. Keep it apart from everything else.`,
-    { field: 'substance' },
-  );
+  return problem('beyond-scope', `${refusedSentence(refused)} Keep it apart from everything else.`, {
+    field: 'substance',
+  });
 }
 
 /** What a name is read as, shown under it. */
@@ -154,8 +160,4 @@ function nearestIn(words: string): readonly string[] {
   const pairs = list.slice(1).map((word, i) => `${list[i]} ${word}`);
   const tries = [words.slice(0, 60), ...pairs, ...list.filter((word) => word.length > 4)];
   return [...new Set(tries.flatMap((each) => nearestNames(each, 2)))].slice(0, 3);
-}
-
-function lowered(sentence: string): string {
-  return sentence.charAt(0).toLowerCase() + sentence.slice(1);
 }

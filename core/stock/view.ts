@@ -1,4 +1,6 @@
 import type { Figure } from '#core/figure';
+import { keepAwayId, keepAwayIn, lawOn } from '#core/guard';
+import { type Kept, keepingOf } from '#core/keeping';
 import { ok, type Result } from '#core/problem';
 import { type Product, productNamed } from '#core/product';
 import { strengthsOf } from '#core/solution';
@@ -6,7 +8,6 @@ import { formulaText } from '#core/substance';
 import type { Shelved } from './bottle.ts';
 import { type Content, contentOf } from './content.ts';
 import type { KeptWhere } from './face.ts';
-import { type Kept, keepingOf } from './keeping.ts';
 import { type LabelReading, parseLabel } from './label.ts';
 
 /** All that a bottle's sheet shows of what is in it. */
@@ -16,25 +17,39 @@ export interface BottleView {
   readonly formula: string;
   /** How it keeps, in practice. */
   readonly keeping: readonly Kept[];
+  /** Rules on having it at this strength and in this amount. */
+  readonly law: readonly string[];
   /** The kind of shop product it is, with what tells it from others; null where its label names the substance. */
   readonly product: Pick<Product, 'name' | 'besides' | 'decides' | 'test' | 'note' | 'source'> | null;
 }
 
+/** Something that a label names and nothing is made of: it may stand on the shelf as “keep away”. */
+export interface AwayFound {
+  readonly id: string;
+  readonly name: string;
+  readonly why: string;
+  readonly place: string;
+}
+
 export interface LabelAnswer {
   readonly reading: LabelReading;
+  /** Where no bottle can be made of it. */
+  readonly away: AwayFound | null;
   /** The bottle it would make, when nothing is missing. */
   readonly view: BottleView | null;
 }
 
-export function viewOf({ id, card, usedG }: Shelved, { tempC, today }: KeptWhere): Result<BottleView> {
+export function viewOf({ id, card, usedG }: Shelved, { tempC, today, country }: KeptWhere): Result<BottleView> {
   const content = contentOf({ id, card, usedG }, tempC, today);
   if (!content.ok) return content;
-  const { w, substance, dissolved } = content.value;
+  const { w, substance, dissolved, leftG } = content.value;
+  const having = { substanceId: substance.id, deed: 'have', pct: w.value, kg: (leftG?.value ?? 0) / 1000 } as const;
   return ok({
     content: content.value,
     strengths: strengthsOf(w, substance, tempC, dissolved),
     formula: formulaText(substance.formula),
     keeping: keepingOf(substance, { dissolved, pct: w.value }),
+    law: lawOn(having, country).map(({ sentence }) => sentence),
     product: card.product === undefined ? null : kindOf(card.product),
   });
 }
@@ -49,7 +64,18 @@ function kindOf(name: string): BottleView['product'] {
 /** A label as it is understood, with the bottle it would make. */
 export function labelView(text: string, where: KeptWhere): LabelAnswer {
   const reading = parseLabel(text, where.today, where.tempC);
-  if (!reading.card || reading.problems.length > 0) return { reading, view: null };
+  const away = reading.card ? null : awayIn(text);
+  if (!reading.card || reading.problems.length > 0) return { reading, view: null, away };
   const view = viewOf({ id: 'label', card: reading.card, usedG: 0 }, where);
-  return view.ok ? { reading, view: view.value } : { reading: { ...reading, problems: [view.problem] }, view: null };
+  return view.ok
+    ? { reading, view: view.value, away }
+    : { reading: { ...reading, problems: [view.problem] }, view: null, away };
+}
+
+/** “petrol, by the door”: what it is, and where after the comma. */
+function awayIn(text: string): AwayFound | null {
+  const row = keepAwayIn(text);
+  if (!row) return null;
+  const place = text.split(',').slice(1).join(',').trim().slice(0, 60);
+  return { id: keepAwayId(row.id), name: row.name, why: row.why, place };
 }

@@ -12,7 +12,7 @@ export { findSubstance, learnName, nearestNames, substancesIn } from './find.ts'
 export { type Formula, formulaText, parseFormula } from './formula.ts';
 export { hydrateWater, molarMass, molarMassFigure, molarMassOfElements } from './molar-mass.ts';
 export { type Named, NameIndex } from './name-index.ts';
-export { type Refused, refusedIn } from './refused.ts';
+export { type Refused, refusedIn, refusedSentence } from './refused.ts';
 export { keyOf, spelt } from './spelling.ts';
 export {
   allSubstances,

@@ -41,6 +41,11 @@ export function refusedIn(typed: string): (Refused & { readonly index: number; r
   return formula ? { ...formula.value, index: formula.index, length: formula.key.length } : undefined;
 }
 
+/** The one sentence that every door says of it. */
+export function refusedSentence({ name, why }: Refused): string {
+  return `${name} is known and not planned here: ${why.charAt(0).toLowerCase()}${why.slice(1)}.`;
+}
+
 /** Names that are never offered for a text: the harmless neighbours of what is refused. */
 export function refusedNever(typed: string): readonly string[] {
   return BY_KEY.in(spelt(typed).text).flatMap(({ value }) => value.never);

@@ -3,7 +3,7 @@ import { admit } from '#core/guard';
 import { NUMBER, pointAt } from '#core/phrase';
 import { fail, ok, type Result } from '#core/problem';
 import { waterDensityAt } from '#core/solution';
-import { refusedIn, spelt, substancesIn } from '#core/substance';
+import { refusedIn, refusedSentence, spelt, substancesIn } from '#core/substance';
 import { formatNumber, parseQuantity } from '#core/units';
 import type { Found } from './found.ts';
 
@@ -79,7 +79,7 @@ function losesWater(name: string | undefined, line: string): Result<true> {
   if (name === undefined) return ok(true);
   const at = { at: pointAt(line, name) };
   const refused = refusedIn(name);
-  if (refused) return fail('beyond-scope', `${refused.name} is known and not computed here: ${refused.why}.`, at);
+  if (refused) return fail('beyond-scope', refusedSentence(refused), at);
   for (const { value } of substancesIn(spelt(name).text)) {
     const allowed = admit({ substanceId: value.id }, 'concentrate');
     if (!allowed.ok) return { ok: false, problem: { ...allowed.problem, ...at } };

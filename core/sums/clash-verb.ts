@@ -1,5 +1,5 @@
 import { given } from '#core/figure';
-import { clashesOf, type Present } from '#core/guard';
+import { clashesOf, keepAwayId, keepAwayIn, type Present } from '#core/guard';
 import { pointAt, readStuff } from '#core/phrase';
 import { fail, ok, type Result } from '#core/problem';
 import { productsIn } from '#core/product';
@@ -48,7 +48,11 @@ function meant(name: string, line: string): Result<readonly Present[]> {
   );
   if (parts.length > 0 && !findSubstance(name)) return ok(parts);
   const stuff = readStuff(name, line);
-  if (!stuff.ok) return parts.length > 0 ? ok(parts) : stuff;
+  if (!stuff.ok) {
+    const away = keepAwayIn(name);
+    if (away) return ok([...parts, { substanceId: keepAwayId(away.id), pct: 100 }]);
+    return parts.length > 0 ? ok(parts) : stuff;
+  }
   const { substance, strength } = stuff.value;
   const w = strength ? massFraction(strength, substance, 20) : undefined;
   const usual = substance.form === 'dissolved' ? STRONG_PCT : 100;

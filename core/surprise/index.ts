@@ -4,4 +4,4 @@
 
 export { type Cause, type Observation, observations } from './cause.ts';
 export { causes } from './causes/index.ts';
-export { causesOf, type Ranked, type Scene } from './rank.ts';
+export { causesOf, type LookedInto, type Ranked, type Scene } from './rank.ts';

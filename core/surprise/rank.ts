@@ -1,5 +1,7 @@
-import { classesOf, firstMoves, type Present, togetherIn } from '#core/guard';
+import { clashesOf, classesOf, firstMoves, type Present, togetherIn } from '#core/guard';
+import { keyOf, substancesIn } from '#core/substance';
 import type { TechniqueName } from '#core/technique';
+import type { Material } from '#core/vessel';
 import type { Cause, Observation } from './cause.ts';
 import { causes } from './causes/index.ts';
 
@@ -9,6 +11,16 @@ export interface Scene {
   readonly tempC: number;
   /** What one is at; null where the run has no step of it. */
   readonly technique: TechniqueName | null;
+  /** What the vessel is made of, where that can take part: “aluminium”. */
+  readonly material?: Material | undefined;
+  /** Causes that were looked into before, and what came of it. */
+  readonly known?: readonly LookedInto[] | undefined;
+}
+
+/** A cause that was looked into: it was this, or it was not. */
+export interface LookedInto {
+  readonly cause: string;
+  readonly verdict: 'it was this' | 'it was not this';
 }
 
 export interface Ranked extends Cause {
@@ -29,7 +41,10 @@ const TOO_COLD = 0.3;
  * fit, then the likeliest.
  */
 export function causesOf(observation: Observation, scene: Scene): readonly Ranked[] {
-  const present = new Set(scene.present.flatMap(({ substanceId, pct }) => [...classesOf(substanceId, pct)]));
+  const present = new Set([
+    ...scene.present.flatMap(({ substanceId, pct }) => [...classesOf(substanceId, pct)]),
+    ...(OF_MATERIAL[scene.material ?? 'glass'] ?? []),
+  ]);
   const scored = causes
     .filter((cause) => cause.observation === observation)
     .map((cause) => {
@@ -41,13 +56,21 @@ export function causesOf(observation: Observation, scene: Scene): readonly Ranke
         (cause.techniques.length > 0 && scene.technique !== null && !cause.techniques.includes(scene.technique)
           ? WRONG_STEP
           : 1) *
-        (cold ? TOO_COLD : 1);
+        (cold ? TOO_COLD : 1) *
+        lookedInto(scene, cause.cause);
       return { cause, score, because: becauseOf(missing, cold && cause.danger !== 'stop' ? cause.overC : null) };
     });
-  for (const cause of forbidden(observation, scene)) scored.push({ cause, score: cause.weight, because: '' });
+  for (const cause of [...forbidden(observation, scene), ...poisonous(observation, scene)])
+    scored.push({ cause, score: cause.weight * lookedInto(scene, cause.cause), because: '' });
   const all = scored.reduce((sum, { score }) => sum + score, 0) || 1;
   return scored
-    .map(({ cause, score, because }) => ({ ...cause, likely: score / all, fits: because === '', because }))
+    .map(({ cause, score, because }) => ({
+      ...cause,
+      move: allowedMove(cause.move, scene),
+      likely: score / all,
+      fits: because === '',
+      because,
+    }))
     .sort((a, b) => rank(b) - rank(a) || b.likely - a.likely);
 }
 
@@ -57,6 +80,79 @@ function rank({ danger, fits, source }: Ranked): number {
 }
 
 const CLASH = 'what must not meet, by what is in the vessel';
+
+/** What a vessel brings along, besides what is in it. */
+const OF_MATERIAL: Readonly<Partial<Record<Material, readonly string[]>>> = {
+  aluminium: ['metal_active', 'aluminium'],
+  iron: ['metal_iron', 'iron', 'transition_metal'],
+  'stainless steel': ['metal_iron', 'iron', 'transition_metal'],
+  copper: ['metal_copper', 'transition_metal'],
+};
+
+/** Looked into and found wanting, a cause hardly counts; found to be it, it counts for much when the same is seen again. */
+const RULED_OUT = 0.03;
+const CONFIRMED = 4;
+
+function lookedInto({ known = [] }: Scene, cause: string): number {
+  const last = known.findLast((each) => each.cause === cause);
+  if (!last) return 1;
+  return last.verdict === 'it was this' ? CONFIRMED : RULED_OUT;
+}
+
+/** A move as it may be made: what it would put in is asked of what is in the vessel. */
+function allowedMove(move: string, { present, tempC }: Scene): string {
+  const kept = move.split(/(?<=[.;]) /).filter((part) => {
+    if (/^(?:never|no|not|do not)\b/i.test(part)) return true;
+    const puts = substancesIn(keyOf(part)).map(({ value }) => value.id);
+    return !puts.some((substanceId) =>
+      clashesOf(present, { substanceId, pct: substanceId === 'water' ? 100 : 30 }, { tempC }).some(
+        ({ severity }) => severity !== 'caution',
+      ),
+    );
+  });
+  return kept.length > 0
+    ? kept.join(' ')
+    : 'Put nothing in: it would react with what is there. Leave it alone, and keep away.';
+}
+
+/** Gases that poison, in the words of the table. */
+const POISON =
+  /chlorine|sulfur dioxide|nitrogen (?:di)?oxide|nitric oxide|hydrogen sulfide|cyan|bromine|carbon monoxide|chloramine/;
+/** Signs of a gas, whatever it is. */
+const SIGNS: ReadonlySet<Observation> = new Set([
+  'gas',
+  'brown-fume',
+  'green-gas',
+  'white-fume',
+  'foam',
+  'heat',
+  'bleach-smell',
+  'sulfur-smell',
+  'egg-smell',
+]);
+
+/** Pairs that give off a poison, and are only dangerous and not forbidden: they lead where a gas is seen or smelt. */
+function poisonous(observation: Observation, { present, tempC }: Scene): readonly Cause[] {
+  if (!SIGNS.has(observation)) return [];
+  return present.flatMap((added, i) =>
+    clashesOf(present.slice(0, i), added, { tempC, beside: present })
+      .filter(({ severity, releases }) => severity === 'danger' && POISON.test(releases))
+      .map(({ sentence, releases }) => ({
+        observation,
+        cause: `${releases}, of two things in it`,
+        needs: [],
+        via: '',
+        danger: 'stop' as const,
+        now: firstMoves.now,
+        check: sentence,
+        move: firstMoves.move,
+        weight: 2 as const,
+        overC: null,
+        techniques: [],
+        source: CLASH,
+      })),
+  );
+}
 
 /** Two things there that must never meet, each pair a cause of anything: what they give off may have no colour and no smell. */
 function forbidden(observation: Observation, { present }: Scene): readonly Cause[] {

@@ -1,3 +1,4 @@
+import type { Deed } from '#core/guard';
 import type { Quantity } from '#core/log';
 import type { Result } from '#core/problem';
 import type { Course } from '#core/rate';
@@ -50,6 +51,8 @@ export interface Technique<F extends Fields, A> {
   readonly takesIn: ((doing: Doing, op: FieldsOf<F>, step: At) => void) | null;
   /** °C that a hot vessel is put into at it; null where none is cooled. */
   readonly coolsTo: ((op: FieldsOf<F>, facts: Facts) => number | null) | null;
+  /** What the gate is asked of all that is in its vessel; absent where it asks nothing. */
+  readonly deed?: Deed;
   readonly names: (op: FieldsOf<F>) => References;
 }
 

@@ -9,7 +9,8 @@ export function shelfForRoute(route: Route): readonly ShelfBottle[] {
   return route.roles.flatMap((role) => {
     const substance = substanceById(role.accepts[0] ?? '');
     if (!substance) return [];
-    const pct = substance.form === 'dissolved' ? 30 : 99;
+    const usual = substance.form === 'dissolved' ? 30 : 99;
+    const pct = substance.id === 'hydrogen-peroxide' ? 11.9 : usual;
     const { card } = parseLabel(`${substance.name} ${pct}% 2 kg`, '2026-01-01', 20);
     return [{ id: `bottle_${role.id}`, card: { ...card!, substanceId: substance.id }, usedG: 0, archived: false }];
   });

@@ -1,6 +1,14 @@
 import { fields, flag, list, note, number, type Of, one, optional, text } from '#core/shape';
 import { apparatusShape } from '#core/still';
 
+/** Countries whose rules and numbers to call are held. */
+export const countries = ['EU', 'UK', 'US', 'CA', 'AU', 'elsewhere'] as const;
+export type Country = (typeof countries)[number];
+
+/** How the air of a place is renewed. */
+export const airKinds = ['closed', 'window', 'fan', 'hood', 'outdoors'] as const;
+export type AirKind = (typeof airKinds)[number];
+
 export const materials = [
   'glass',
   'jar glass',
@@ -85,6 +93,14 @@ export const benchShape = fields({
   measures: list(measureShape, 40),
   /** Air space of the room, m³; used only for gas. */
   roomM3: number({ moreThan: 0, max: 100_000 }),
+  /** How its air is renewed: shut, a window open, a fan running, a hood, or no room at all. Shut where it was never said. */
+  air: optional(one(...airKinds)),
+  /** Whose rules hold, and whose numbers are called; asked for where it was never said. */
+  country: optional(one(...countries)),
+  /** What is only kept away from, and where it stands. */
+  away: optional(list(fields({ id: text(120), place: note(60) }), 100)),
+  /** Own numbers to call, beside those of the country. */
+  calls: optional(fields({ poison: note(40), checkIn: note(40), other: note(60) })),
   /** Water the hotplate takes off an open vessel, g per hour at a gentle simmer. */
   evaporationGPerH: number({ moreThan: 0, max: 100_000 }),
   /** What is owned to measure with; what a kitchen has when it was never said. */

@@ -2,11 +2,15 @@
 // fits. A run holds any number of named vessels, and places where things go that have left them: mass is kept over all.
 export { type Added, add, type Product } from './add.ts';
 export {
+  type AirKind,
+  airKinds,
   type Bench,
   BenchDefaults,
   type Burette,
   benchShape,
+  type Country,
   type Cylinder,
+  countries,
   cylinderFor,
   type Gear,
   gearKinds,

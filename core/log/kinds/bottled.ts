@@ -1,10 +1,11 @@
 import { id, one, optional } from '#core/shape';
+import { cardShape } from '#core/stock';
 import { vesselNames } from '#core/vessel';
 import { entryKind } from '../entry-kind.ts';
 
-/** The product was put on the shelf; or a fraction, out of its own vessel. */
+/** The product was put on the shelf; or a fraction, out of its own vessel. With its card the bottle is put there in the same breath. */
 export const bottled = entryKind({
-  fields: { bottleId: id('bottle'), from: optional(one(...vesselNames)) },
+  fields: { bottleId: id('bottle'), from: optional(one(...vesselNames)), card: optional(cardShape) },
   text: ({ from }) => (from ? `${from} put on the shelf` : 'put on the shelf'),
   step: 'none',
   changes: 'record',

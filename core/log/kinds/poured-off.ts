@@ -1,4 +1,5 @@
 import { id, note, nullable, number, optional, text } from '#core/shape';
+import { cardShape } from '#core/stock';
 import { formatPlain } from '#core/units';
 import { entryKind } from '../entry-kind.ts';
 import { stepKey } from '../step-key.ts';
@@ -11,6 +12,8 @@ export const pouredOff = entryKind({
     batchId: nullable(text(60)),
     /** The bottle on the shelf in which a part is used further. */
     bottleId: optional(id('bottle')),
+    /** Of that bottle, which is put on the shelf in the same breath. */
+    card: optional(cardShape),
     why: note(500),
   },
   text: ({ share, batchId, bottleId, why }) =>

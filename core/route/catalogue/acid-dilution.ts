@@ -90,7 +90,7 @@ export const acidDilution: Route = {
       leave: {
         alone: true,
         lookEveryMin: 30,
-        reason: 'nothing can go wrong in a covered vessel out of reach of others',
+        reason: 'covered, cooling and out of reach of others it waits',
       },
       handsOnMin: 1,
       waitH: [0.2, 0.7],

@@ -53,7 +53,7 @@ export const silicaFromCommonSand: Route = {
   byProducts: [
     {
       name: 'spent leaching acid',
-      keep: 'Iron and lime in acid: neutralise with chalk or soda, outdoors, before it is poured away.',
+      keep: 'Iron and lime in acid: neutralise with chalk or soda, outdoors, let it settle; the sludge is handed in, the rest goes as your local rules say.',
     },
     ...washedSand.byProducts,
   ],

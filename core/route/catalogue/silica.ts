@@ -126,7 +126,10 @@ export const silicaFromWashedSand: Route = {
     why: 'it keeps its pores to 300 or 400 °C; above, it slowly draws water no longer, and from 600 °C it sinters',
   },
   byProducts: [
-    { name: 'salt liquor', keep: 'Neutral, it may be poured away.' },
+    {
+      name: 'salt liquor',
+      keep: 'Neutral, salt and a little silica: with plenty of water down the sewer, where your local rules allow it.',
+    },
     { name: 'sand left', keep: 'Rinse, dry, weigh: it tells how far the melt went. Use it again.' },
   ],
   identity: [

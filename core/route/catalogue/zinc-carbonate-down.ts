@@ -26,7 +26,10 @@ export const zincCarbonateIs: Pick<
     why: 'the basic carbonate goes over into oxide from about 140 °C',
   },
   byProducts: [
-    { name: 'sodium sulfate filtrate', keep: 'Test for zinc with a pinch of soda; clear, it may be poured away.' },
+    {
+      name: 'sodium sulfate filtrate',
+      keep: 'Test for zinc with a pinch of soda; even clear it holds about a milligram a litre: ask your local rules before it goes down a drain.',
+    },
     { name: 'dark residue', keep: 'Lead and copper specks: filter off, collect for heavy-metal waste.' },
   ],
   identity: [

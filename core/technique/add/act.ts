@@ -162,10 +162,13 @@ export function addUnplanned(doing: Doing, step: At, own: { role: string | null;
 /** The bottle's content for an addition: of its role, of the bottle as it stood when it was added, or none: water. */
 export function contentFor(facts: Facts, { role, bottleId, stock }: ActualAddition): Content | undefined {
   const own = role === null ? undefined : facts.bottles[role];
-  if (stock && bottleId !== null && bottleId !== own) return facts.contentThen(bottleId, stock);
-  if (role !== null && facts.contents[role]) return facts.contents[role];
-  const planned = roleOfBottle(facts, bottleId);
-  return planned ? facts.contents[planned] : undefined;
+  const planned = role === null ? undefined : facts.contents[role];
+  // A bottle is what its card says, whatever role it was charged under.
+  if (stock && (bottleId !== own || stock.card.substanceId !== planned?.substance.id))
+    return facts.contentThen(bottleId ?? 'bottle', stock);
+  const other = bottleId === null || bottleId === own ? undefined : roleOfBottle(facts, bottleId);
+  if (other) return facts.contents[other];
+  return planned;
 }
 
 export function nameFor(facts: Facts, { role, bottleId, stock }: ActualAddition): string {

@@ -5,6 +5,7 @@ import { fields } from './op.ts';
 /** Water is boiled off, to a strength. */
 export const boilDown = technique({
   says: 'boil down',
+  deed: 'concentrate',
   fields,
   counts: 'when done',
   act,

@@ -6,6 +6,7 @@ import { fields } from './op.ts';
 /** Cooled until the crystals have grown. */
 export const crystalliseCold = technique({
   says: 'cool and crystallise',
+  deed: 'crystallise',
   fields,
   counts: 'when done',
   act,

@@ -7,6 +7,7 @@ import { fields } from './op.ts';
 /** A solution left to dry up to a crust. */
 export const dryUp = technique({
   says: 'dry up',
+  deed: 'concentrate',
   fields,
   counts: 'when done',
   act,

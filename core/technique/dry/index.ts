@@ -5,6 +5,7 @@ import { fields } from './op.ts';
 /** Dried to constant mass. */
 export const dry = technique({
   says: 'dry',
+  deed: 'dry',
   fields,
   counts: 'when done',
   act,

@@ -7,6 +7,7 @@ import { fields } from './op.ts';
 /** Left to evaporate, to a share of its water. */
 export const evaporate = technique({
   says: 'leave to evaporate',
+  deed: 'concentrate',
   fields,
   counts: 'when done',
   act,

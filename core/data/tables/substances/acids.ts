@@ -3,7 +3,7 @@ import { none, type SubstanceFacts } from '../substance-row.ts';
 export const acids = {
   'hydrochloric-acid': {
     name: 'hydrochloric acid', formula: 'HCl', form: 'dissolved', names: ['muriatic acid', 'muriatic', 'spirit of salts', 'spirits of salt', 'brick acid', 'patio acid'],
-    water: 'soluble', tint: 'straw', grain: 'crystals', classes: ['acid_strong', 'chloride'],
+    water: 'soluble', tint: 'straw', grain: 'crystals', classes: ['hydrochloric', 'acid_strong', 'chloride'],
     ions: [['H+', 1, 1], ['Cl-', 1, -1]], acidBase: { steps: [], protons: 0, baseCharge: 0, spectators: -1, count: 1 },
     formation: { pure: none, dissolved: [['H_aq', 1], ['Cl_aq', 1]] }, density: 'HCl', solubility: none, sparing: none,
     hazards: ['hcl_37', 'hcl_10', 'hcl_lt10'], limits: none, ceiling: none,
@@ -95,7 +95,7 @@ export const acids = {
   },
   'sulfamic-acid': {
     name: 'sulfamic acid', formula: 'H3NSO3', form: 'solid', names: ['sulphamic acid', 'amidosulfonic acid'],
-    water: 'soluble', tint: 'white', grain: 'crystals', classes: ['acid_strong'],
+    water: 'soluble', tint: 'white', grain: 'crystals', classes: ['sulfamic', 'acid_strong'],
     ions: none, acidBase: { steps: ['sulfamic acid'], protons: 1, baseCharge: -1, spectators: 0, count: 1 },
     formation: { pure: 'sulfamic_s', dissolved: none }, density: none, solubility: 'sulfamic_acid', sparing: none,
     hazards: ['sulfamic'], limits: none, ceiling: 'H3NSO3',
@@ -213,7 +213,7 @@ export const acids = {
   },
   'hydrogen-chloride': {
     name: 'hydrogen chloride', formula: 'HCl', form: 'gas', names: none, onShelf: false,
-    water: 'gas', tint: 'clear', grain: none, classes: ['acid_strong'],
+    water: 'gas', tint: 'clear', grain: none, classes: ['hydrochloric', 'acid_strong'],
     ions: none, acidBase: none,
     formation: { pure: 'HCl_g', dissolved: none }, density: none, solubility: none, sparing: none,
     hazards: ['hcl_gas'], limits: none, ceiling: none,

@@ -3,7 +3,7 @@ import { none, type SubstanceFacts } from '../substance-row.ts';
 export const ammonium = {
   'ammonia': {
     name: 'ammonia', formula: 'NH3', form: 'dissolved', names: ['ammonia solution', 'household ammonia', 'plain ammonia', 'ammonium hydroxide', 'aqueous ammonia', 'ammonia water'],
-    water: 'soluble', tint: 'clear', grain: 'crystals', classes: ['alkali_mild', 'ammonia'],
+    water: 'soluble', tint: 'clear', grain: 'crystals', classes: ['ammonia_free', 'alkali_mild', 'ammonia'],
     ions: none, acidBase: { steps: ['ammonium'], protons: 0, baseCharge: 0, spectators: 0, count: 1 },
     formation: { pure: none, dissolved: [['NH3_aq', 1]] }, density: 'NH3', solubility: none, sparing: none,
     hazards: ['nh3_25', 'nh3_5'], limits: none, ceiling: none,
@@ -35,7 +35,7 @@ export const ammonium = {
   },
   'ammonium-hydrogencarbonate': {
     name: 'ammonium hydrogencarbonate', formula: 'NH4HCO3', form: 'solid', names: ["baker's ammonia", 'salt of hartshorn', 'ammonium bicarbonate'],
-    water: 'soluble', tint: 'white', grain: 'crystals', classes: ['carbonate', 'ammonia'],
+    water: 'soluble', tint: 'white', grain: 'crystals', classes: ['ammonia_free', 'carbonate', 'ammonia'],
     ions: [['NH4+', 1, 1], ['HCO3-', 1, -1]], acidBase: none,
     formation: { pure: 'NH4HCO3_s', dissolved: [['NH4_aq', 1], ['HCO3_aq', 1]] }, density: none, solubility: 'NH4HCO3', sparing: none,
     hazards: ['nh4hco3'], limits: ['NH4HCO3'], ceiling: 'NH4HCO3',
@@ -67,7 +67,7 @@ export const ammonium = {
   },
   'ammonium-carbonate': {
     name: 'ammonium carbonate', formula: '(NH4)2CO3', form: 'solid', names: none,
-    water: 'soluble', tint: 'white', grain: 'crystals', classes: ['ammonia', 'carbonate'],
+    water: 'soluble', tint: 'white', grain: 'crystals', classes: ['ammonia_free', 'ammonia', 'carbonate'],
     ions: [['NH4+', 2, 1], ['CO3 2-', 1, -2]], acidBase: none,
     formation: { pure: none, dissolved: [['NH4_aq', 2], ['CO3_aq', 1]] }, density: none, solubility: '(NH4)2CO3', sparing: none,
     hazards: none, limits: ['(NH4)2CO3'], ceiling: none,

@@ -35,7 +35,7 @@ export const gases = {
   },
   'ammonia-gas': {
     name: 'ammonia', formula: 'NH3', form: 'gas', names: none, onShelf: false,
-    water: 'gas', tint: 'clear', grain: none, classes: ['ammonia'],
+    water: 'gas', tint: 'clear', grain: none, classes: ['ammonia_free', 'ammonia'],
     ions: none, acidBase: none,
     formation: { pure: 'NH3_g', dissolved: none }, density: none, solubility: none, sparing: none,
     hazards: ['nh3_gas'], limits: none, ceiling: none,

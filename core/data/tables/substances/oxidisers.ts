@@ -51,7 +51,7 @@ export const oxidisers = {
   },
   'sodium-percarbonate': {
     name: 'sodium percarbonate', formula: 'Na2CO3.1.5H2O2', form: 'solid', names: ['oxygen bleach', 'oxi cleaner'],
-    water: 'soluble', tint: 'white', grain: 'crystals', classes: ['carbonate', 'peroxide_strong'],
+    water: 'soluble', tint: 'white', grain: 'crystals', classes: ['percarbonate', 'carbonate', 'peroxide_strong'],
     ions: none, acidBase: none,
     formation: none, density: none, solubility: 'Na_percarbonate', sparing: none,
     hazards: none, limits: none, ceiling: 'Na2CO3.1.5H2O2',

@@ -87,7 +87,7 @@ export const potassium = {
   },
   'potassium-metabisulfite': {
     name: 'potassium metabisulfite', formula: 'K2S2O5', form: 'solid', names: ['potassium metabisulphite'],
-    water: 'soluble', tint: 'white', grain: 'crystals', classes: ['sulfite', 'acidic_salt'],
+    water: 'soluble', tint: 'white', grain: 'crystals', classes: ['metabisulfite', 'sulfite', 'acidic_salt'],
     ions: [['K+', 2, 1], ['S2O5 2-', 1, -2]], acidBase: none,
     formation: none, density: none, solubility: 'K2S2O5', sparing: none,
     hazards: none, limits: none, ceiling: none,

@@ -97,7 +97,7 @@ export const sodium = {
   },
   'sodium-metabisulfite': {
     name: 'sodium metabisulfite', formula: 'Na2S2O5', form: 'solid', names: ['sodium metabisulphite', 'campden'],
-    water: 'soluble', tint: 'white', grain: 'crystals', classes: ['sulfite', 'acidic_salt'],
+    water: 'soluble', tint: 'white', grain: 'crystals', classes: ['metabisulfite', 'sulfite', 'acidic_salt'],
     ions: [['Na+', 2, 1], ['S2O5 2-', 1, -2]], acidBase: none,
     formation: none, density: none, solubility: 'Na2S2O5', sparing: none,
     hazards: ['metabisulfite'], limits: ['Na2S2O5'], ceiling: 'Na2S2O5',
