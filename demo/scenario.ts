@@ -11,11 +11,14 @@ export interface DemoBottle {
   readonly assayed?: { readonly value: number; readonly band: number };
   readonly made?: true;
   readonly note?: string;
+  readonly place?: string;
+  readonly waste?: true;
 }
 
 export const demoBottles: readonly DemoBottle[] = [
   {
     key: 'brick',
+    place: 'shelf 2',
     name: 'Slabwright Patio & Brick Acid',
     label: 'hydrochloric acid 28 % 5 L 11.50',
     boughtDaysAgo: 120,
@@ -23,29 +26,45 @@ export const demoBottles: readonly DemoBottle[] = [
   },
   {
     key: 'drain',
+    place: 'box by the door',
     name: 'Clearrun Drain Crystals',
     label: 'sodium hydroxide 97 % 1 kg 6.80',
     boughtDaysAgo: 210,
     container: 'tub',
   },
-  { key: 'ammonia', name: 'Moorlight Plain Ammonia', label: 'ammonia 9.5 % 2 L 4.20', boughtDaysAgo: 260 },
+  {
+    key: 'ammonia',
+    place: 'shelf 3',
+    name: 'Moorlight Plain Ammonia',
+    label: 'ammonia 9.5 % 2 L 4.20',
+    boughtDaysAgo: 260,
+  },
   {
     key: 'soak',
+    place: 'shelf 1',
     name: 'Bathstone Soaking Salt',
     label: 'magnesium sulfate heptahydrate 99 % 2 kg 5.40',
     boughtDaysAgo: 300,
   },
   {
     key: 'dechlor',
+    place: 'shelf 1',
     name: 'Pondkind Dechlor Crystals',
     label: 'sodium thiosulfate pentahydrate 99 % 500 g 4.75',
     boughtDaysAgo: 90,
     assayed: { value: 99.2, band: 0.4 },
   },
-  { key: 'zinc', name: 'Ridgeway Zinc Flashing', label: 'zinc 99 % 900 g 14.00', boughtDaysAgo: 100 },
-  { key: 'battery', name: 'Dray Battery Top-up Acid', label: 'sulfuric acid 37 % 1 L 7.90', boughtDaysAgo: 95 },
+  { key: 'zinc', place: 'shelf 1', name: 'Ridgeway Zinc Flashing', label: 'zinc 99 % 900 g 14.00', boughtDaysAgo: 100 },
+  {
+    key: 'battery',
+    place: 'shelf 2',
+    name: 'Dray Battery Top-up Acid',
+    label: 'sulfuric acid 37 % 1 L 7.90',
+    boughtDaysAgo: 95,
+  },
   {
     key: 'ethanol',
+    place: 'metal cupboard',
     name: 'Hearthglow Clean Lamp Spirit',
     label: 'ethanol 90 % v/v 1 L 6.20',
     boughtDaysAgo: 150,
@@ -53,6 +72,7 @@ export const demoBottles: readonly DemoBottle[] = [
   },
   {
     key: 'vinegar',
+    place: 'shelf 2',
     name: 'Picklewell White Spirit Vinegar',
     label: 'acetic acid 8 % 5 L 5.50',
     boughtDaysAgo: 80,
@@ -60,6 +80,7 @@ export const demoBottles: readonly DemoBottle[] = [
   },
   {
     key: 'soda',
+    place: 'shelf 1',
     name: 'Snowdrift Washing Crystals',
     label: 'sodium carbonate decahydrate 1 kg 2.10',
     boughtDaysAgo: 75,
@@ -67,30 +88,52 @@ export const demoBottles: readonly DemoBottle[] = [
   },
   {
     key: 'bake',
+    place: 'shelf 1',
     name: 'Larderline Baking Soda',
     label: 'sodium hydrogencarbonate 99.5 % 500 g 1.60',
     boughtDaysAgo: 60,
     container: 'tub',
   },
-  { key: 'pool', name: 'Halo Pool Brightener', label: 'sodium hypochlorite 12.5 % 2 L 8.40', boughtDaysAgo: 110 },
+  {
+    key: 'pool',
+    place: 'left end of the bench',
+    name: 'Halo Pool Brightener',
+    label: 'sodium hypochlorite 12.5 % 2 L 8.40',
+    boughtDaysAgo: 110,
+  },
   {
     key: 'cream',
+    place: 'shelf 4',
     name: 'Fern & Finch Hair Cream Peroxide',
     label: 'hydrogen peroxide 30 vol 120 mL 3.90',
     boughtDaysAgo: 70,
     container: 'tube',
   },
-  { key: 'alum', name: 'Mordant House Alum', label: 'potassium alum 99 % 500 g 5.95', boughtDaysAgo: 180 },
+  {
+    key: 'alum',
+    place: 'shelf 1',
+    name: 'Mordant House Alum',
+    label: 'potassium alum 99 % 500 g 5.95',
+    boughtDaysAgo: 180,
+  },
   {
     key: 'moss',
+    place: 'shelf 1',
     name: 'Terrace Moss Iron',
     label: 'iron(II) sulfate heptahydrate 92 % 2 kg 7.20',
     boughtDaysAgo: 240,
     note: 'Browned at the edges.',
   },
-  { key: 'iodide', name: "Stockman's Iodide Drops", label: 'potassium iodide 99 % 100 g 12.40', boughtDaysAgo: 130 },
+  {
+    key: 'iodide',
+    place: 'shelf 4',
+    name: "Stockman's Iodide Drops",
+    label: 'potassium iodide 99 % 100 g 12.40',
+    boughtDaysAgo: 130,
+  },
   {
     key: 'oxalic',
+    place: 'shelf 2',
     name: 'Boathouse Wood Whitener',
     label: 'oxalic acid dihydrate 99.5 % 250 g 6.20',
     boughtDaysAgo: 132,
@@ -98,6 +141,7 @@ export const demoBottles: readonly DemoBottle[] = [
   { key: 'iodate', name: 'Saltpan Iodising Grains', label: 'potassium iodate 99.8 % 50 g 9.80', boughtDaysAgo: 64 },
   {
     key: 'permanganate',
+    place: 'shelf 4',
     name: 'Permanganate, made up',
     label: 'potassium permanganate 0.02 mol/L 500 mL',
     boughtDaysAgo: 44,
@@ -106,10 +150,21 @@ export const demoBottles: readonly DemoBottle[] = [
   },
   {
     key: 'thio',
+    place: 'shelf 1',
     name: 'Thiosulfate, made up',
     label: 'sodium thiosulfate 0.1 mol/L 1 L',
     boughtDaysAgo: 31,
     made: true,
+  },
+  {
+    key: 'jarz',
+    name: 'Jar Z, zinc sludge',
+    label: 'zinc carbonate 35 % 1 kg',
+    boughtDaysAgo: 66,
+    container: 'jar',
+    place: 'under the bench',
+    waste: true,
+    note: 'To be handed in when it is full.',
   },
   { key: 'lye', name: 'Lye, made up', label: 'sodium hydroxide 0.1 mol/L 1 L', boughtDaysAgo: 18, made: true },
 ];

@@ -1,3 +1,4 @@
+import { existsSync, mkdirSync, renameSync, rmSync } from 'node:fs';
 import { createServer } from 'node:http';
 import type { AddressInfo } from 'node:net';
 import { join } from 'node:path';
@@ -95,13 +96,12 @@ async function seed(db: Db, home: string): Promise<void> {
     const state = unwrap(runState(plan, events));
     const card = madeCard(batchId, plan, state, dayOf(clock));
     if (!card) return;
-    const { id: bottleId } = await putBottle(card);
     await send('POST', `/batches/${batchId}/events`, {
       events: [
         {
           id: id('ev'),
           happened: { at: new Date(clock).toISOString(), giveOrTakeMin: 0 },
-          body: { kind: 'bottled', bottleId },
+          body: { kind: 'bottled', bottleId: id('bottle'), card },
         },
       ],
     });
@@ -180,7 +180,17 @@ async function seed(db: Db, home: string): Promise<void> {
     place: 'shed',
     tempC: 16,
     pressureHPa: 1009,
-    measures: [{ name: 'tea scoop', of: 'washing soda', gramsEach: 5.2, sdG: 0.3 }],
+    measures: [
+      { name: 'tea scoop', of: 'washing soda', gramsEach: 5.2, sdG: 0.3 },
+      { name: 'scoop', of: 'baking soda', gramsEach: 10.4, sdG: 0.5 },
+    ],
+    air: 'window' as const,
+    country: 'UK' as const,
+    calls: { poison: '01632 960 014', checkIn: '01632 960 027', other: '' },
+    away: [
+      { id: 'away:petrol', place: 'by the mower' },
+      { id: 'away:charcoal', place: 'by the mower' },
+    ],
   };
   await send('PUT', '/bench', { basedOn: 0, bench });
   for (const each of demoBottles) {
@@ -196,6 +206,11 @@ async function seed(db: Db, home: string): Promise<void> {
   await new Promise((done) => server.close(done));
 }
 
+function groupOf({ waste, made }: (typeof demoBottles)[number]): BottleCard['group'] | undefined {
+  if (waste) return 'waste';
+  return made ? 'made' : undefined;
+}
+
 function shopCard(each: (typeof demoBottles)[number], day: string): BottleCard {
   const { card, problems } = parseLabel(each.label, day, 16);
   if (!card || problems.length > 0) throw new Error(`${each.label}: ${problems.map((p) => p.message).join(' ')}`);
@@ -207,7 +222,8 @@ function shopCard(each: (typeof demoBottles)[number], day: string): BottleCard {
     strengthBand: each.assayed?.band ?? card.strengthBand,
     assayed: each.assayed !== undefined,
     container: each.container ?? card.container,
-    group: each.made ? 'made' : card.group,
+    group: groupOf(each) ?? card.group,
+    ...(each.place && { place: each.place }),
     note: each.note ?? '',
   };
 }
@@ -248,15 +264,35 @@ function madeCard(batchId: string, plan: Plan, state: RunState, since: string): 
   };
 }
 
-const home = notebookHome();
-const db = openDb(join(home, 'still.db'));
-const { n } = db
-  .prepare<[], { n: number }>('SELECT (SELECT COUNT(*) FROM bottle) + (SELECT COUNT(*) FROM batch) AS n')
-  .get()!;
-if (n === 0) {
-  console.log('Making the demo notebook …');
-  // Only while the demo is made: if that is cut short it is made again, so no write needs to reach the disk at once.
-  db.pragma('synchronous = OFF');
-  await seed(db, home);
+/** Whether a notebook has anything in it: what somebody has is never touched. */
+function isUsed(file: string): boolean {
+  if (!existsSync(file)) return false;
+  const db = openDb(file);
+  const { n } = db
+    .prepare<[], { n: number }>('SELECT (SELECT COUNT(*) FROM bottle) + (SELECT COUNT(*) FROM batch) AS n')
+    .get() ?? { n: 0 };
+  db.close();
+  return n > 0;
 }
-db.close();
+
+const home = notebookHome();
+if (!isUsed(join(home, 'still.db'))) {
+  console.log('Making the demo notebook …');
+  // Made aside and moved into place when it is whole: cut short, it leaves nothing half, and no notebook of anyone’s own is
+  // ever written to without the disk.
+  const aside = join(home, 'making');
+  rmSync(aside, { recursive: true, force: true });
+  mkdirSync(aside, { recursive: true });
+  const db = openDb(join(aside, 'still.db'));
+  db.pragma('synchronous = OFF');
+  await seed(db, aside);
+  db.pragma('wal_checkpoint(TRUNCATE)');
+  db.close();
+  for (const name of ['still.db-wal', 'still.db-shm']) rmSync(join(home, name), { force: true });
+  for (const name of ['attachments', 'still.db'])
+    if (existsSync(join(aside, name))) {
+      rmSync(join(home, name), { recursive: true, force: true });
+      renameSync(join(aside, name), join(home, name));
+    }
+  rmSync(aside, { recursive: true, force: true });
+}

@@ -14,11 +14,14 @@ import { batchStore } from './batch/store.ts';
 import { benchOf, benchRoutes } from './bench/routes.ts';
 import { computeRoutes } from './compute/routes.ts';
 import type { Db } from './db/open.ts';
+import { exchangeRoutes } from './exchange/routes.ts';
 import { headers, jsonBodies, ownHostOnly } from './http/guard.ts';
+import { ofThisNotebook } from './http/notebook.ts';
 import { notFound, onError } from './http/problem.ts';
 import { Feeds } from './instrument/feeds.ts';
 import { instrumentRoutes } from './instrument/routes.ts';
 import { instrumentStore } from './instrument/store.ts';
+import { backupRoutes } from './keep/routes.ts';
 import { lessonRoutes } from './lesson/routes.ts';
 import { lessonStore } from './lesson/store.ts';
 import { stockRoutes } from './stock/routes.ts';
@@ -33,30 +36,52 @@ export interface AppDeps {
   readonly webDir?: string;
   /** An ISO instant. */
   readonly now?: () => string;
+  /** Told what to do when the notebook is closed. */
+  readonly whenClosed?: (close: () => void) => void;
+  /** Puts a backup in the place of the notebook. */
+  readonly restore?: (archive: Uint8Array) => void;
+  /** Reads everything anew that is held of the notebook. */
+  readonly renew?: () => void;
 }
 
+const nothing = () => undefined;
+
 /** The whole server, listening nowhere yet. */
-export function createApp({ db, home, log, webDir, now = () => new Date().toISOString() }: AppDeps): Express {
+export function createApp({
+  db,
+  home,
+  log,
+  webDir,
+  now = () => new Date().toISOString(),
+  whenClosed = nothing,
+  restore = nothing,
+  renew = nothing,
+}: AppDeps): Express {
   const app = express();
   app.disable('x-powered-by');
   // Requests are logged only when asked for: at the bench every millisecond of an entry is waited for.
   if (log.isLevelEnabled('debug')) app.use(pinoHttp({ logger: log, quietReqLogger: true }));
-  app.use(headers, ownHostOnly);
+  app.use(headers, ownHostOnly, ofThisNotebook(db));
 
   const stock = stockStore(db);
   const batches = batchStore(db, stock);
   const bench = benchOf(db);
+  const feeds = new Feeds(instrumentStore(db), batches, now);
+  whenClosed(() => feeds.close());
   app.use('/api/attachments', attachmentRoutes(db, home, now));
-  app.use('/api', jsonBodies, express.json({ limit: '4mb', type: 'application/json' }), (_req, res, next) => {
+  app.use('/api', (_req, res, next) => {
     res.set('Cache-Control', 'no-store');
     next();
   });
+  app.use('/api/backup', backupRoutes({ db, home, now, restore }));
+  app.use('/api', exchangeRoutes({ db, home, stock, batches, now, renew }));
+  app.use('/api', jsonBodies, express.json({ limit: '4mb', type: 'application/json' }));
   app.get('/api/health', (_req, res) => {
     res.json({ ok: true });
   });
   app.use('/api/bottles', stockRoutes(stock, now));
   app.use('/api/batches', batchRoutes(batches, now));
-  app.use('/api/batches/:id/feed', instrumentRoutes(new Feeds(instrumentStore(db), batches, now)));
+  app.use('/api/batches/:id/feed', instrumentRoutes(feeds));
   app.use('/api/clock', clockRoutes(batches, stock, { now, tempC: () => bench().bench.tempC }));
   app.use('/api/board', boardRoutes(batches, stock, now));
   app.use('/api/assays', assayRoutes(assayStore(db, stock), now));

@@ -6,6 +6,6 @@ import { join, resolve } from 'node:path';
 export function notebookHome(env: NodeJS.ProcessEnv = process.env): string {
   const base = env.XDG_DATA_HOME ?? join(homedir(), '.local', 'share');
   const home = resolve(env.EARNEST_HOME ?? join(base, 'earnest-still'));
-  mkdirSync(home, { recursive: true });
+  mkdirSync(home, { recursive: true, mode: 0o700 });
   return home;
 }

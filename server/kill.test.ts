@@ -31,6 +31,19 @@ const post = async (url: string, body: unknown) =>
   (await fetch(url, { method: 'POST', headers: { 'Content-Type': 'application/json' }, body: JSON.stringify(body) }))
     .status;
 
+describe('a second server', () => {
+  it('on the same notebook is refused in a sentence, and starts once the first is killed', {
+    timeout: 60_000,
+  }, async () => {
+    const home = mkdtempSync(join(tmpdir(), 'still-two-'));
+    const { child } = await start(home);
+    await expect(start(home)).rejects.toThrow(/is open in another Earnest Still/);
+    child.kill('SIGKILL');
+    await new Promise((gone) => child.on('exit', gone));
+    expect((await start(home)).origin).toContain('http');
+  });
+});
+
 describe('a killed server', () => {
   it('loses no reading that it acknowledged', { timeout: 60_000 }, async () => {
     const home = mkdtempSync(join(tmpdir(), 'still-kill-'));

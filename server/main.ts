@@ -1,17 +1,32 @@
 import { createServer } from 'node:http';
-import { join } from 'node:path';
 import { fileURLToPath } from 'node:url';
 import { pino } from 'pino';
-import { createApp } from './app.ts';
-import { openDb } from './db/open.ts';
+import { holdNotebook } from './db/lock.ts';
 import { notebookHome } from './home.ts';
+import { dailyCopy } from './keep/copies.ts';
+import { Notebook } from './notebook.ts';
+
+// What is kept here is for its owner alone.
+process.umask(0o077);
+
+const SENTENCES: Readonly<Record<string, string>> = {
+  SQLITE_NOTADB:
+    'still.db in the notebook’s folder is no notebook, or is damaged. Put a copy of it back: npm run restore -- FILE, or one from its folder “copies”.',
+  SQLITE_CORRUPT:
+    'The notebook is damaged. Put a copy of it back: npm run restore -- FILE, or one from its folder “copies”.',
+  SQLITE_FULL: 'The disk is full: make room, then start again. Nothing was written.',
+  SQLITE_CANTOPEN: 'The notebook’s folder cannot be written to: look at its owner and its rights.',
+  SQLITE_READONLY: 'The notebook’s folder cannot be written to: look at its owner and its rights.',
+  EACCES: 'The notebook’s folder cannot be written to: look at its owner and its rights.',
+};
 
 const port = readPort(process.env.PORT);
-const home = notebookHome();
+const home = orSay(notebookHome);
 const log = pino({ level: process.env.LOG_LEVEL ?? 'warn' });
-const db = openDb(join(home, 'still.db'));
+const release = orSay(() => holdNotebook(home));
 const webDir = process.env.EARNEST_WEB ?? fileURLToPath(new URL('../web', import.meta.url));
-const server = createServer(createApp({ db, home, log, webDir }));
+const notebook = orSay(() => new Notebook({ home, log, webDir }));
+const server = createServer(notebook.handle);
 
 server.on('error', (error: NodeJS.ErrnoException) => {
   const why = error.code === 'EADDRINUSE' ? `Port ${port} is taken; choose another with PORT=…` : String(error.message);
@@ -25,12 +40,20 @@ server.listen(port, '127.0.0.1', () => {
   console.log(`Earnest Still is ready: http://127.0.0.1:${at}/   (notebook: ${home})`);
 });
 
+// A copy a day: at the start, and looked for every hour while it runs.
+const copy = () => {
+  dailyCopy(notebook.db, home, new Date().toISOString()).catch((error: unknown) => log.error(error));
+};
+setTimeout(copy, 2000).unref();
+setInterval(copy, 3_600_000).unref();
+
 let stopping = false;
 function stop(): void {
   if (stopping) return;
   stopping = true;
   server.close(() => {
-    db.close();
+    notebook.close();
+    release();
     process.exit(0);
   });
   // Pages keep their connections open; they are told to go.
@@ -39,6 +62,17 @@ function stop(): void {
 }
 process.on('SIGINT', stop);
 process.on('SIGTERM', stop);
+
+/** What cannot be begun is told in a sentence, not in a trace. */
+function orSay<T>(begin: () => T): T {
+  try {
+    return begin();
+  } catch (error) {
+    const { code = '', message } = error as { code?: string; message: string };
+    console.error(SENTENCES[code] ?? message);
+    process.exit(1);
+  }
+}
 
 function readPort(text: string | undefined): number {
   if (text === undefined || text === '') return 4173;

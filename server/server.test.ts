@@ -62,6 +62,27 @@ describe('bottles', () => {
       .expect(409);
   });
 
+  it('come with the entry that put them there: both or neither, once however often it is sent', async () => {
+    const { api, putShelf, putBatch } = testNotebook();
+    await putShelf();
+    const batch = await putBatch();
+    const bottled = (holds: object, n: string) => ({
+      events: [entry({ kind: 'bottled', bottleId: `bottle_made000${n}`, card: holds }, undefined, `ev_bottled${n}`)],
+    });
+    const send = (body: object) => api.post(`/api/batches/${batch}/events`).send(body);
+    await send(bottled(card, '1')).expect(201);
+    await send(bottled(card, '1')).expect(201);
+    expect((await api.get('/api/bottles/bottle_made0001')).body.card.name).toBe(card.name);
+    const refused = await send(bottled({ ...card, substanceId: 'nothing-known' }, '2')).expect(422);
+    expect(refused.body.detail).toContain('nothing-known');
+    await send(bottled({ ...card, name: 'Another' }, '3')).expect(201);
+    await send({
+      events: [entry({ kind: 'bottled', bottleId: 'bottle_made0003', card }, undefined, 'ev_bottled4')],
+    }).expect(409);
+    const { events } = (await api.get(`/api/batches/${batch}`)).body;
+    expect(events.map(({ id }: { id: string }) => id)).toEqual(['ev_bottled1', 'ev_bottled3']);
+  });
+
   it('refuse an edit made on an old version', async () => {
     const { api, putShelf } = testNotebook();
     await putShelf();
@@ -246,44 +267,6 @@ describe('event tables', () => {
     await putShelf();
     expect(() => db.exec("UPDATE bottle_event SET body = '{}'")).toThrow('only added');
     expect(() => db.exec('DELETE FROM bottle_event')).toThrow('only added');
-  });
-});
-
-describe('photos', () => {
-  const png = Buffer.from('89504e470d0a1a0a0000', 'hex');
-
-  it('are kept with their batch and given back', async () => {
-    const { api, putShelf, putBatch } = testNotebook();
-    await putShelf();
-    const id = await putBatch();
-    await api.put(`/api/attachments/att_photo01?batch=${id}`).set('Content-Type', 'image/png').send(png).expect(201);
-    await api.put(`/api/attachments/att_photo01?batch=${id}`).set('Content-Type', 'image/png').send(png).expect(201);
-    const back = await api.get('/api/attachments/att_photo01').expect(200);
-    expect(back.headers['content-type']).toBe('image/png');
-    expect(back.body).toEqual(png);
-    await api
-      .put(`/api/attachments/att_photo01?batch=${id}`)
-      .set('Content-Type', 'image/png')
-      .send(Buffer.concat([png, png]))
-      .expect(409);
-  });
-
-  it('that are not photos are refused', async () => {
-    const { api, putShelf, putBatch } = testNotebook();
-    await putShelf();
-    const id = await putBatch();
-    await api
-      .put(`/api/attachments/att_html001?batch=${id}`)
-      .set('Content-Type', 'image/png')
-      .send(Buffer.from('<html>'))
-      .expect(415);
-    await api
-      .put(`/api/attachments/att_html001?batch=${id}`)
-      .set('Content-Type', 'text/html')
-      .send('<html>')
-      .expect(415);
-    await api.put('/api/attachments/att_html001?batch=nowhere').set('Content-Type', 'image/png').send(png).expect(404);
-    await api.put(`/api/attachments/..%2f..%2fx?batch=${id}`).set('Content-Type', 'image/png').send(png).expect(422);
   });
 });
 

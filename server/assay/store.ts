@@ -10,6 +10,7 @@ import {
 } from '#core/assay';
 import { fail, ok, type Result } from '#core/problem';
 import type { BottleEvent } from '#core/stock';
+import { immediate } from '../db/immediate.ts';
 import type { Db } from '../db/open.ts';
 import type { StockStore } from '../stock/store.ts';
 
@@ -58,7 +59,7 @@ export function assayStore(db: Db, stock: StockStore) {
     return all.all().map((row) => summaryOf(answerOf(row)));
   }
 
-  const create = db.transaction((plan: AssayPlan, at: string): Result<AssayAnswer> => {
+  const create = immediate(db, (plan: AssayPlan, at: string): Result<AssayAnswer> => {
     const text = JSON.stringify(plan);
     const before = byId.get(plan.id);
     if (before)
@@ -72,7 +73,8 @@ export function assayStore(db: Db, stock: StockStore) {
   });
 
   /** All or nothing; entries already there (a retry) are passed over. */
-  const append = db.transaction(
+  const append = immediate(
+    db,
     (id: string, entries: readonly AssayEntry[], at: string): Result<{ readonly written: number }> => {
       const assay = one(id);
       if (!assay.ok) return assay;
@@ -94,7 +96,7 @@ export function assayStore(db: Db, stock: StockStore) {
   );
 
   /** Writes its result on the bottle, books what was used, and says so in the assay. A retry does nothing twice. */
-  const apply = db.transaction((id: string, entryId: string, at: string): Result<AssayAnswer> => {
+  const apply = immediate(db, (id: string, entryId: string, at: string): Result<AssayAnswer> => {
     const assay = one(id);
     if (!assay.ok) return assay;
     if (entryById.get(entryId)) return assay;

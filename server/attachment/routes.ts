@@ -2,11 +2,14 @@ import { createHash } from 'node:crypto';
 import { existsSync, mkdirSync, renameSync, writeFileSync } from 'node:fs';
 import { join } from 'node:path';
 import express, { Router } from 'express';
+import { nanoid } from 'nanoid';
+import type { PhotosAnswer } from '#contract/api';
 import { attachmentId } from '#contract/bodies';
 import { check } from '#contract/check';
 import { problem } from '#core/problem';
 import type { Db } from '../db/open.ts';
 import { sendProblem } from '../http/problem.ts';
+import { pictureCheck, smallPicture } from './picture.ts';
 
 const TYPES: Readonly<Record<string, string>> = { 'image/jpeg': 'jpg', 'image/png': 'png', 'image/webp': 'webp' };
 const LIMIT = 12 * 1024 * 1024;
@@ -25,10 +28,19 @@ export function attachmentRoutes(db: Db, home: string, now: () => string): Route
   const insert = db.prepare(
     'INSERT INTO attachment (id, batch_id, media_type, size, sha256, written_at) VALUES (?, ?, ?, ?, ?, ?)',
   );
+  const total = db.prepare<[string], { n: number; bytes: number }>(
+    'SELECT COUNT(*) AS n, COALESCE(SUM(size), 0) AS bytes FROM attachment WHERE batch_id = ?',
+  );
   const batch = db.prepare<[string], { id: string }>('SELECT id FROM batch WHERE id = ?');
   const router = Router();
 
-  router.put('/:id', express.raw({ type: Object.keys(TYPES), limit: LIMIT }), (req, res) => {
+  /** How many photos a batch has, and how much they take. */
+  router.get('/', (req, res) => {
+    const { n, bytes } = total.get(String(req.query.batch ?? ''))!;
+    res.set('Cache-Control', 'no-store').json({ count: n, bytes } satisfies PhotosAnswer);
+  });
+
+  router.put('/:id', express.raw({ type: Object.keys(TYPES), limit: LIMIT }), async (req, res) => {
     const { id } = req.params;
     const named = check(attachmentId, id);
     const batchId = String(req.query.batch ?? '');
@@ -37,8 +49,6 @@ export function attachmentRoutes(db: Db, home: string, now: () => string): Route
     if (!TYPES[type]) return sendProblem(res, problem('bad-media-type', 'Photos are kept as JPEG, PNG or WebP.'));
     if (!Buffer.isBuffer(req.body) || req.body.length === 0)
       return sendProblem(res, problem('missing-part', 'The photo is empty.'));
-    if (!looksLike(type, req.body))
-      return sendProblem(res, problem('bad-media-type', `The file says it is ${type} but does not begin like one.`));
     if (!batch.get(batchId))
       return sendProblem(
         res,
@@ -48,7 +58,10 @@ export function attachmentRoutes(db: Db, home: string, now: () => string): Route
     const before = find.get(id);
     if (before && before.sha256 !== sha256)
       return sendProblem(res, problem('id-taken', 'That id already names another photo.'));
-    if (!before) {
+    const sound = before ? { ok: true as const } : await pictureCheck(req.body, type);
+    if (!sound.ok) return sendProblem(res, sound.problem);
+    // Looked at again: the same may have come twice meanwhile.
+    if (!find.get(id)) {
       mkdirSync(folder, { recursive: true });
       const path = fileOf(folder, id, type);
       writeFileSync(`${path}.part`, req.body, { flush: true });
@@ -62,7 +75,28 @@ export function attachmentRoutes(db: Db, home: string, now: () => string): Route
     const row = find.get(req.params.id);
     const path = row && fileOf(folder, row.id, row.media_type);
     if (!row || !path || !existsSync(path)) return sendProblem(res, problem('not-found', 'There is no such photo.'));
-    res.type(row.media_type).set('Cache-Control', 'private, max-age=31536000, immutable').sendFile(path);
+    res
+      .type(row.media_type)
+      .set('Cache-Control', 'private, max-age=31536000, immutable')
+      .sendFile(path, { dotfiles: 'allow' });
+  });
+
+  /** The small one of it, made when it is first asked for. */
+  router.get('/:id/small', async (req, res) => {
+    const row = find.get(req.params.id);
+    const path = row && fileOf(folder, row.id, row.media_type);
+    if (!row || !path || !existsSync(path)) return sendProblem(res, problem('not-found', 'There is no such photo.'));
+    const small = join(folder, 'small', `${row.id}.webp`);
+    if (!existsSync(small)) {
+      mkdirSync(join(folder, 'small'), { recursive: true });
+      const part = `${small}.${nanoid(6)}.part`;
+      writeFileSync(part, await smallPicture(path));
+      renameSync(part, small);
+    }
+    res
+      .type('image/webp')
+      .set('Cache-Control', 'private, max-age=31536000, immutable')
+      .sendFile(small, { dotfiles: 'allow' });
   });
 
   return router;
@@ -70,11 +104,4 @@ export function attachmentRoutes(db: Db, home: string, now: () => string): Route
 
 function fileOf(folder: string, id: string, type: string): string {
   return join(folder, `${id}.${TYPES[type] ?? 'bin'}`);
-}
-
-/** First bytes of the three kinds: a renamed page or script is not kept as a photo. */
-function looksLike(type: string, bytes: Buffer): boolean {
-  if (type === 'image/jpeg') return bytes[0] === 0xff && bytes[1] === 0xd8;
-  if (type === 'image/png') return bytes.subarray(1, 4).toString('latin1') === 'PNG';
-  return bytes.subarray(8, 12).toString('latin1') === 'WEBP';
 }

@@ -2,7 +2,7 @@ import { Router } from 'express';
 import type { BatchSummary, BoardAnswer, KeptOnBoard } from '#contract/api';
 import { type Plan, productTitle } from '#core/plan';
 import { sheetOf } from '#core/sheet';
-import { onBoard, runState } from '#core/state';
+import { onBoard } from '#core/state';
 import type { BottleState } from '#core/stock';
 import type { StockStore } from '../stock/store.ts';
 import type { BatchStore } from './store.ts';
@@ -27,10 +27,9 @@ export function boardRoutes(batches: BatchStore, stock: StockStore, now: () => s
 
 function running(batches: BatchStore, { id, number, status }: BatchSummary, now: string): BoardAnswer['running'] {
   if (status !== 'running') return [];
-  const batch = batches.one(id);
-  const state = batch.ok ? runState(batch.value.plan, batch.value.events, 'as they are') : undefined;
-  if (!batch.ok || !state?.ok) return [];
-  const item = onBoard(id, productTitle(batch.value.plan), { state: state.value, now });
+  const run = batches.stateOf(id);
+  if (!run?.state.ok) return [];
+  const item = onBoard(id, productTitle(run.plan), { state: run.state.value, now });
   return item ? [{ ...item, number }] : [];
 }
 

@@ -1,8 +1,8 @@
 import { Router } from 'express';
 import type { ClockAnswer } from '#contract/api';
 import { productTitle } from '#core/plan';
-import { clockOf, runState } from '#core/state';
-import { overdueDays } from '#core/stock';
+import { clockOf } from '#core/state';
+import { type BottleState, overdueDays } from '#core/stock';
 import type { StockStore } from '../stock/store.ts';
 import type { BatchStore } from './store.ts';
 
@@ -12,6 +12,18 @@ interface Where {
   readonly tempC: () => number;
 }
 
+const DAYS = new WeakMap<BottleState, { readonly key: string; readonly days: number }>();
+
+/** Days overdue, computed once a day for a bottle that nothing was added to. */
+function daysOf(bottle: BottleState, where: { readonly tempC: number; readonly today: string }): number {
+  const key = `${where.today} ${where.tempC}`;
+  const known = DAYS.get(bottle);
+  if (known?.key === key) return known.days;
+  const days = Math.round(overdueDays(bottle, where));
+  DAYS.set(bottle, { key, days });
+  return days;
+}
+
 /** What runs, waits or is due in all running batches, soonest first. */
 export function clockRoutes(batches: BatchStore, stock: StockStore, { now, tempC }: Where): Router {
   const router = Router();
@@ -19,11 +31,10 @@ export function clockRoutes(batches: BatchStore, stock: StockStore, { now, tempC
     const at = now();
     const items = batches.list().flatMap((summary) => {
       if (summary.status !== 'running') return [];
-      const batch = batches.one(summary.id);
-      const state = batch.ok ? runState(batch.value.plan, batch.value.events, 'as they are') : undefined;
-      if (!batch.ok || !state?.ok) return [];
-      const name = productTitle(batch.value.plan);
-      return clockOf(summary.id, name, state.value, at).map((item) => ({ ...item, number: summary.number }));
+      const run = batches.stateOf(summary.id);
+      if (!run?.state.ok) return [];
+      const name = productTitle(run.plan);
+      return clockOf(summary.id, name, run.state.value, at).map((item) => ({ ...item, number: summary.number }));
     });
     const where = { tempC: tempC(), today: at.slice(0, 10) };
     const answer: ClockAnswer = {
@@ -35,7 +46,7 @@ export function clockRoutes(batches: BatchStore, stock: StockStore, { now, tempC
         .map((bottle) => ({
           bottleId: bottle.id,
           name: bottle.card.name,
-          days: Math.round(overdueDays(bottle, where)),
+          days: daysOf(bottle, where),
         }))
         .filter(({ days }) => days > 0)
         .sort((a, b) => b.days - a.days),

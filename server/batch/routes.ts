@@ -5,7 +5,7 @@ import type { RunEvent } from '#core/log';
 import { fail, type Result } from '#core/problem';
 import { sheetOf } from '#core/sheet';
 import { answer, sendProblem } from '../http/problem.ts';
-import type { BatchStore } from './store.ts';
+import type { BatchStore, SentEvent } from './store.ts';
 
 /** A clock that runs a little ahead is forgiven; next week is not. */
 const FUTURE_MS = 5 * 60_000;
@@ -39,7 +39,7 @@ export function batchRoutes(batches: BatchStore, now: () => string): Router {
     const body = check(eventsBody, req.body);
     if (!body.ok) return sendProblem(res, body.problem);
     const writtenAt = now();
-    const events = body.value.events.map((event): RunEvent => ({ ...event, writtenAt }));
+    const events = body.value.events.map((event): SentEvent => ({ ...event, writtenAt }));
     const timely = inTime(events, writtenAt);
     answer(res, timely.ok ? batches.append(req.params.id, events) : timely, 201);
   });
@@ -54,7 +54,7 @@ export function batchRoutes(batches: BatchStore, now: () => string): Router {
   router.post('/:id/join', (req, res) => {
     const body = check(joinBody, req.body);
     if (!body.ok) return sendProblem(res, body.problem);
-    answer(res, batches.join(req.params.id, body.value.from, body.value.id, now()), 201);
+    answer(res, batches.join(req.params.id, body.value, now()), 201);
   });
 
   return router;

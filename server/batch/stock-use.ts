@@ -32,6 +32,14 @@ export function stockUseOf(
   return body.body?.kind === 'added' ? [...back, ...booked(batchId, plan(), event, body.body)] : back;
 }
 
+/** The bottle that an entry puts on the shelf: its product, a fraction, what is used further. */
+export function bottleIn(event: RunEvent): readonly StockUse[] {
+  const { body } = event;
+  if (body.kind !== 'bottled' && body.kind !== 'poured-off') return [];
+  if (!body.bottleId || !body.card) return [];
+  return [{ bottleId: body.bottleId, event: at(event, `put_${event.id}`, { kind: 'put', card: body.card }) }];
+}
+
 /** The use that an entry has on the shelf now: its own, or that of its latest correction; none once it is struck out. */
 function standing(
   plan: Plan,

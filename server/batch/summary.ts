@@ -5,7 +5,7 @@ import { type RunState, runState } from '#core/state';
 import { formatFigure, formatNumber } from '#core/units';
 
 /** Raise when a model change makes stored summaries stale: they are then folded again. */
-export const SUMMARY_MODEL = 3;
+export const SUMMARY_MODEL = 4;
 
 /** One line of the batch list, from plan and events. */
 export function summarise(batch: BatchAnswer): BatchSummary {
@@ -30,6 +30,8 @@ export function summarise(batch: BatchAnswer): BatchSummary {
       yieldPct: null,
       got: '',
       bottles: [],
+      vessel: null,
+      residue: [],
       lesson: folded.problem.message,
     };
   }
@@ -42,8 +44,20 @@ export function summarise(batch: BatchAnswer): BatchSummary {
     yieldPct: state.yield && { value: state.yield.yieldPct.value, band: 2 * sdOf(state.yield.yieldPct) },
     got: gotText(state),
     bottles: state.bottles,
+    vessel: state.sheet.vessel?.vessel.name ?? null,
+    residue: residueOf(state),
     lesson: state.abandonedFor ?? '',
   };
+}
+
+/** What counts most in a reused vessel: a few things, the most of it first. */
+const MOST_RESIDUE = 6;
+
+function residueOf({ sheet }: RunState): BatchSummary['residue'] {
+  return (sheet.now?.present ?? [])
+    .filter(({ substanceId }) => substanceId !== 'water')
+    .toSorted((a, b) => b.pct - a.pct)
+    .slice(0, MOST_RESIDUE);
 }
 
 function gotText(state: RunState): string {

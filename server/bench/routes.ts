@@ -4,6 +4,7 @@ import { benchChangeBody } from '#contract/bodies';
 import { check } from '#contract/check';
 import { problem } from '#core/problem';
 import { BenchDefaults } from '#core/vessel';
+import { immediate } from '../db/immediate.ts';
 import type { Db } from '../db/open.ts';
 import { sendProblem } from '../http/problem.ts';
 
@@ -28,7 +29,7 @@ export function benchRoutes(db: Db): Router {
   const current = benchOf(db);
   const insert = db.prepare('INSERT INTO bench (id, version, body) VALUES (1, 1, ?)');
   const update = db.prepare('UPDATE bench SET version = version + 1, body = ? WHERE id = 1');
-  const change = db.transaction((body: string, basedOn: number): BenchAnswer | undefined => {
+  const change = immediate(db, (body: string, basedOn: number): BenchAnswer | undefined => {
     if (current().version !== basedOn) return undefined;
     if (basedOn === 0) insert.run(body);
     else update.run(body);

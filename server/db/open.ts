@@ -1,4 +1,5 @@
-import { readdirSync, readFileSync } from 'node:fs';
+import { existsSync, mkdirSync, readdirSync, readFileSync } from 'node:fs';
+import { dirname, join } from 'node:path';
 import { fileURLToPath } from 'node:url';
 import Database from 'better-sqlite3';
 
@@ -16,8 +17,30 @@ export function openDb(file: string): Db {
   db.pragma('synchronous = FULL');
   db.pragma('foreign_keys = ON');
   db.pragma('busy_timeout = 5000');
+  copyBeforeMigration(db, file);
   migrate(db);
   return db;
+}
+
+/** A notebook of an earlier schema is copied before it is changed. */
+function copyBeforeMigration(db: Db, file: string): void {
+  const current = db.pragma('user_version', { simple: true }) as number;
+  if (file === ':memory:' || current === 0 || current >= newestSchema()) return;
+  const folder = join(dirname(file), 'copies');
+  mkdirSync(folder, { recursive: true, mode: 0o700 });
+  const copy = join(folder, `still-before-schema-${newestSchema()}.db`);
+  if (!existsSync(copy)) db.prepare('VACUUM INTO ?').run(copy);
+}
+
+function migrationFiles(folder: string): readonly string[] {
+  return readdirSync(folder)
+    .filter((name) => /^\d{3}_.*\.sql$/.test(name))
+    .sort();
+}
+
+/** The newest schema that is known here. */
+export function newestSchema(folder = MIGRATIONS): number {
+  return Number(migrationFiles(folder).at(-1)?.slice(0, 3) ?? 0);
 }
 
 /**
@@ -25,10 +48,8 @@ export function openDb(file: string): Db {
  * newer version.
  */
 export function migrate(db: Db, folder = MIGRATIONS, upTo = Number.POSITIVE_INFINITY): void {
-  const files = readdirSync(folder)
-    .filter((name) => /^\d{3}_.*\.sql$/.test(name))
-    .sort();
-  const newest = files.length === 0 ? 0 : Number(files.at(-1)!.slice(0, 3));
+  const files = migrationFiles(folder);
+  const newest = newestSchema(folder);
   const current = db.pragma('user_version', { simple: true }) as number;
   if (current > newest) {
     throw new Error(

@@ -20,7 +20,17 @@ export const notFound: RequestHandler = (req, res) => {
 
 /** Express's own refusals become problem documents; anything else is logged and told without its inside. */
 export function onError(log: Logger): ErrorRequestHandler {
-  return (error: { type?: string; status?: number }, _req, res, _next) => {
+  return (error: { type?: string; status?: number; code?: string }, _req, res, _next) => {
+    if (error.code === 'SQLITE_FULL' || error.code === 'ENOSPC')
+      return sendProblem(
+        res,
+        problem('no-room', 'The disk of this machine is full: nothing was written. Make room, then it goes on.'),
+      );
+    if (error.code?.startsWith('SQLITE_BUSY'))
+      return sendProblem(
+        res,
+        problem('busy', 'Another process is writing to the notebook: nothing was written. Try again in a moment.'),
+      );
     const known: Readonly<Record<string, [ProblemCode, string]>> = {
       'entity.too.large': ['too-large', 'The request is larger than this notebook takes at once.'],
       'entity.parse.failed': ['not-json', 'The body cannot be read as JSON.'],

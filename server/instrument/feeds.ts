@@ -130,6 +130,13 @@ export class Feeds {
     return this.store.readings(batchId, from, points);
   }
 
+  /** Nobody looks any more: the notebook is closed. */
+  close(): void {
+    for (const batchId of this.open.keys()) this.look(batchId);
+    this.open.clear();
+    this.wake();
+  }
+
   private reopened(batchId: string): Open | undefined {
     const feed = this.store.feed(batchId);
     if (feed) this.take(feed);

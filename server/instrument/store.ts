@@ -1,5 +1,6 @@
 import type { FeedReading } from '#contract/api';
 import type { Instant } from '#core/still';
+import { immediate } from '../db/immediate.ts';
 import type { Db } from '../db/open.ts';
 
 interface FeedRow {
@@ -89,7 +90,7 @@ export function instrumentStore(db: Db) {
       put.run(feed.batchId, feed.kind, feed.speed, feed.running ? 1 : 0, JSON.stringify(feed.state), feed.startedAt);
     },
     /** Adds what was shown, and keeps how the feed stands, in one breath. */
-    add: db.transaction((feed: KeptFeed, instants: readonly Instant[], at: string): readonly FeedReading[] => {
+    add: immediate(db, (feed: KeptFeed, instants: readonly Instant[], at: string): readonly FeedReading[] => {
       let seq = last(feed.batchId);
       const found = instants.map((each): FeedReading => ({ seq: ++seq, at, ...each }));
       for (const each of found)
@@ -108,7 +109,7 @@ export function instrumentStore(db: Db) {
       return found;
     }),
     /** Adds what was shown before there was a feed, each with its own instant. */
-    addAll: db.transaction((batchId: string, instants: readonly (Instant & { readonly at: string })[]): void => {
+    addAll: immediate(db, (batchId: string, instants: readonly (Instant & { readonly at: string })[]): void => {
       let seq = last(batchId);
       for (const each of instants)
         insert.run(batchId, ++seq, each.at, each.minutes, each.headC, each.potC, each.massG, each.watts, each.receiver);

@@ -1,6 +1,7 @@
 import type { LessonAnswer } from '#contract/api';
 import type { NewLesson } from '#contract/bodies';
 import { fail, ok, type Result } from '#core/problem';
+import { immediate } from '../db/immediate.ts';
 import type { Db } from '../db/open.ts';
 
 interface Row {
@@ -27,7 +28,7 @@ export function lessonStore(db: Db) {
   const bottle = db.prepare<[string], { id: string }>('SELECT id FROM bottle WHERE id = ?');
   const batch = db.prepare<[string], { id: string }>('SELECT id FROM batch WHERE id = ?');
 
-  const add = db.transaction((lesson: NewLesson, at: string): Result<LessonAnswer> => {
+  const add = immediate(db, (lesson: NewLesson, at: string): Result<LessonAnswer> => {
     const before = byId.get(lesson.id);
     if (before)
       return before.text === lesson.text
@@ -41,7 +42,7 @@ export function lessonStore(db: Db) {
     return ok(toAnswer(byId.get(lesson.id)!));
   });
 
-  const retire = db.transaction((id: string, at: string | null): Result<LessonAnswer> => {
+  const retire = immediate(db, (id: string, at: string | null): Result<LessonAnswer> => {
     if (!byId.get(id)) return fail('not-found', 'There is no such lesson.');
     setRetired.run(at, id);
     return ok(toAnswer(byId.get(id)!));

@@ -1,7 +1,15 @@
 import { bottleBodyFrom, type Stored } from '#core/kept';
 import { fail, ok, type Result } from '#core/problem';
-import { type BottleEvent, type BottleState, CARD_VERSION, reduceBottle } from '#core/stock';
-import { isDescribedId, learnName } from '#core/substance';
+import {
+  type BottleCard,
+  type BottleEvent,
+  type BottleState,
+  CARD_VERSION,
+  contentOf,
+  reduceBottle,
+} from '#core/stock';
+import { isDescribedId, learnName, substanceById } from '#core/substance';
+import { immediate } from '../db/immediate.ts';
 import type { Db } from '../db/open.ts';
 
 interface Row {
@@ -27,24 +35,38 @@ export function stockStore(db: Db) {
   );
   const eventById = db.prepare<[string], Row>('SELECT * FROM bottle_event WHERE id = ?');
   const eventsOf = db.prepare<[string], Row>('SELECT * FROM bottle_event WHERE bottle_id = ? ORDER BY seq');
-  const allEvents = db.prepare<[], Row>('SELECT * FROM bottle_event ORDER BY bottle_id, seq');
+  const allIds = db.prepare<[], { id: string }>('SELECT id FROM bottle ORDER BY id');
   const known = db.prepare<[string], { id: string }>('SELECT id FROM bottle WHERE id = ?');
+
+  // A bottle is folded once for as long as nothing is added to it, and nothing was written by another process.
+  const folded = new Map<string, BottleState>();
+  let written = -1;
+  const seen = () => {
+    const now = db.pragma('data_version', { simple: true }) as number;
+    if (now !== written) folded.clear();
+    written = now;
+  };
 
   // What bottles of this notebook describe is known by its name at its doors too.
   for (const { card } of all()) learn(card.substanceId);
 
   function all(): readonly BottleState[] {
-    const by = new Map<string, BottleEvent[]>();
-    for (const row of allEvents.all()) {
-      const list = by.get(row.bottle_id) ?? [];
-      list.push(toEvent(row));
-      by.set(row.bottle_id, list);
-    }
-    return [...by].flatMap(([id, events]) => reduceBottle(id, events) ?? []);
+    seen();
+    return allIds.all().flatMap(({ id }) => stateOf(id) ?? []);
+  }
+
+  function stateOf(id: string): BottleState | undefined {
+    const known = folded.get(id);
+    if (known) return known;
+    const state = reduceBottle(id, eventsOf.all(id).map(toEvent));
+    // What is being written may yet be taken back.
+    if (state && !db.inTransaction) folded.set(id, state);
+    return state;
   }
 
   function one(id: string): Result<BottleState> {
-    const state = reduceBottle(id, eventsOf.all(id).map(toEvent));
+    seen();
+    const state = stateOf(id);
     return state ? ok(state) : fail('not-found', `There is no bottle ${id.slice(0, 60)}.`);
   }
 
@@ -52,12 +74,16 @@ export function stockStore(db: Db) {
     return eventsOf.all(id).map(toEvent);
   }
 
-  const append = db.transaction((bottleId: string, event: BottleEvent, basedOn?: number): Result<BottleState> => {
+  const append = immediate(db, (bottleId: string, event: BottleEvent, basedOn?: number): Result<BottleState> => {
     const body = JSON.stringify(event.body);
     const before = eventById.get(event.id);
     if (before) {
       const same = before.bottle_id === bottleId && before.body === body;
       return same ? one(bottleId) : fail('id-taken', `The id ${event.id} already names another entry.`);
+    }
+    if ('card' in event.body) {
+      const sound = soundCard(bottleId, event.body.card);
+      if (!sound.ok) return sound;
     }
     if (event.body.kind === 'put') {
       if (known.get(bottleId)) return fail('id-taken', `The id ${bottleId} already names a bottle.`);
@@ -66,6 +92,7 @@ export function stockStore(db: Db) {
     const refused = event.body.kind === 'put' ? undefined : refuse(bottleId, event, basedOn);
     if (refused) return refused;
     insertEvent.run(event.id, bottleId, event.happenedAt, event.writtenAt, body, CARD_VERSION);
+    folded.delete(bottleId);
     if ('card' in event.body) learn(event.body.card.substanceId);
     return one(bottleId);
   });
@@ -91,6 +118,16 @@ export function stockStore(db: Db) {
   }
 
   return { all, one, events, append };
+}
+
+/** A card whose substance is known and whose strength can exist; 20 °C is as good as any for that. */
+function soundCard(id: string, card: BottleCard) {
+  if (!substanceById(card.substanceId)) {
+    return fail('unknown-substance', `“${card.substanceId}” is not a substance known here.`, {
+      field: 'card.substanceId',
+    });
+  }
+  return contentOf({ id, card, usedG: 0 }, 20);
 }
 
 function toEvent(row: Row): BottleEvent {

@@ -47,3 +47,9 @@ let count = 0;
 export function entry(body: object, at = '2026-03-14T11:00:00.000Z', id = `ev_entry_${++count}`) {
   return { id, happened: { at, giveOrTakeMin: 0 }, body };
 }
+
+/** A picture of one point, whole. */
+export const PNG = Buffer.from(
+  'iVBORw0KGgoAAAANSUhEUgAAAAEAAAABCAYAAAAfFcSJAAAADUlEQVR42mNk+M9QDwADhgGAWjR9awAAAABJRU5ErkJggg==',
+  'base64',
+);

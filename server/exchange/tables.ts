@@ -1,0 +1,84 @@
+import Papa from 'papaparse';
+import type { BatchSummary } from '#contract/api';
+import type { BottleState } from '#core/stock';
+import type { KeptReading } from './kept-rows.ts';
+
+// A cell that begins like a formula is kept from being one.
+const csv = (fields: readonly string[], data: readonly (readonly unknown[])[]): string =>
+  `${Papa.unparse({ fields: [...fields], data: data.map((row) => [...row]) }, { escapeFormulae: true, newline: '\n' })}\n`;
+
+/** Every bottle, a line each; empty where something is not known. */
+export function shelfCsv(bottles: readonly BottleState[]): string {
+  return csv(
+    [
+      'id',
+      'name',
+      'substance',
+      'strength',
+      'unit',
+      'band_95',
+      'size',
+      'size_unit',
+      'used_g',
+      'group',
+      'since',
+      'price',
+      'from_batch',
+      'archived',
+      'note',
+    ],
+    bottles.map(({ id, card, usedG, archived }) => [
+      id,
+      card.name,
+      card.substanceId,
+      card.strength?.value ?? '',
+      card.strength?.unit ?? '',
+      card.strengthBand ?? '',
+      card.size?.value ?? '',
+      card.size?.unit ?? '',
+      usedG,
+      card.group,
+      card.since,
+      card.price ?? '',
+      card.fromBatch ?? '',
+      archived ? 'yes' : 'no',
+      card.note,
+    ]),
+  );
+}
+
+/** Every batch, a line each. */
+export function recordCsv(batches: readonly BatchSummary[]): string {
+  return csv(
+    ['number', 'title', 'status', 'route', 'created', 'started', 'finished', 'yield_pct', 'yield_band_95', 'got', 'id'],
+    batches.map((each) => [
+      each.number,
+      each.title,
+      each.status,
+      each.routeId,
+      each.createdAt,
+      each.startedAt ?? '',
+      each.finishedAt ?? '',
+      each.yieldPct?.value ?? '',
+      each.yieldPct?.band ?? '',
+      each.got,
+      each.id,
+    ]),
+  );
+}
+
+const READING = ['at', 'minutes', 'head_c', 'pot_c', 'mass_g', 'watts', 'receiver'];
+
+export function readingsCsv(readings: readonly KeptReading[]): string {
+  return csv(READING, readings);
+}
+
+/** The same, read back; undefined where it is not such a table. */
+export function readingsFrom(text: string): readonly KeptReading[] | undefined {
+  const { data, errors } = Papa.parse<string[]>(text.trimEnd(), { header: false });
+  const [head, ...rows] = data;
+  if (errors.length > 0 || head?.join() !== READING.join()) return undefined;
+  const readings = rows.map(([at = '', ...numbers]) => [at, ...numbers.map(Number)] as unknown as KeptReading);
+  const sound = readings.every((row) => row.length === READING.length && row.slice(1).every(Number.isFinite));
+  return sound && readings.every(([at]) => !Number.isNaN(Date.parse(at))) ? readings : undefined;
+}

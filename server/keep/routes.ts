@@ -1,0 +1,60 @@
+import express, { Router } from 'express';
+import type { BackupAnswer } from '#contract/api';
+import { problem } from '#core/problem';
+import type { Db } from '../db/open.ts';
+import { sendProblem } from '../http/problem.ts';
+import { backupOf, countsOf, lookAtBackup } from './archive.ts';
+
+/** As large as a body may be that holds a whole notebook. */
+export const ARCHIVE_LIMIT = '1gb';
+
+interface Keeping {
+  readonly db: Db;
+  readonly home: string;
+  readonly now: () => string;
+  /** Puts a backup in the place of the notebook that is open, and opens that. */
+  readonly restore: (archive: Uint8Array) => void;
+}
+
+/** A backup of the whole notebook to take away, made and opened again while it is asked for; and the way back. */
+export function backupRoutes({ db, home, now, restore }: Keeping): Router {
+  const router = Router();
+  router.get('/', async (_req, res) => {
+    const at = now();
+    const archive = await backupOf(db, home, at);
+    res
+      .type('application/zip')
+      .set('Content-Disposition', `attachment; filename="earnest-still-${at.slice(0, 10)}.zip"`)
+      .send(Buffer.from(archive));
+  });
+
+  const archive = express.raw({ type: 'application/zip', limit: ARCHIVE_LIMIT });
+
+  /** What a backup holds, beside what is here: asked before it is put back. */
+  router.post('/look', archive, (req, res) => {
+    const found = said(() => lookAtBackup(bytesOf(req.body)));
+    if (typeof found === 'string') return sendProblem(res, problem('invalid-input', found));
+    res.json({ ...found, here: countsOf(db) } satisfies BackupAnswer);
+  });
+
+  router.post('/restore', archive, (req, res) => {
+    const found = said(() => lookAtBackup(bytesOf(req.body)));
+    if (typeof found === 'string') return sendProblem(res, problem('invalid-input', found));
+    restore(bytesOf(req.body));
+    res.json(found.holds);
+  });
+  return router;
+}
+
+export function bytesOf(body: unknown): Uint8Array {
+  return Buffer.isBuffer(body) ? body : new Uint8Array();
+}
+
+/** What was found, or the sentence on why it is nothing. */
+function said<T>(look: () => T): T | string {
+  try {
+    return look();
+  } catch (error) {
+    return error instanceof Error ? error.message : String(error);
+  }
+}
