@@ -8,7 +8,12 @@ export default defineConfig({
     emptyOutDir: true,
     target: 'node20',
     rollupOptions: {
-      input: { main: 'server/main.ts', seed: 'demo/seed.ts' },
+      input: {
+        main: 'server/main.ts',
+        seed: 'demo/seed.ts',
+        backup: 'server/keep/backup-main.ts',
+        restore: 'server/keep/restore-main.ts',
+      },
       output: { entryFileNames: '[name].js', chunkFileNames: '[name].js' },
     },
   },

@@ -1,5 +1,5 @@
 import type { Page } from '@playwright/test';
-import { title } from './hand.ts';
+import { readFirst, title } from './hand.ts';
 import { expect, expectAccessible, putBottle, test } from './notebook.ts';
 
 const enter = async (page: Page, label: string, value: string) => {
@@ -127,8 +127,7 @@ test('a portion is titrated within a run, and what it finds counts at once', asy
   await page.getByRole('button', { name: 'Take it to the bench' }).click();
   await expect(title(page)).toBeVisible();
   for (let i = 0; i < 5 && !/Make up/.test((await title(page).textContent()) ?? ''); i++) {
-    const read = page.getByRole('button', { name: /I have read them/ });
-    if (await read.isVisible()) await read.click();
+    await readFirst(page);
     const before = await title(page).textContent();
     await page.getByRole('button', { name: 'Step done' }).click();
     await expect(title(page)).not.toHaveText(before ?? '');

@@ -8,8 +8,18 @@ export const title = (page: Page) =>
 export const log = (page: Page) => page.getByRole('region', { name: 'Log' });
 export const says = (page: Page) => page.getByRole('region', { name: 'What the readings say' });
 
+/** Reads what is grave at a step, where there is something that was not read yet. */
+export async function readFirst(page: Page): Promise<void> {
+  await expect(title(page)).toBeVisible();
+  const unread = page.getByRole('button', { name: /I have read them/ });
+  if (!(await unread.isVisible())) return;
+  await unread.click();
+  await expect(unread).toBeHidden();
+}
+
 /** Ends the step, and sees the next one come. */
 export async function done(page: Page, next: string | RegExp): Promise<void> {
+  await readFirst(page);
   await page.getByRole('button', { name: 'Step done' }).click();
   await expect(title(page)).toContainText(next);
 }
@@ -44,7 +54,6 @@ export async function melt(
   await done(page, 'sodium hydroxide');
   await weigh(page, lye);
   await done(page, 'Melt the lye');
-  await page.getByRole('button', { name: /I have read them/ }).click();
   await done(page, 'Cold, cover it');
   await done(page, 'weigh the sand that is left');
   await read(page, 'solid left', left);
@@ -79,6 +88,7 @@ export async function dryAndClose(page: Page, grams: string): Promise<void> {
   await page.getByRole('button', { name: 'Enter it', exact: true }).click();
   await expect(page.getByText(/Constant/).first()).toBeVisible();
   await done(page, 'Into a jar');
+  await readFirst(page);
   await page.getByRole('button', { name: 'Step done' }).click();
   await page.getByRole('link', { name: 'See its record' }).click();
   await expect(page.getByRole('region', { name: 'Yield' })).toBeVisible();

@@ -1,4 +1,4 @@
-import { title } from './hand.ts';
+import { readFirst, title } from './hand.ts';
 import { expect, expectAccessible, putBottle, test } from './notebook.ts';
 
 test('a name that is several is asked, and a button answers it', async ({ page }) => {
@@ -31,8 +31,7 @@ test('a cleaner of two acids takes both into the vessel', async ({ page, noteboo
   await page.getByRole('button', { name: 'Take it to the bench' }).click();
   await expect(title(page)).toBeVisible();
   for (let i = 0; i < 4; i++) {
-    if (await page.getByRole('button', { name: /I have read them/ }).isVisible())
-      await page.getByRole('button', { name: /I have read them/ }).click();
+    await readFirst(page);
     const before = await title(page).textContent();
     await page.getByRole('button', { name: 'Step done' }).click();
     await expect(title(page)).not.toHaveText(before ?? '');

@@ -177,7 +177,6 @@ test('sodium nitrate from bicarbonate: dried up to a crust, weighed wet first, i
   await page.getByText('dried up to a crust', { exact: true }).click();
   await page.getByRole('button', { name: 'Take it to the bench' }).click();
   await expect(title(page)).toContainText('Outdoors');
-  await page.getByRole('button', { name: /I have read them/ }).click();
   await done(page, 'Weigh');
   await weigh(page, '90');
   await done(page, 'warm water');

@@ -1,5 +1,5 @@
 import type { Page } from '@playwright/test';
-import { done, dryAndClose, log, read, says, weigh } from './hand.ts';
+import { done, dryAndClose, log, read, readFirst, says, weigh } from './hand.ts';
 import { expect, expectAccessible, type Notebook, putBottle, test } from './notebook.ts';
 
 /** From the target to zinc and acid in the vessel. */
@@ -165,6 +165,7 @@ test('an alarm is seen, the type can be large, and one who works alone is asked'
   await putBottle(page, 'washing soda crystals 100% 1 kg 2.10', /Washing soda/i);
   await begin(page, notebook);
   await page.getByRole('link', { name: /Warm to 60/ }).click();
+  await readFirst(page);
   await page.getByRole('button', { name: 'Begin' }).click();
   await read(page, 'temperature', '93');
   await expect(page.getByRole('alert').filter({ hasText: 'above the ceiling of 80' })).toBeVisible({ timeout: 40_000 });

@@ -7,7 +7,8 @@ import { test as base, expect, type Page } from '@playwright/test';
 
 /** A built server on a notebook of its own, that can be stopped and started again on the same port. */
 export class Notebook {
-  readonly home = mkdtempSync(join(tmpdir(), 'still-e2e-'));
+  // Its folder begins with a dot, as the default one does.
+  readonly home = mkdtempSync(join(tmpdir(), '.still-e2e-'));
   origin = '';
   #child: ChildProcess | undefined;
   #port = '0';

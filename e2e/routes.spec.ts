@@ -1,4 +1,4 @@
-import { done, dryAndClose, log, melt, putSandAndLye, read, says, title, weigh } from './hand.ts';
+import { done, dryAndClose, log, melt, putSandAndLye, read, readFirst, says, title, weigh } from './hand.ts';
 import { expect, expectAccessible, putBottle, test } from './notebook.ts';
 
 test('silica from sand: the melt is a guess until the sand left is weighed, acid to pH 7, washed to neutral, dried to its water', async ({
@@ -94,6 +94,7 @@ test('saltpetre by a salt pair: salt filtered off hot, saltpetre cold', async ({
     const here = (await title(page).textContent()) ?? '';
     seen.push(here);
     if (/constant mass|Dry/.test(here)) break;
+    await readFirst(page);
     await next.click();
     await expect(title(page)).not.toHaveText(here);
   }

@@ -63,10 +63,9 @@ test('stations', async ({ page, notebook }) => {
   await page.getByText('Once more').scrollIntoViewIfNeeded();
   await shot('dish');
 
-  await page.goto(`${notebook.origin}/bench/${batch(13)}?step=dry`);
-  await page.getByRole('button', { name: 'Dry', exact: true }).click();
-  await page.getByRole('row', { name: /^solvent rinse/ }).scrollIntoViewIfNeeded();
-  await shot('dry');
+  await page.goto(`${notebook.origin}/bench/${batch(14)}/accident`);
+  await expect(page.getByRole('region', { name: 'What to do now' })).toBeVisible();
+  await shot('accident');
 
   await page.goto(`${notebook.origin}/panels/dish?of=potassium-nitrate`);
   await expect(page.getByText(/of crystals/)).toBeVisible();

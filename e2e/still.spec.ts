@@ -1,4 +1,5 @@
 import type { Page } from '@playwright/test';
+import { readFirst } from './hand.ts';
 import { expect, expectAccessible, putBottle, test } from './notebook.ts';
 
 const ACID = 'plan?make=hydrochloric+acid+from+400+mL+hydrochloric+acid';
@@ -13,6 +14,7 @@ async function upToTheBoil(page: Page) {
     /Bring to the boil/,
   ]) {
     await page.getByRole('navigation', { name: 'Steps of this run' }).getByRole('link', { name: title }).click();
+    await readFirst(page);
     await page.getByRole('button', { name: 'Step done' }).click();
   }
 }

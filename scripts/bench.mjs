@@ -7,5 +7,19 @@ import { run } from './lib/run.mjs';
 install();
 chromium();
 build();
-for (const name of ['sheet', 'living', 'dish', 'solutions', 'label', 'assay', 'still', 'append', 'first-load'])
-  run('tsx', [`bench/${name}.ts`]);
+const [asked, ...rest] = process.argv.slice(2);
+if (asked === 'size') run('tsx', ['bench/size.ts', ...rest]);
+else
+  for (const name of [
+    'sheet',
+    'living',
+    'dish',
+    'solutions',
+    'label',
+    'assay',
+    'still',
+    'care',
+    'append',
+    'first-load',
+  ])
+    run('tsx', [`bench/${name}.ts`]);

@@ -36,6 +36,10 @@ const router = createBrowserRouter([
       { path: 'plan/:batchId?', lazy: async () => ({ Component: (await import('./plan/plan-page.tsx')).PlanPage }) },
       { path: 'bench', lazy: async () => ({ Component: (await import('./board/board-page.tsx')).BoardPage }) },
       { path: 'bench/:batchId', lazy: async () => ({ Component: (await import('./bench/bench-page.tsx')).BenchPage }) },
+      {
+        path: 'bench/:batchId/accident',
+        lazy: async () => ({ Component: (await import('./care/accident-page.tsx')).AccidentPage }),
+      },
       { path: 'assay', lazy: async () => ({ Component: (await import('./assay/home.tsx')).AssayHome }) },
       {
         path: 'assay/product/:batchId',
@@ -94,7 +98,7 @@ function useKeepWritten() {
           else keepWritten<BatchAnswer, 'events'>(['batch', batchId], 'events', event);
         }
         const keys = new Set(written.map(({ of, batchId }) => `${of === 'assays' ? 'assay' : 'batch'} ${batchId}`));
-        const lists = [['batches'], ['bottles'], ['clock'], ['assays']];
+        const lists = [['photos'], ['batches'], ['bottles'], ['clock'], ['assays']];
         for (const queryKey of [...[...keys].map((each) => each.split(' ')), ...lists])
           void client.invalidateQueries({ queryKey });
       }),

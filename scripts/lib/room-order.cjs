@@ -5,10 +5,11 @@ exports.coreOrder = [
   ['figure'],
   ['data'],
   ['substance'],
-  ['account', 'add', 'cell', 'equilibrium', 'product', 'reaction', 'shape', 'solution'],
+  ['account', 'add', 'cell', 'equilibrium', 'keeping', 'product', 'reaction', 'shape', 'solution'],
   ['still'],
   ['dish', 'precipitate', 'rate', 'vessel', 'wash'],
   ['guard'],
+  ['hazard'],
   ['stock'],
   ['method'],
   ['assay'],
@@ -19,4 +20,5 @@ exports.coreOrder = [
   ['plan'],
   ['kept', 'sheet'],
   ['state'],
+  ['care', 'report'],
 ];

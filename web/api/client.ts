@@ -1,4 +1,5 @@
 import type { ProblemDocument } from '#contract/problems';
+import { clockIsAhead } from '../kit/clock.ts';
 
 /** The server answered, and refused. */
 export class Refused extends Error {
@@ -12,18 +13,57 @@ export class Refused extends Error {
 /** The server did not answer. */
 export class Away extends Error {}
 
-export async function request<T>(method: 'GET' | 'POST' | 'PUT' | 'PATCH', path: string, body?: unknown): Promise<T> {
+/** Which notebook answers here; null before any has. */
+let notebook: string | null = null;
+
+export function notebookNow(): string | null {
+  return notebook;
+}
+
+/** Below this a difference is the way there and back, and no wrong clock. */
+const SKEW_MS = 5000;
+
+interface Asked {
+  readonly body?: unknown;
+  /** The notebook that it is meant for; another one under the same address refuses it. */
+  readonly forNotebook?: string | null;
+}
+
+export function request<T>(method: 'GET' | 'POST' | 'PUT' | 'PATCH', path: string, body?: unknown): Promise<T> {
+  return call(method, path, { body });
+}
+
+/** The same, for one notebook and no other. */
+export function postFor<T>(forNotebook: string | null, path: string, body: unknown): Promise<T> {
+  return call('POST', path, { body, forNotebook });
+}
+
+async function call<T>(method: string, path: string, { body, forNotebook }: Asked): Promise<T> {
   let response: Response;
   try {
     response = await fetch(`/api${path}`, {
       method,
-      ...(body === undefined ? {} : { headers: { 'Content-Type': 'application/json' }, body: JSON.stringify(body) }),
+      headers: {
+        ...(body === undefined ? {} : { 'Content-Type': 'application/json' }),
+        ...(forNotebook ? { 'X-Notebook': forNotebook } : {}),
+      },
+      ...(body === undefined ? {} : { body: JSON.stringify(body) }),
     });
   } catch {
     throw new Away('The notebook’s server does not answer.');
   }
+  learn(response.headers);
   if (response.ok) return (await response.json()) as T;
   throw new Refused(await readProblem(response));
+}
+
+/** What every answer says besides: which notebook it is, and what time it is there. */
+function learn(headers: Headers): void {
+  notebook = headers.get('X-Notebook') ?? notebook;
+  const there = Date.parse(headers.get('Date') ?? '');
+  if (Number.isNaN(there)) return;
+  const ahead = there - Date.now();
+  clockIsAhead(Math.abs(ahead) < SKEW_MS ? 0 : ahead);
 }
 
 async function readProblem(response: Response): Promise<ProblemDocument> {
@@ -47,4 +87,9 @@ export function sentenceOf(error: unknown): string {
   if (error instanceof Refused) return error.problem.detail;
   if (error instanceof Away) return 'The notebook’s server does not answer. Is it still running?';
   return 'Something went wrong here.';
+}
+
+/** What kind of refusal it was; undefined where the server did not answer. */
+export function codeOf(error: unknown): string | undefined {
+  return error instanceof Refused ? error.problem.code : undefined;
 }

@@ -2,7 +2,7 @@ import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import type { LessonAnswer } from '#contract/api';
 import type { NewLesson } from '#contract/bodies';
 import { request } from './client.ts';
-import { newId } from './ids.ts';
+import { useKeptIds } from './ids.ts';
 
 const KEY = ['lessons'];
 
@@ -12,10 +12,14 @@ export function useLessons() {
 
 export function useAddLesson() {
   const client = useQueryClient();
+  const ids = useKeptIds();
   return useMutation({
     mutationFn: (lesson: Omit<NewLesson, 'id'>) =>
-      request<LessonAnswer>('POST', '/lessons', { id: newId('lesson'), ...lesson }),
-    onSuccess: () => client.invalidateQueries({ queryKey: KEY }),
+      request<LessonAnswer>('POST', '/lessons', { id: ids.of('lesson', lesson.text), ...lesson }),
+    onSuccess: () => {
+      ids.acknowledged();
+      return client.invalidateQueries({ queryKey: KEY });
+    },
   });
 }
 

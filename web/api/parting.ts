@@ -1,5 +1,6 @@
 import { useMutation, useQueryClient } from '@tanstack/react-query';
 import type { BatchAnswer } from '#contract/api';
+import type { Join } from '#contract/bodies';
 import { request } from './client.ts';
 
 /** Part of a batch becomes a batch of its own. */
@@ -16,8 +17,7 @@ export function useSplitBatch(batchId: string) {
 export function useJoinBatch(batchId: string) {
   const client = useQueryClient();
   return useMutation({
-    mutationFn: (input: { id: string; from: string }) =>
-      request<BatchAnswer>('POST', `/batches/${batchId}/join`, input),
+    mutationFn: (input: Join) => request<BatchAnswer>('POST', `/batches/${batchId}/join`, input),
     onSuccess: () => client.invalidateQueries(),
   });
 }

@@ -1,10 +1,12 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { useRef } from 'react';
 import type { BatchAnswer, BatchSummary, BenchAnswer, BoardAnswer, BottleAnswer, ClockAnswer } from '#contract/api';
 import type { Plan } from '#core/plan';
 import type { BottleCard, BottleEventBody } from '#core/stock';
 import type { Bench } from '#core/vessel';
+import { notebookInstant } from '../kit/clock.ts';
 import { request } from './client.ts';
-import { newId } from './ids.ts';
+import { useKeptIds } from './ids.ts';
 
 export function useBottles() {
   return useQuery({ queryKey: ['bottles'], queryFn: () => request<BottleAnswer[]>('GET', '/bottles') });
@@ -45,35 +47,57 @@ export function useBoard() {
 
 export function usePutBottle() {
   const client = useQueryClient();
+  const ids = useKeptIds();
   return useMutation({
-    mutationFn: (input: { id: string; card: BottleCard }) =>
-      request<BottleAnswer>('POST', '/bottles', { ...input, eventId: newId('ev') }),
-    onSuccess: () => client.invalidateQueries({ queryKey: ['bottles'] }),
+    mutationFn: (input: { id?: string; card: BottleCard }) => {
+      const key = JSON.stringify(input.card);
+      const id = input.id ?? ids.of('bottle', key);
+      return request<BottleAnswer>('POST', '/bottles', { card: input.card, id, eventId: ids.of('ev', id) });
+    },
+    onSuccess: () => {
+      ids.acknowledged();
+      return client.invalidateQueries({ queryKey: ['bottles'] });
+    },
   });
 }
 
 export function useBottleEvent() {
   const client = useQueryClient();
+  const ids = useKeptIds();
+  const made = useRef(new Map<string, string>());
   return useMutation({
     mutationFn: ({ id, body, basedOn }: { id: string; body: BottleEventBody; basedOn?: number }) =>
       request<BottleAnswer>('POST', `/bottles/${id}/events`, {
-        id: newId('ev'),
-        happenedAt: new Date().toISOString(),
+        id: ids.of('ev', id + JSON.stringify(body)),
+        happenedAt: timeOf(made.current, id + JSON.stringify(body)),
         body,
         ...(basedOn === undefined ? {} : { basedOn }),
       }),
+    onSuccess: () => {
+      ids.acknowledged();
+      made.current.clear();
+    },
     onSettled: () => client.invalidateQueries({ queryKey: ['bottles'] }),
   });
 }
 
+/** When something was first sent: sent again, it happened then and not now. */
+function timeOf(made: Map<string, string>, key: string): string {
+  const at = made.get(key) ?? notebookInstant();
+  made.set(key, at);
+  return at;
+}
+
 export function useKeepPlan() {
   const client = useQueryClient();
+  const ids = useKeptIds();
   return useMutation({
     mutationFn: ({ id, plan, basedOn }: { id: string | null; plan: Plan; basedOn: number }) =>
       id === null
-        ? request<BatchAnswer>('POST', '/batches', { id: newId('batch'), plan })
+        ? request<BatchAnswer>('POST', '/batches', { id: ids.of('batch', JSON.stringify(plan)), plan })
         : request<BatchAnswer>('PUT', `/batches/${id}/plan`, { plan, basedOn }),
     onSuccess: (batch) => {
+      ids.acknowledged();
       client.setQueryData(['batch', batch.id], batch);
       return client.invalidateQueries({ queryKey: ['batches'] });
     },

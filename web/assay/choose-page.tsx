@@ -5,7 +5,7 @@ import type { Choice } from '#core/assay';
 import { formatNumber } from '#core/units';
 import type { Bench } from '#core/vessel';
 import { sentenceOf } from '../api/client.ts';
-import { newId } from '../api/ids.ts';
+import { useKeptIds } from '../api/ids.ts';
 import { useBench, useBottles } from '../api/queries.ts';
 import { NumberField } from '../kit/number-field.tsx';
 import { today } from '../parts/day.ts';
@@ -157,6 +157,7 @@ function minutesText(minutes: number): string {
 function Worked({ choice }: { choice: Choice }) {
   const navigate = useNavigate();
   const begin = useBeginAssay();
+  const ids = useKeptIds();
   const { design } = choice;
   return (
     <section aria-label="The way that is chosen" className="worked">
@@ -193,7 +194,7 @@ function Worked({ choice }: { choice: Choice }) {
           disabled={begin.isPending}
           onClick={() =>
             begin.mutate(
-              { ...design.plan, id: newId('assay') },
+              { ...design.plan, id: ids.of('assay', JSON.stringify(design.plan)) },
               { onSuccess: ({ id }) => void navigate(`/assay/run/${id}`) },
             )
           }

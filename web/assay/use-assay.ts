@@ -5,6 +5,7 @@ import type { AssayBody, AssayEntry, AssayPlan, AssayState } from '#core/assay';
 import { request } from '../api/client.ts';
 import { newId } from '../api/ids.ts';
 import { postAssay, useOutbox } from '../api/outbox.ts';
+import { notebookInstant } from '../kit/clock.ts';
 import { useCompute } from '../worker/compute.ts';
 
 export function useAssays() {
@@ -58,7 +59,7 @@ export function useAssay(id: string): { assay: OpenAssay | undefined; error: unk
   );
   const enter = useCallback(
     (bodies: readonly AssayBody[]) => {
-      const happenedAt = new Date().toISOString();
+      const happenedAt = notebookInstant();
       postAssay(
         id,
         bodies.map((body) => ({ id: newId('ev'), happenedAt, body })),

@@ -8,13 +8,14 @@ import { Cautions } from '../parts/cautions.tsx';
 import { Lessons } from '../parts/lessons.tsx';
 import { InMargin } from '../parts/margin.tsx';
 import { plainText, Sentence } from '../parts/sentence.tsx';
+import { BeforeStart } from '../run/before-start.tsx';
+import { Portions } from '../run/portions.tsx';
 import { Together } from '../run/together.tsx';
 import type { Run } from '../run/use-run.ts';
 import { AsItStands } from './as-it-stands.tsx';
 import { Attempts } from './attempts.tsx';
-import { CautionsRead } from './cautions-read.tsx';
+import { CautionsRead, unreadAt } from './cautions-read.tsx';
 import { Log } from './log.tsx';
-import { Portions } from './portions.tsx';
 import { StepAdvice, saysOf } from './step-advice.tsx';
 import { StepPane } from './step-pane.tsx';
 import { tabsOf } from './tabs.ts';
@@ -49,6 +50,7 @@ export function Bench({ run }: { run: Run }) {
           </p>
         ) : null}
         <Together run={run} />
+        <BeforeStart run={run} />
         {step ? <Step key={step.key} run={run} step={step} onNext={() => goTo(nextKey(state, step))} /> : null}
         <Log run={run} />
       </div>
@@ -129,20 +131,31 @@ function Step({ run, step, onNext }: { run: Run; step: StepState; onNext: () => 
   const view = viewOf(step);
   const tabs = tabsOf(step);
   const [pane, setPane] = useState<string | null>(step.status === 'done' ? null : view.opens(step));
+  const [asked, setAsked] = useState(false);
   const advice = useAdvice(run, step.key);
   const over = state.status === 'abandoned';
   const closed = step.status === 'done' || step.status === 'skipped';
   const open = tabs.find(({ id }) => id === pane);
+  // What is grave is read before the step is begun or ended; what has happened can be entered at any time.
+  const waitsForReading = () => {
+    const waits = unreadAt(state, step).length > 0;
+    setAsked(waits);
+    return waits;
+  };
+  const begin = () => {
+    if (step.held === '' && !waitsForReading()) enter({ kind: 'started', step: step.key });
+  };
   const finish = () => {
     // Where the step’s own panel leads, the key is its.
-    if (closed || over || view.leads) return;
+    if (closed || over || view.leads || step.held !== '' || waitsForReading()) return;
     enter({ kind: 'finished', step: step.key });
     onNext();
   };
   useHotkeys('space', finish, { preventDefault: true, useKey: false, ignoreEventWhen: isControl }, [
-    step.key,
+    step,
     closed,
     over,
+    state,
   ]);
   useHotkeys(
     tabs.flatMap(({ key }) => key ?? []).join(','),
@@ -165,7 +178,18 @@ function Step({ run, step, onNext }: { run: Run; step: StepState; onNext: () => 
       </p>
       <div className="row flags">
         <Flags step={step} />
+        <Link className="flag went-wrong" to={`/bench/${run.batch.id}/accident`}>
+          It went wrong
+        </Link>
       </div>
+      {step.held === '' ? null : (
+        <div className="caution caution-stop" role="alert">
+          <b>Not this step, with what is in the vessel.</b> {step.held} Leave its bottle shut. What is in there is kept
+          apart and handed in, or the batch is ended; what has gone in all the same is entered under “Add something
+          else”.
+        </div>
+      )}
+      {over ? null : <CautionsRead run={run} step={step} asked={asked} />}
       {over ? null : (
         <div className="step-tabs">
           {tabs.map((tab) => (
@@ -179,7 +203,7 @@ function Step({ run, step, onNext }: { run: Run; step: StepState; onNext: () => 
               {tab.name}
             </button>
           ))}
-          <Moves run={run} step={step} onFinish={finish} />
+          <Moves run={run} step={step} onBegin={begin} onFinish={finish} />
         </div>
       )}
       {open && !over ? <StepPane key={open.id} tab={open} run={run} step={step} onClose={() => setPane(null)} /> : null}
@@ -192,15 +216,21 @@ function Step({ run, step, onNext }: { run: Run; step: StepState; onNext: () => 
         <StepLine name="why" parts={step.why} quiet />
         <StepLine name="if skipped" parts={step.skipCosts} quiet />
       </dl>
-      <CautionsRead run={run} step={step} />
       <Portions run={run} step={step} />
       <Timers run={run} step={step} />
     </article>
   );
 }
 
+interface MovesProps {
+  readonly run: Run;
+  readonly step: StepState;
+  readonly onBegin: () => void;
+  readonly onFinish: () => void;
+}
+
 /** What moves a step on: begin, checked, done; or open it again. */
-function Moves({ run: { enter }, step, onFinish }: { run: Run; step: StepState; onFinish: () => void }) {
+function Moves({ run: { enter }, step, onBegin, onFinish }: MovesProps) {
   if (step.status === 'done' || step.status === 'skipped')
     return (
       <button type="button" className="tab" onClick={() => enter({ kind: 'reopened', step: step.key })}>
@@ -215,7 +245,7 @@ function Moves({ run: { enter }, step, onFinish }: { run: Run; step: StepState; 
         </button>
       ) : null}
       {step.status === 'running' ? null : (
-        <button type="button" className="tab" onClick={() => enter({ kind: 'started', step: step.key })}>
+        <button type="button" className="tab" onClick={onBegin}>
           Begin
         </button>
       )}

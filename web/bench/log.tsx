@@ -1,6 +1,8 @@
 import { Input } from 'antd';
 import { useState } from 'react';
 import { type EventBody, type LogLine, parseReading, readingLeast, readingProblem } from '#core/log';
+import { formatNumber } from '#core/units';
+import { usePhotoSource, usePhotos } from '../api/photos.ts';
 import { instantText } from '../parts/day.ts';
 import { span } from '../parts/due-text.ts';
 import { plainText } from '../parts/sentence.tsx';
@@ -17,6 +19,7 @@ export function Log({ run }: { run: Run }) {
   return (
     <section aria-label="Log" style={{ marginTop: 20 }}>
       <h2>Log</h2>
+      {lines.some(({ attachmentId }) => attachmentId) ? <PhotosSaid batchId={run.batch.id} /> : null}
       {lines.length === 0 ? <p className="quiet">Nothing is entered yet.</p> : null}
       <ul className="log">
         {lines.slice(0, all ? undefined : SHOWN).map((line) => (
@@ -36,7 +39,7 @@ export function Log({ run }: { run: Run }) {
                 {run.waiting.has(line.eventId) ? ', waiting to be sent' : ''}
               </span>
               {line.attachmentId ? (
-                <img className="photo" src={`/api/attachments/${line.attachmentId}`} alt={line.text} />
+                <Photo id={line.attachmentId} says={line.text} waiting={run.waiting.has(line.eventId)} />
               ) : null}
               {open === line.eventId ? <Correct run={run} line={line} onClose={() => setOpen(null)} /> : null}
             </span>
@@ -61,6 +64,31 @@ export function Log({ run }: { run: Run }) {
         </button>
       ) : null}
     </section>
+  );
+}
+
+/** A small picture that leads to the whole one. */
+function Photo({ id, says, waiting }: { id: string; says: string; waiting: boolean }) {
+  const source = usePhotoSource(id, waiting);
+  const picture = <img className="photo" src={source} alt={says} loading="lazy" />;
+  if (!source) return null;
+  return waiting ? (
+    picture
+  ) : (
+    <a href={`/api/attachments/${id}`} target="_blank" rel="noreferrer" title="the whole picture">
+      {picture}
+    </a>
+  );
+}
+
+/** How many photos there are, and how much they take. */
+function PhotosSaid({ batchId }: { batchId: string }) {
+  const { data } = usePhotos(batchId);
+  if (!data || data.count === 0) return null;
+  return (
+    <p className="quiet small">
+      {data.count === 1 ? '1 photo' : `${data.count} photos`}, {formatNumber(data.bytes / 1e6, 2)} MB.
+    </p>
   );
 }
 

@@ -2,9 +2,10 @@ import { Input, Segmented } from 'antd';
 import { useState } from 'react';
 import type { Happened } from '#core/log';
 import { parseQuantity } from '#core/units';
+import { notebookInstant, notebookTime } from './clock.ts';
 import { Field } from './field.tsx';
 
-export const nowHappened = (): Happened => ({ at: new Date().toISOString(), giveOrTakeMin: 0 });
+export const nowHappened = (): Happened => ({ at: notebookInstant(), giveOrTakeMin: 0 });
 
 /** When it happened: now, or earlier, as near as is known. */
 export function WhenField({ onChange }: { onChange: (happened: (() => Happened) | null) => void }) {
@@ -26,7 +27,7 @@ export function WhenField({ onChange }: { onChange: (happened: (() => Happened) 
       return onChange(null);
     }
     const happened = {
-      at: new Date(Date.now() - back.value.value * 1000).toISOString(),
+      at: new Date(notebookTime() - back.value.value * 1000).toISOString(),
       giveOrTakeMin: about ? about.value.value / 60 : 0,
     };
     onChange(() => happened);

@@ -15,6 +15,7 @@ export function Cautions({ cautions, title = 'Cautions' }: { cautions: readonly 
           <b>{each.title}.</b> {each.text}
         </div>
       ))}
+      <p className="quiet small">Local codes and those trained for it come first; these are the usual cautions.</p>
     </section>
   );
 }

@@ -93,6 +93,8 @@ describe('the list of batches', () => {
     yieldPct: { value: 88.2, band: 2 },
     got: '52.9 g',
     bottles: [],
+    vessel: null,
+    residue: [],
     lesson: '',
     colours: [],
     version: 3,

@@ -1,33 +1,31 @@
+import { useState } from 'react';
 import { Link } from 'react-router';
 import { sdOf } from '#core/figure';
 import { planTitle, productTitle } from '#core/plan';
 import { leftOverIn } from '#core/state';
 import type { BottleCard } from '#core/stock';
 import { speciesOf, substanceOf } from '#core/substance';
-import { sentenceOf } from '../api/client.ts';
 import { newId } from '../api/ids.ts';
-import { usePutBottle } from '../api/queries.ts';
 import { today } from '../parts/day.ts';
 import type { Run } from '../run/use-run.ts';
 
 /** The product as a new bottle, with the batch it came from. */
 export function ToShelf({ run }: { run: Run }) {
-  const put = usePutBottle();
+  const [placed, setPlaced] = useState(false);
   const bottleId = run.state.bottles.at(-1);
+  // Told when the bottle really stands there.
+  if (bottleId && run.waiting.size > 0) return <span className="quiet">on its way to the shelf</span>;
   if (bottleId) return <Link to={`/shelf/${bottleId}`}>On the shelf</Link>;
   const card = productCard(run);
   if (!card) return null;
   const place = () => {
-    const id = newId('bottle');
-    put.mutate({ id, card }, { onSuccess: () => run.enter({ kind: 'bottled', bottleId: id }) });
+    setPlaced(true);
+    run.enter({ kind: 'bottled', bottleId: newId('bottle'), card });
   };
   return (
-    <>
-      <button type="button" className="act" disabled={put.isPending} onClick={place}>
-        Put it on the shelf
-      </button>
-      {put.isError ? <span className="problem">{sentenceOf(put.error)}</span> : null}
-    </>
+    <button type="button" className="act" disabled={placed} onClick={place}>
+      Put it on the shelf
+    </button>
   );
 }
 

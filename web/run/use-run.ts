@@ -5,6 +5,7 @@ import type { RunState } from '#core/state';
 import { newId } from '../api/ids.ts';
 import { post, useOutbox } from '../api/outbox.ts';
 import { useBatch } from '../api/queries.ts';
+import { notebookInstant } from '../kit/clock.ts';
 import { type OpenRun, useRunState } from '../worker/run-session.ts';
 
 export interface Run {
@@ -67,6 +68,7 @@ export function useRun(batchId: string | undefined): { run: Run | undefined; err
 }
 
 function eventNow(body: EventBody, happened?: Happened): RunEvent {
-  const now = new Date().toISOString();
+  // By the server’s clock: a device that is ten minutes ahead writes nothing into the future.
+  const now = notebookInstant();
   return { id: newId('ev'), happened: happened ?? { at: now, giveOrTakeMin: 0 }, writtenAt: now, body };
 }

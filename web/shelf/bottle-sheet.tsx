@@ -5,6 +5,7 @@ import type { BottleAnswer } from '#contract/api';
 import { strengthUnits } from '#core/solution';
 import { type BottleCard, type BottleEventBody, type BottleView, onlyWaterBesides, strengthSince } from '#core/stock';
 import { formatNumber } from '#core/units';
+import type { Bench } from '#core/vessel';
 import { sentenceOf } from '../api/client.ts';
 import { useBatches, useBottleEvent } from '../api/queries.ts';
 import { NumberField } from '../kit/number-field-lazy.tsx';
@@ -16,20 +17,27 @@ const CardForm = lazy(async () => ({ default: (await import('./card-form.tsx')).
 
 const Lessons = lazy(async () => ({ default: (await import('../parts/lessons.tsx')).Lessons }));
 
+const LabelPrint = lazy(async () => ({ default: (await import('./label-print.tsx')).LabelPrint }));
+
 const FoundOf = lazy(async () => ({ default: (await import('./found-of.tsx')).FoundOf }));
 
 const AgeingChart = lazy(async () => ({ default: (await import('./ageing-chart.tsx')).AgeingChart }));
 
 /** A bottle’s sheet: strength in every unit at the shelf’s temperature, what is left, what it costs, where it came from and went. */
-export function BottleSheet({ bottle, tempC }: { bottle: BottleAnswer; tempC: number }) {
+export function BottleSheet({ bottle, bench }: { bottle: BottleAnswer; bench: Bench }) {
+  const { tempC, country } = bench;
   const { id, card, usedG } = bottle;
   const view = useCompute(
     'bottle',
-    useMemo(() => ({ id, card, usedG, tempC, today: today() }), [id, card, usedG, tempC]),
+    useMemo(
+      () => ({ id, card, usedG, tempC, today: today(), ...(country && { country }) }),
+      [id, card, usedG, tempC, country],
+    ),
   );
   const change = useBottleEvent();
   const [editing, setEditing] = useState(false);
   const [taking, setTaking] = useState(false);
+  const [labelling, setLabelling] = useState(false);
   const send = (body: BottleEventBody, then?: () => void) =>
     change.mutate(
       { id, body, ...(body.kind === 'corrected' ? { basedOn: bottle.version } : {}) },
@@ -42,6 +50,7 @@ export function BottleSheet({ bottle, tempC }: { bottle: BottleAnswer; tempC: nu
       <p className="quiet small">
         {content?.substance.name ?? ''} · {card.measured ? `measured ${dayText(card.measured.day)}` : knownBy(card)} ·
         since {dayText(card.since)}
+        {card.place ? ` · ${card.place}` : ''}
       </p>
       {view.problem ? <p className="problem">{view.problem.message}</p> : null}
       {view.value ? (
@@ -78,6 +87,9 @@ export function BottleSheet({ bottle, tempC }: { bottle: BottleAnswer; tempC: nu
         <button type="button" className="link" onClick={() => setEditing(true)}>
           Edit
         </button>
+        <button type="button" className="link" onClick={() => setLabelling(true)}>
+          Label
+        </button>
         <button type="button" className="link" aria-expanded={taking} onClick={() => setTaking(!taking)}>
           Take some
         </button>
@@ -108,12 +120,13 @@ export function BottleSheet({ bottle, tempC }: { bottle: BottleAnswer; tempC: nu
       {taking ? (
         <Take onTake={(grams, why) => send({ kind: 'used', grams, forBatch: null, why }, () => setTaking(false))} />
       ) : null}
-      {change.isError ? <p className="problem">{sentenceOf(change.error)}</p> : null}
+      {change.isError && !editing ? <p className="problem">{sentenceOf(change.error)}</p> : null}
       <Suspense fallback={null}>
         <FoundOf bottle={bottle} send={(body) => send(body)} />
       </Suspense>
       <Keeping bottle={bottle} tempC={tempC} />
       <InPractice keeping={view.value?.keeping ?? []} />
+      <Law rules={view.value?.law ?? []} chosen={country !== undefined} />
       <Lineage bottle={bottle} />
       <Sums substanceId={card.substanceId} />
       <Suspense fallback={null}>
@@ -125,6 +138,11 @@ export function BottleSheet({ bottle, tempC }: { bottle: BottleAnswer; tempC: nu
       </Suspense>
       {card.note ? <p className="small">{card.note}</p> : null}
       {card.labelText ? <p className="quiet small">Label: “{card.labelText}”</p> : null}
+      {labelling ? (
+        <Suspense fallback={null}>
+          <LabelPrint bottle={bottle} tempC={tempC} onClose={() => setLabelling(false)} />
+        </Suspense>
+      ) : null}
       {editing ? (
         <Suspense fallback={null}>
           <CardForm
@@ -139,6 +157,25 @@ export function BottleSheet({ bottle, tempC }: { bottle: BottleAnswer; tempC: nu
         </Suspense>
       ) : null}
     </section>
+  );
+}
+
+/** Rules on having it, with where and when; they change, and others add to them. */
+function Law({ rules, chosen }: { rules: readonly string[]; chosen: boolean }) {
+  if (rules.length === 0) return null;
+  return (
+    <details>
+      <summary>
+        {rules.length === 1 ? 'A rule applies to it' : `${rules.length} rules apply to it`}
+        {chosen ? '' : ', of several countries: choose yours in your bench'}
+      </summary>
+      {rules.map((each) => (
+        <p key={each} className="small">
+          {each}
+        </p>
+      ))}
+      <p className="quiet small">A dated snapshot: check your local code.</p>
+    </details>
   );
 }
 

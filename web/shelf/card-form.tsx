@@ -28,6 +28,7 @@ export function CardForm({ card, title, okText, busy, problem, onSave, onClose }
     onSave({
       ...draft,
       name: draft.name.trim(),
+      ...(draft.place === undefined ? {} : { place: draft.place.trim() }),
       strength: strength === null ? null : { value: strength, unit },
       strengthBand: strength === null ? null : draft.strengthBand,
       size: size === null ? null : { value: size, unit: sizeUnit },
@@ -117,6 +118,17 @@ export function CardForm({ card, title, okText, busy, problem, onSave, onClose }
               value={draft.group}
               options={groups.map((value) => ({ value, label: value }))}
               onChange={(group) => change({ group })}
+            />
+          )}
+        </Field>
+        <Field label="Place">
+          {(bound) => (
+            <Input
+              {...bound}
+              value={draft.place ?? ''}
+              maxLength={60}
+              placeholder="shelf 1, box by the door"
+              onChange={(event) => change({ place: event.target.value })}
             />
           )}
         </Field>

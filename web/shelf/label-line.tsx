@@ -1,9 +1,9 @@
 import { lazy, Suspense, useId, useMemo, useRef, useState } from 'react';
 import { useNavigate } from 'react-router';
-import type { BottleCard, LabelAnswer } from '#core/stock';
+import type { BenchAnswer } from '#contract/api';
+import type { AwayFound, BottleCard, LabelAnswer } from '#core/stock';
 import { sentenceOf } from '../api/client.ts';
-import { newId } from '../api/ids.ts';
-import { usePutBottle } from '../api/queries.ts';
+import { usePutBottle, useSaveBench } from '../api/queries.ts';
 import { Asked } from '../parts/asked.tsx';
 import { today } from '../parts/day.ts';
 import { Num } from '../parts/num.tsx';
@@ -14,11 +14,12 @@ const DescribeForm = lazy(async () => ({ default: (await import('./describe-form
 const CardForm = lazy(async () => ({ default: (await import('./card-form.tsx')).CardForm }));
 
 /** “The label says …”: what is typed is read as it is typed, what was understood stands below, Enter puts it on the shelf. */
-export function LabelLine({ tempC }: { tempC: number }) {
+export function LabelLine({ tempC, bench }: { tempC: number; bench: BenchAnswer | undefined }) {
   const id = useId();
   const navigate = useNavigate();
   const input = useRef<HTMLInputElement>(null);
   const put = usePutBottle();
+  const save = useSaveBench();
   const [text, setText] = useState('');
   const [asked, setAsked] = useState(false);
   const [correcting, setCorrecting] = useState<BottleCard | null>(null);
@@ -35,17 +36,34 @@ export function LabelLine({ tempC }: { tempC: number }) {
       : undefined;
 
   const place = (card: BottleCard) => {
-    const bottleId = newId('bottle');
     put.mutate(
-      { id: bottleId, card },
+      { card },
       {
-        onSuccess: () => {
+        onSuccess: ({ id: bottleId }) => {
           setText('');
           setAsked(false);
           setCorrecting(null);
           setDescribing(false);
           setSaid(`${card.name} stands on the shelf.`);
           void navigate(`/shelf/${bottleId}`);
+        },
+      },
+    );
+  };
+
+  const keepAway = ({ id: awayId, name, place: where }: AwayFound) => {
+    if (!bench) return;
+    const away = [
+      ...(bench.bench.away ?? []).filter((each) => each.id !== awayId),
+      { id: awayId, place: where.toLowerCase() },
+    ];
+    save.mutate(
+      { basedOn: bench.version, bench: { ...bench.bench, away } },
+      {
+        onSuccess: () => {
+          setText('');
+          setSaid(`${name} stands as something to keep away from.`);
+          void navigate('/shelf?view=places');
         },
       },
     );
@@ -103,6 +121,11 @@ export function LabelLine({ tempC }: { tempC: number }) {
             }}
           />
         ) : null}
+        {text.trim() !== '' && value?.away ? (
+          <button type="button" className="link" onClick={() => value.away && keepAway(value.away)}>
+            stand “{value.away.name}” as something to keep away from …
+          </button>
+        ) : null}
         {text.trim() !== '' && value && isUnknown(value) ? (
           <button type="button" className="link" onClick={() => setDescribing(true)}>
             it is something else: describe it …
@@ -118,7 +141,8 @@ export function LabelLine({ tempC }: { tempC: number }) {
             fill in …
           </button>
         ) : null}
-        {put.isError ? <p className="problem">{sentenceOf(put.error)}</p> : null}
+        {put.isError && !correcting ? <p className="problem">{sentenceOf(put.error)}</p> : null}
+        {save.isError ? <p className="problem">{sentenceOf(save.error)}</p> : null}
       </div>
       {describing ? (
         <Suspense fallback={null}>

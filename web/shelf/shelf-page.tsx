@@ -3,6 +3,7 @@ import { useParams, useSearchParams } from 'react-router';
 import type { BottleAnswer } from '#contract/api';
 import type { BottleFace } from '#core/stock';
 import { type BottleGroup, groups } from '#core/stock';
+import { BenchDefaults } from '#core/vessel';
 import { sentenceOf } from '../api/client.ts';
 import { useBench, useBottles } from '../api/queries.ts';
 import { today } from '../parts/day.ts';
@@ -12,6 +13,8 @@ import { Board } from './board.tsx';
 import { BottleSheet } from './bottle-sheet.tsx';
 import { LabelLine } from './label-line.tsx';
 import './shelf.css';
+
+const PlacesView = lazy(async () => ({ default: (await import('./places-view.tsx')).PlacesView }));
 
 const BottleTable = lazy(async () => ({ default: (await import('./bottle-table.tsx')).BottleTable }));
 
@@ -24,6 +27,7 @@ const GROUP_NAMES: Readonly<Record<BottleGroup, string>> = {
 };
 const ORDERS = { use: 'by use', strength: 'by strength', age: 'by age', name: 'by name' } as const;
 type Order = keyof typeof ORDERS;
+const VIEWS = ['drawn', 'table', 'places'] as const;
 
 /** The shelf: a line to put bottles on it, the bottles drawn or in a table, the chosen one’s sheet in the margin. */
 export function ShelfPage() {
@@ -32,7 +36,7 @@ export function ShelfPage() {
   const bottles = useBottles();
   const bench = useBench();
   const tempC = bench.data?.bench.tempC ?? 20;
-  const view = search.get('view') === 'table' ? 'table' : 'drawn';
+  const view = VIEWS.find((each) => each === search.get('view')) ?? 'drawn';
   const showArchived = search.get('archived') === 'yes';
   const order = (search.get('by') ?? 'use') as Order;
   const standing = useMemo(
@@ -55,6 +59,7 @@ export function ShelfPage() {
     <span className="end small">
       <Choice on={view === 'drawn'} onClick={() => set('view', null)} text="drawn" />
       <Choice on={view === 'table'} onClick={() => set('view', 'table')} text="table" />
+      <Choice on={view === 'places'} onClick={() => set('view', 'places')} text="by place" />
       {' · '}
       {(Object.keys(ORDERS) as Order[]).map((each) => (
         <Choice
@@ -80,41 +85,47 @@ export function ShelfPage() {
   return (
     <>
       <h1 className="sr">Shelf</h1>
-      <LabelLine tempC={tempC} />
+      <LabelLine tempC={tempC} bench={bench.data} />
       {bottles.isError ? <p className="problem">{sentenceOf(bottles.error)}</p> : null}
       {bottles.isPending ? <p className="waiting-block">Loading the shelf …</p> : null}
       {bottles.data?.length === 0 ? <Empty /> : null}
-      {view === 'table' && standing.length > 0 ? (
+      {view !== 'drawn' && standing.length > 0 ? (
         <div className="shelf-head">
-          <h2>All</h2>
+          <h2>{view === 'places' ? 'Where it stands' : 'All'}</h2>
           {choices}
         </div>
+      ) : null}
+      {view === 'places' && bench.data ? (
+        <Suspense fallback={<p className="waiting-block">Loading the places …</p>}>
+          <PlacesView bottles={standing} bench={bench.data} />
+        </Suspense>
       ) : null}
       {view === 'table' ? (
         <Suspense fallback={<p className="waiting-block">Loading the table …</p>}>
           <BottleTable bottles={sorted} faces={faces} groupNames={GROUP_NAMES} />
         </Suspense>
-      ) : (
-        groups
-          .filter((group) => sorted.some((each) => each.card.group === group))
-          .map((group, i) => {
-            const here = sorted.filter((each) => each.card.group === group);
-            return (
-              <Board
-                key={group}
-                name={GROUP_NAMES[group]}
-                bottles={here}
-                faces={faces}
-                search={search.toString()}
-                chosen={bottleId}
-                end={i === 0 ? choices : null}
-              />
-            );
-          })
-      )}
+      ) : null}
+      {view === 'drawn'
+        ? groups
+            .filter((group) => sorted.some((each) => each.card.group === group))
+            .map((group, i) => {
+              const here = sorted.filter((each) => each.card.group === group);
+              return (
+                <Board
+                  key={group}
+                  name={GROUP_NAMES[group]}
+                  bottles={here}
+                  faces={faces}
+                  search={search.toString()}
+                  chosen={bottleId}
+                  end={i === 0 ? choices : null}
+                />
+              );
+            })
+        : null}
       {chosen ? (
         <InMargin>
-          <BottleSheet key={chosen.id} bottle={chosen} tempC={tempC} />
+          <BottleSheet key={chosen.id} bottle={chosen} bench={bench.data?.bench ?? BenchDefaults} />
         </InMargin>
       ) : null}
       {bottleId && bottles.data && !chosen ? <p className="problem">That bottle is not in this notebook.</p> : null}

@@ -1,9 +1,13 @@
-import { Checkbox, Input, Modal } from 'antd';
+import { Checkbox, Input, Modal, Select } from 'antd';
 import { useState } from 'react';
 import type { BenchAnswer } from '#contract/api';
 import { parseNumber } from '#core/units';
 import {
+  type AirKind,
+  airKinds,
   type Bench,
+  type Country,
+  countries,
   gearKinds,
   KITCHEN_GEAR,
   materials,
@@ -88,7 +92,49 @@ export function BenchSettings({ answer, onClose }: { answer: BenchAnswer; onClos
         {number('pressureHPa', 'Air pressure', 'hPa', 600, 1100)}
         {number('balanceG', 'Balance shows steps of', 'g', 0.0001, 100)}
         {number('roomM3', 'Air in the room', 'm³', 1, 100_000)}
+        <Field label="How its air is renewed">
+          {(bound) => (
+            <Select
+              {...bound}
+              style={{ width: '100%' }}
+              value={draft.air ?? 'closed'}
+              options={airKinds.map((value) => ({ value, label: AIR_WORDS[value] }))}
+              onChange={(air) => setDraft((before) => ({ ...before, air }))}
+            />
+          )}
+        </Field>
         {number('evaporationGPerH', 'Water your hotplate boils off', 'g/h', 1, 100_000)}
+      </div>
+      <div className="form-grid">
+        <Field label="Whose rules hold here">
+          {(bound) => (
+            <Select
+              {...bound}
+              style={{ width: '100%' }}
+              {...(draft.country ? { value: draft.country } : {})}
+              placeholder="choose your country"
+              options={countries.map((value) => ({ value, label: COUNTRY_WORDS[value] }))}
+              onChange={(country) => setDraft((before) => ({ ...before, country }))}
+            />
+          )}
+        </Field>
+        {(['poison', 'checkIn', 'other'] as const).map((key) => (
+          <Field key={key} label={CALL_WORDS[key]}>
+            {(bound) => (
+              <Input
+                {...bound}
+                maxLength={40}
+                value={draft.calls?.[key] ?? ''}
+                onChange={(event) =>
+                  setDraft((before) => ({
+                    ...before,
+                    calls: { poison: '', checkIn: '', other: '', ...before.calls, [key]: event.target.value },
+                  }))
+                }
+              />
+            )}
+          </Field>
+        ))}
       </div>
       <Field
         label="Measuring cylinders, mL"
@@ -158,10 +204,37 @@ export function BenchSettings({ answer, onClose }: { answer: BenchAnswer; onClos
           />
         )}
       </Field>
+      <p className="small">
+        <a href="/api/backup" download style={{ textDecoration: 'underline' }}>
+          Take a backup away
+        </a>{' '}
+        <span className="quiet">everything with its photos, in one archive; npm run restore puts it back.</span>
+      </p>
       {save.isError ? <p className="problem">{sentenceOf(save.error)}</p> : null}
     </Modal>
   );
 }
+
+const AIR_WORDS: Readonly<Record<AirKind, string>> = {
+  closed: 'doors and windows shut',
+  window: 'a window or the door open',
+  fan: 'a fan blowing out',
+  hood: 'a hood with a duct',
+  outdoors: 'none: it is outdoors',
+};
+const COUNTRY_WORDS: Readonly<Record<Country, string>> = {
+  EU: 'European Union',
+  UK: 'United Kingdom',
+  US: 'United States',
+  CA: 'Canada',
+  AU: 'Australia',
+  elsewhere: 'elsewhere: none are held',
+};
+const CALL_WORDS = {
+  poison: 'Poison centre, number',
+  checkIn: 'Check-in, number',
+  other: 'Another number to call',
+} as const;
 
 function readNumbers(text: string): number[] | undefined {
   const parts = text.split(';').map((part) => parseNumber(part));

@@ -13,9 +13,26 @@ export type ChoiceName = keyof typeof CHOICES;
 type Value<N extends ChoiceName> = (typeof CHOICES)[N][number];
 type Choices = { readonly [N in ChoiceName]: Value<N> };
 
+/** A store that is forbidden or full holds no choice; the page works all the same. */
+function read(key: string): string | null {
+  try {
+    return localStorage.getItem(key);
+  } catch {
+    return null;
+  }
+}
+
+function write(key: string, value: string): void {
+  try {
+    localStorage.setItem(key, value);
+  } catch {
+    // Chosen for this page alone.
+  }
+}
+
 const stored = <N extends ChoiceName>(name: N): Value<N> => {
   const known: readonly string[] = CHOICES[name];
-  const value = localStorage.getItem(`earnest-still:${name}`);
+  const value = read(`earnest-still:${name}`);
   return (value !== null && known.includes(value) ? value : known[0]) as Value<N>;
 };
 
@@ -36,7 +53,7 @@ export function ChoiceProvider({ children }: { children: ReactNode }) {
   useEffect(() => {
     document.documentElement.dataset.theme = choices.theme;
     document.documentElement.dataset.type = choices.type;
-    for (const [name, value] of Object.entries(choices)) localStorage.setItem(`earnest-still:${name}`, value);
+    for (const [name, value] of Object.entries(choices)) write(`earnest-still:${name}`, value);
   }, [choices]);
   const choose = useCallback<Held['choose']>(
     (name, value) => setChoices((before) => ({ ...before, [name]: value })),

@@ -5,6 +5,7 @@ import { formatNumber } from '#core/units';
 import { newId } from '../api/ids.ts';
 import { post } from '../api/outbox.ts';
 import { useBatch } from '../api/queries.ts';
+import { notebookInstant } from '../kit/clock.ts';
 
 /** Lines that ask for an amount of one thing: what a plan may be made for. */
 const WANTED =
@@ -30,7 +31,7 @@ export function KeepAnswer({ text, answer }: { text: string; answer: VerbOutput<
           className="link"
           disabled={kept === text}
           onClick={() => {
-            const now = new Date().toISOString();
+            const now = notebookInstant();
             post(batchId, [
               {
                 id: newId('ev'),

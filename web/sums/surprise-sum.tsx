@@ -1,6 +1,6 @@
 import { useMemo, useState } from 'react';
 import type { VerbInput } from '#contract/verbs';
-import { type Observation, observations, type Ranked } from '#core/surprise';
+import { type LookedInto, type Observation, observations, type Ranked } from '#core/surprise';
 import { useCompute } from '../worker/compute.ts';
 
 const SHOWN = 4;
@@ -8,10 +8,12 @@ const SHOWN = 4;
 interface SurpriseSumProps {
   readonly scene: Omit<VerbInput<'surprise'>, 'observation'>;
   readonly onSeen?: (seen: Observation) => void;
+  /** What came of looking into a cause: it shifts what is likely the next time. */
+  readonly onVerdict?: (seen: Observation, cause: string, verdict: LookedInto['verdict']) => void;
 }
 
 /** Something unexpected: pick what is seen; causes ranked from what is there, dangerous ones first. */
-export function SurpriseSum({ scene, onSeen }: SurpriseSumProps) {
+export function SurpriseSum({ scene, onSeen, onVerdict }: SurpriseSumProps) {
   const [seen, setSeen] = useState<Observation | null>(null);
   const [all, setAll] = useState(false);
   const ranked = useCompute(
@@ -48,7 +50,12 @@ export function SurpriseSum({ scene, onSeen }: SurpriseSumProps) {
       </p>
       <ol className="causes" aria-label="Causes, the gravest and likeliest first">
         {shown?.map((cause) => (
-          <CauseItem key={cause.cause} cause={cause} />
+          <CauseItem
+            key={cause.cause}
+            cause={cause}
+            before={scene.known?.findLast((each) => each.cause === cause.cause)?.verdict ?? null}
+            onVerdict={onVerdict ? (verdict) => onVerdict(seen, cause.cause, verdict) : null}
+          />
         ))}
       </ol>
       {ranked && ranked.length > SHOWN && !all ? (
@@ -60,7 +67,15 @@ export function SurpriseSum({ scene, onSeen }: SurpriseSumProps) {
   );
 }
 
-function CauseItem({ cause }: { cause: Ranked }) {
+interface CauseItemProps {
+  readonly cause: Ranked;
+  readonly before: LookedInto['verdict'] | null;
+  readonly onVerdict: ((verdict: LookedInto['verdict']) => void) | null;
+}
+
+const VERDICTS = ['it was this', 'it was not this'] as const;
+
+function CauseItem({ cause, before, onVerdict }: CauseItemProps) {
   return (
     <li>
       <p>
@@ -74,6 +89,22 @@ function CauseItem({ cause }: { cause: Ranked }) {
       <p className="small">
         <b>Check:</b> {cause.check} <b>Then:</b> {cause.move}
       </p>
+      {before ? <p className="small">Looked into: {before}.</p> : null}
+      {onVerdict && before === null ? (
+        <p className="small row">
+          {VERDICTS.map((verdict) => (
+            <button
+              key={verdict}
+              type="button"
+              className="link"
+              aria-label={`${verdict}: ${cause.cause}`}
+              onClick={() => onVerdict(verdict)}
+            >
+              {verdict.charAt(0).toUpperCase() + verdict.slice(1)}
+            </button>
+          ))}
+        </p>
+      ) : null}
       <p className="quiet small">
         {cause.via ? `${cause.via.replace('->', '→')} · ` : ''}
         {cause.source}

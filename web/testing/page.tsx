@@ -19,7 +19,9 @@ export function serverOf(answers: Answers) {
     if (answer === 'away') throw new TypeError('failed to fetch');
     if (answer === undefined) return problem(404, `There is no ${to}.`);
     if (typeof answer === 'number') return problem(answer, 'The server would not.');
-    return new Response(JSON.stringify(typeof answer === 'function' ? answer(body) : answer));
+    return new Response(JSON.stringify(typeof answer === 'function' ? answer(body) : answer), {
+      headers: { Date: new Date().toUTCString() },
+    });
   });
   return { sent };
 }

@@ -1,7 +1,7 @@
 import { Select } from 'antd';
 import { useState } from 'react';
 import { useNavigate } from 'react-router';
-import { sentenceOf } from '#web/api/client.ts';
+import { codeOf, sentenceOf } from '#web/api/client.ts';
 import { newId } from '#web/api/ids.ts';
 import { useJoinBatch, useSplitBatch } from '#web/api/parting.ts';
 import { useBatches } from '#web/api/queries.ts';
@@ -45,6 +45,8 @@ export function JoinForm({ run, onClose }: PaneProps) {
   const batches = useBatches();
   const join = useJoinBatch(run.batch.id);
   const [from, setFrom] = useState<string | undefined>();
+  // Made when the form opens: sent again after a lost answer it joins once.
+  const [joinId] = useState(() => newId('ev'));
   const others = (batches.data ?? []).filter(
     (each) => each.id !== run.batch.id && each.status === 'running' && each.routeId === run.batch.plan.route.id,
   );
@@ -68,13 +70,22 @@ export function JoinForm({ run, onClose }: PaneProps) {
         type="button"
         className="tab"
         disabled={!from || join.isPending || run.waiting.size > 0}
-        onClick={() => from && join.mutate({ id: newId('ev'), from }, { onSuccess: onClose })}
+        onClick={() => from && join.mutate({ id: joinId, from }, { onSuccess: onClose })}
       >
         Join it
       </button>
       {join.isError ? (
         <p className="problem small" role="alert">
-          {sentenceOf(join.error)}
+          {sentenceOf(join.error)}{' '}
+          {from && codeOf(join.error) === 'beyond-scope' ? (
+            <button
+              type="button"
+              className="link"
+              onClick={() => join.mutate({ id: joinId, from, happened: true }, { onSuccess: onClose })}
+            >
+              They are in one vessel already
+            </button>
+          ) : null}
         </p>
       ) : null}
     </>

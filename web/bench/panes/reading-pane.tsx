@@ -4,7 +4,7 @@ import { type Happened, parseReading, type Quantity, quantities, readingProblem,
 import { EntryForm } from '#web/kit/entry-form.tsx';
 import { Field } from '#web/kit/field.tsx';
 import { ReadingField } from '#web/kit/reading-field.tsx';
-import { WhenField } from '#web/kit/when-field.tsx';
+import { nowHappened, WhenField } from '#web/kit/when-field.tsx';
 import type { PaneProps } from '#web/run/pane-props.ts';
 
 /** How each quantity is asked for, and what a reading of it may look like. One that the core knows and this does not, compiles nowhere. */
@@ -85,10 +85,7 @@ export function ReadingPane({ run, step }: PaneProps) {
   const [text, setText] = useState('');
   const [place, setPlace] = useState('');
   const [problem, setProblem] = useState('');
-  const [when, setWhen] = useState<(() => Happened) | null>(() => () => ({
-    at: new Date().toISOString(),
-    giveOrTakeMin: 0,
-  }));
+  const [when, setWhen] = useState<(() => Happened) | null>(() => nowHappened);
   const [state, setState] = useState<State | null>(null);
   const [tare, setTare] = useState('');
   const [asked, setAsked] = useState('');

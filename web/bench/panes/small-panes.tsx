@@ -4,9 +4,8 @@ import { useEffect, useRef, useState } from 'react';
 import { parseReading } from '#core/log';
 import { portionProblem } from '#core/state';
 import { parseQuantity } from '#core/units';
-import { sentenceOf } from '#web/api/client.ts';
 import { newId } from '#web/api/ids.ts';
-import { putPhoto } from '#web/api/photo.ts';
+import { holdPhoto, photoProblem } from '#web/api/photos.ts';
 import { EntryForm } from '#web/kit/entry-form.tsx';
 import { Field } from '#web/kit/field.tsx';
 import { ReadingField } from '#web/kit/reading-field.tsx';
@@ -161,8 +160,10 @@ export function PhotoPane({ run, step, onClose }: PaneProps) {
     if (!file) return setProblem('Choose a photo first.');
     setBusy(true);
     try {
+      const wrong = await photoProblem(file);
+      if (wrong) return setProblem(wrong);
       const attachmentId = newId('att');
-      await putPhoto(attachmentId, run.batch.id, file);
+      await holdPhoto(attachmentId, run.batch.id, file);
       run.enter({
         kind: 'photographed',
         step: step.key,
@@ -171,8 +172,6 @@ export function PhotoPane({ run, step, onClose }: PaneProps) {
         ...(colour ? { colour } : {}),
       });
       onClose();
-    } catch (error) {
-      setProblem(`${sentenceOf(error)} The photo is still chosen here: try again.`);
     } finally {
       setBusy(false);
     }

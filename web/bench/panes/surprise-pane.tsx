@@ -8,7 +8,18 @@ export function SurprisePane({ run, step }: PaneProps) {
   const present = useMemo(() => sceneOf(run), [run]);
   const tempC = lastTemperature(run, step.key) ?? run.batch.plan.bench.tempC;
   const { technique } = step;
-  const scene = useMemo(() => ({ present, tempC, technique }), [present, tempC, technique]);
+  const material = run.state.sheet.vessel?.vessel.material;
+  const known = useMemo(
+    () =>
+      run.events.flatMap(({ body }) =>
+        body.kind === 'looked-into' ? [{ cause: body.cause, verdict: body.verdict }] : [],
+      ),
+    [run.events],
+  );
+  const scene = useMemo(
+    () => ({ present, tempC, technique, known, ...(material && { material }) }),
+    [present, tempC, technique, known, material],
+  );
   return (
     <SurpriseSum
       scene={scene}
@@ -20,6 +31,9 @@ export function SurprisePane({ run, step }: PaneProps) {
           reading: { is: 'word', text: observations[seen] },
           place: '',
         })
+      }
+      onVerdict={(observation, cause, verdict) =>
+        run.enter({ kind: 'looked-into', step: step.key, observation, cause: cause.slice(0, 300), verdict, note: '' })
       }
     />
   );

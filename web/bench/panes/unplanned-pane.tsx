@@ -55,7 +55,10 @@ export function UnplannedPane({ run, step, onClose }: PaneProps) {
     onClose();
   };
   // Not before it is known what it does in there.
-  const blocked = clash.busy || worst?.severity === 'refuse' || (worst?.severity === 'danger' && reason.trim() === '');
+  // More of what the route itself puts in asks for no reason; anything else that is dangerous does.
+  const ofRoute = Object.values(run.batch.plan.bottles).includes(what);
+  const wantsReason = worst?.severity === 'danger' && !ofRoute;
+  const blocked = clash.busy || worst?.severity === 'refuse' || (wantsReason && reason.trim() === '');
   return (
     <EntryForm
       onEnter={() => {
@@ -113,7 +116,7 @@ export function UnplannedPane({ run, step, onClose }: PaneProps) {
           ) : null}
         </div>
       ) : null}
-      {worst?.severity === 'danger' ? (
+      {wantsReason ? (
         <Field label="Say why it is to go in all the same">
           {(bound) => (
             <Input {...bound} value={reason} maxLength={500} onChange={(event) => setReason(event.target.value)} />

@@ -2,9 +2,7 @@ import { useState } from 'react';
 import { furtherUse, usedFurther } from '#core/state';
 import { substanceById } from '#core/substance';
 import { formatNumber } from '#core/units';
-import { sentenceOf } from '#web/api/client.ts';
 import { newId } from '#web/api/ids.ts';
-import { usePutBottle } from '#web/api/queries.ts';
 import { NumberField } from '#web/kit/number-field.tsx';
 import { today } from '#web/parts/day.ts';
 import type { PaneProps } from '#web/run/pane-props.ts';
@@ -12,7 +10,7 @@ import type { PaneProps } from '#web/run/pane-props.ts';
 /** The product, or a part of it, is used further before it is dry: an intermediate bottle with what is expected in it, and its uncertainty. */
 export function UseFurtherForm({ run, step, why, onClose }: PaneProps & { why: string }) {
   const { sheet, productId, weighing } = run.state;
-  const put = usePutBottle();
+  const [id] = useState(() => newId('bottle'));
   const [wetG, setWet] = useState<number | null>(null);
   const [takenG, setTaken] = useState<number | null>(null);
   const [problem, setProblem] = useState('');
@@ -23,7 +21,6 @@ export function UseFurtherForm({ run, step, why, onClose }: PaneProps & { why: s
   const found = wetG === null ? undefined : usedFurther(sheet, wetG, takenG ?? wetG);
   const place = () => {
     if (wetG === null) return setProblem('Weigh all of it as it is, wet.');
-    const id = newId('bottle');
     const on = furtherUse(run.state, {
       batch: run.batch,
       step: step.key,
@@ -35,21 +32,14 @@ export function UseFurtherForm({ run, step, why, onClose }: PaneProps & { why: s
     });
     if (!on.ok) return setProblem(on.problem.message);
     setProblem('');
-    put.mutate(
-      { id, card: on.value.card },
-      {
-        onSuccess: () => {
-          run.enterAll(on.value.entries);
-          onClose();
-        },
-      },
-    );
+    run.enterAll(on.value.entries);
+    onClose();
   };
   return (
     <>
       <NumberField label="All of it, wet" unit="g" value={wetG} min={0.01} max={20_000} onChange={setWet} />
       <NumberField label="Used further" unit="g" value={takenG ?? wetG} min={0.01} max={20_000} onChange={setTaken} />
-      <button type="button" className="tab" disabled={put.isPending} onClick={place}>
+      <button type="button" className="tab" onClick={place}>
         To the shelf, intermediate
       </button>
       {found?.ok ? (
@@ -58,9 +48,9 @@ export function UseFurtherForm({ run, step, why, onClose }: PaneProps & { why: s
           water.
         </p>
       ) : null}
-      {problem || put.isError ? (
+      {problem ? (
         <p className="problem small" role="alert">
-          {problem || sentenceOf(put.error)}
+          {problem}
         </p>
       ) : null}
     </>

@@ -4,9 +4,7 @@ import { exactReading, parseReading, readingValue } from '#core/log';
 import { type Fraction, fractionsOf, type StillCut, type StillRun, shelveFraction } from '#core/state';
 import { type Between, between, pointAt, type StillPoint } from '#core/still';
 import { formatNumber } from '#core/units';
-import { sentenceOf } from '#web/api/client.ts';
 import { newId } from '#web/api/ids.ts';
-import { usePutBottle } from '#web/api/queries.ts';
 import { today } from '#web/parts/day.ts';
 import { Num } from '#web/parts/num.tsx';
 import type { Run } from '#web/run/use-run.ts';
@@ -171,26 +169,24 @@ function Measured({ run, cut, fraction }: { run: Run; cut: StillCut; fraction: F
 
 /** A fraction to its own bottle. */
 function Shelve({ run, fraction, main }: { run: Run; fraction: Fraction; main: boolean }) {
-  const put = usePutBottle();
+  const [placed, setPlaced] = useState(false);
   if (fraction.bottleId) return <Link to={`/shelf/${fraction.bottleId}`}>on the shelf</Link>;
   const contents = run.state.sheet.now?.vessels[fraction.vessel];
   if (!contents) return null;
   const place = () => {
-    const { card, entry } = shelveFraction(fraction, contents, {
-      batch: run.batch,
-      bottleId: newId('bottle'),
-      today: today(),
-      title: `Batch ${run.batch.number}`,
-    });
-    const id = entry.kind === 'bottled' ? entry.bottleId : '';
-    put.mutate({ id, card }, { onSuccess: () => run.enter(entry) });
+    setPlaced(true);
+    run.enter(
+      shelveFraction(fraction, contents, {
+        batch: run.batch,
+        bottleId: newId('bottle'),
+        today: today(),
+        title: `Batch ${run.batch.number}`,
+      }),
+    );
   };
   return (
-    <>
-      <button type="button" className="link" disabled={put.isPending} onClick={place}>
-        {main ? 'put it on the shelf' : 'keep it on the shelf'}
-      </button>
-      {put.isError ? <span className="problem">{sentenceOf(put.error)}</span> : null}
-    </>
+    <button type="button" className="link" disabled={placed} onClick={place}>
+      {main ? 'put it on the shelf' : 'keep it on the shelf'}
+    </button>
   );
 }

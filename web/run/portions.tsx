@@ -3,7 +3,7 @@ import { parseReading } from '#core/log';
 import type { PortionState, StepState } from '#core/state';
 import { ReadingField } from '../kit/reading-field.tsx';
 import { Num } from '../parts/num.tsx';
-import type { Run } from '../run/use-run.ts';
+import type { Run } from './use-run.ts';
 
 /** Test portions of this step: what each told, scaled to the batch, and whether it went back. */
 export function Portions({ run, step }: { run: Run; step: StepState }) {
