@@ -150,9 +150,19 @@ export interface ImportAnswer {
 
 /** What a backup holds, beside what is here now. */
 export interface BackupAnswer {
-  readonly writtenAt: string;
+  /** Null for a copy of the database alone, which does not say. */
+  readonly writtenAt: string | null;
+  /** Whether its photos are in it; else those that are here stay. */
+  readonly photos: boolean;
   readonly holds: NotebookCounts;
   readonly here: NotebookCounts;
+}
+
+/** A copy that the notebook made of itself, by the day. */
+export interface CopyAnswer {
+  readonly name: string;
+  readonly day: string;
+  readonly bytes: number;
 }
 
 export interface NotebookCounts {

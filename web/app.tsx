@@ -63,6 +63,10 @@ const router = createBrowserRouter([
         path: 'record/:batchId',
         lazy: async () => ({ Component: (await import('./record/record-page.tsx')).RecordPage }),
       },
+      {
+        path: 'notebook',
+        lazy: async () => ({ Component: (await import('./notebook/notebook-page.tsx')).NotebookPage }),
+      },
       { path: '*', lazy: async () => ({ Component: (await import('./shell/nowhere.tsx')).Nowhere }) },
     ],
   },

@@ -1,7 +1,7 @@
 import express, { Router } from 'express';
 import { problem } from '#core/problem';
 import { notFound, sendProblem } from '../http/problem.ts';
-import { ARCHIVE_LIMIT, bytesOf } from '../keep/routes.ts';
+import { ARCHIVE_LIMIT, ARCHIVE_TYPES, bytesOf } from '../keep/routes.ts';
 import { type Exporting, exportOf, pageOf } from './export.ts';
 import { readImport } from './import.ts';
 import { recordCsv, shelfCsv } from './tables.ts';
@@ -39,7 +39,7 @@ export function exchangeRoutes({ now, renew, ...from }: Exchanging): Router {
     res.type('text/markdown').attachment(`batch-${batch.value.number}.md`).send(page.text);
   });
 
-  const archive = express.raw({ type: 'application/zip', limit: ARCHIVE_LIMIT });
+  const archive = express.raw({ type: ARCHIVE_TYPES, limit: ARCHIVE_LIMIT });
   const read = (take: boolean) => async (req: express.Request, res: express.Response) => {
     let found: Awaited<ReturnType<typeof readImport>>;
     try {

@@ -13,7 +13,7 @@ import { tmpdir } from 'node:os';
 import { basename, join } from 'node:path';
 import Database from 'better-sqlite3';
 import { unzipSync, zipSync } from 'fflate';
-import type { NotebookCounts } from '#contract/api';
+import type { BackupAnswer, NotebookCounts } from '#contract/api';
 import { type Db, newestSchema } from '../db/open.ts';
 
 /** What a backup says of itself. */
@@ -140,15 +140,23 @@ function copyAsFiles(bytes: Uint8Array): ReadonlyMap<string, Uint8Array> {
 
 const SQLITE = 'SQLite format 3\u0000';
 
-function filesOf(archive: Uint8Array): { readonly files: ReadonlyMap<string, Uint8Array>; readonly photos: boolean } {
+interface Opened {
+  readonly files: ReadonlyMap<string, Uint8Array>;
+  readonly photos: boolean;
+  /** Null where it does not say. */
+  readonly writtenAt: string | null;
+}
+
+function opened(archive: Uint8Array): Opened {
   if (Buffer.from(archive.subarray(0, SQLITE.length)).toString('latin1') === SQLITE)
-    return { files: copyAsFiles(archive), photos: false };
-  return { files: openBackup(archive).files, photos: true };
+    return { files: copyAsFiles(archive), photos: false, writtenAt: null };
+  const { files, manifest } = openBackup(archive);
+  return { files, photos: true, writtenAt: manifest.writtenAt };
 }
 
 /** What a backup holds, counted, and when it was written. Throws a sentence where it is none. */
-export function lookAtBackup(archive: Uint8Array): { readonly writtenAt: string; readonly holds: NotebookCounts } {
-  const { manifest, files } = openBackup(archive);
+export function lookAtBackup(archive: Uint8Array): Omit<BackupAnswer, 'here'> {
+  const { files, photos, writtenAt } = opened(archive);
   const aside = mkdtempSync(join(tmpdir(), 'still-look-'));
   try {
     const file = join(aside, DB_NAME);
@@ -156,7 +164,7 @@ export function lookAtBackup(archive: Uint8Array): { readonly writtenAt: string;
     const db = new Database(file, { readonly: true });
     const holds = countsOf(db);
     db.close();
-    return { writtenAt: manifest.writtenAt, holds };
+    return { writtenAt, photos, holds };
   } finally {
     rmSync(aside, { recursive: true, force: true });
   }
@@ -174,7 +182,7 @@ export function countsOf(db: Db): NotebookCounts {
 
 /** Puts a backup in the place of a notebook that is not open. What was there is kept beside it, under the name that comes back. */
 export function restoreBackup(archive: Uint8Array, home: string, now: string): string | null {
-  const { files, photos } = filesOf(archive);
+  const { files, photos } = opened(archive);
   mkdirSync(home, { recursive: true, mode: 0o700 });
   // A copy of the database has no photos of its own: those that are there stay.
   const before = keepBefore(home, now, photos);

@@ -1,4 +1,4 @@
-import { mkdirSync, readdirSync, renameSync, rmSync } from 'node:fs';
+import { existsSync, mkdirSync, readdirSync, renameSync, rmSync, statSync } from 'node:fs';
 import { join } from 'node:path';
 import type { Db } from '../db/open.ts';
 
@@ -18,6 +18,20 @@ export async function dailyCopy(db: Db, home: string, now: string): Promise<bool
   renameSync(join(folder, `${name}.part`), join(folder, name));
   for (const old of thinned(readdirSync(folder), now)) rmSync(join(folder, old));
   return true;
+}
+
+/** The copies that lie in the home, the newest first. */
+export function copiesIn(
+  home: string,
+): readonly { readonly name: string; readonly day: string; readonly bytes: number }[] {
+  const folder = join(home, 'copies');
+  if (!existsSync(folder)) return [];
+  return readdirSync(folder)
+    .flatMap((name) => {
+      const day = NAME.exec(name)?.[1];
+      return day ? [{ name, day, bytes: statSync(join(folder, name)).size }] : [];
+    })
+    .sort((a, b) => b.day.localeCompare(a.day));
 }
 
 /** Which copies go: of each week beyond the last, and of each month beyond five weeks, all but the oldest one. */

@@ -1,12 +1,24 @@
+import { readFileSync } from 'node:fs';
+import { join } from 'node:path';
 import express, { Router } from 'express';
-import type { BackupAnswer } from '#contract/api';
+import type { BackupAnswer, CopyAnswer } from '#contract/api';
 import { problem } from '#core/problem';
 import type { Db } from '../db/open.ts';
-import { sendProblem } from '../http/problem.ts';
+import { notFound, sendProblem } from '../http/problem.ts';
 import { backupOf, countsOf, lookAtBackup } from './archive.ts';
+import { copiesIn } from './copies.ts';
 
 /** As large as a body may be that holds a whole notebook. */
 export const ARCHIVE_LIMIT = '1gb';
+
+/** What browsers call an archive, or a database they do not know. */
+export const ARCHIVE_TYPES = [
+  'application/zip',
+  'application/x-zip-compressed',
+  'application/octet-stream',
+  'application/vnd.sqlite3',
+  'application/x-sqlite3',
+];
 
 interface Keeping {
   readonly db: Db;
@@ -28,7 +40,17 @@ export function backupRoutes({ db, home, now, restore }: Keeping): Router {
       .send(Buffer.from(archive));
   });
 
-  const archive = express.raw({ type: 'application/zip', limit: ARCHIVE_LIMIT });
+  router.get('/copies', (_req, res) => {
+    res.json(copiesIn(home) satisfies readonly CopyAnswer[]);
+  });
+  router.get('/copies/:name', (req, res, next) => {
+    const copy = copiesIn(home).find(({ name }) => name === req.params.name);
+    if (!copy) return notFound(req, res, next);
+    res.type('application/vnd.sqlite3').attachment(copy.name);
+    res.send(readFileSync(join(home, 'copies', copy.name)));
+  });
+
+  const archive = express.raw({ type: ARCHIVE_TYPES, limit: ARCHIVE_LIMIT });
 
   /** What a backup holds, beside what is here: asked before it is put back. */
   router.post('/look', archive, (req, res) => {

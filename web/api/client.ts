@@ -29,7 +29,13 @@ interface Asked {
   readonly forNotebook?: string | null;
 }
 
-export function request<T>(method: 'GET' | 'POST' | 'PUT' | 'PATCH', path: string, body?: unknown): Promise<T> {
+export type Method = 'GET' | 'POST' | 'PUT' | 'PATCH' | 'DELETE';
+
+/** A server that has not answered by then is told to be away, ms; what is larger is waited for. */
+const PATIENCE_MS = 10_000;
+const PATIENCE_FILE_MS = 600_000;
+
+export function request<T>(method: Method, path: string, body?: unknown): Promise<T> {
   return call(method, path, { body });
 }
 
@@ -38,23 +44,41 @@ export function postFor<T>(forNotebook: string | null, path: string, body: unkno
   return call('POST', path, { body, forNotebook });
 }
 
-async function call<T>(method: string, path: string, { body, forNotebook }: Asked): Promise<T> {
+/** A file goes as it is. */
+export function sendFile<T>(method: 'POST' | 'PUT', path: string, file: Blob): Promise<T> {
+  return answered(path, {
+    method,
+    headers: { 'Content-Type': file.type || 'application/octet-stream' },
+    body: file,
+    signal: AbortSignal.timeout(PATIENCE_FILE_MS),
+  });
+}
+
+function call<T>(method: string, path: string, { body, forNotebook }: Asked): Promise<T> {
+  return answered(path, {
+    method,
+    headers: {
+      ...(body === undefined ? {} : { 'Content-Type': 'application/json' }),
+      ...(forNotebook ? { 'X-Notebook': forNotebook } : {}),
+    },
+    ...(body === undefined ? {} : { body: JSON.stringify(body) }),
+    signal: AbortSignal.timeout(PATIENCE_MS),
+  });
+}
+
+async function answered<T>(path: string, init: RequestInit): Promise<T> {
   let response: Response;
   try {
-    response = await fetch(`/api${path}`, {
-      method,
-      headers: {
-        ...(body === undefined ? {} : { 'Content-Type': 'application/json' }),
-        ...(forNotebook ? { 'X-Notebook': forNotebook } : {}),
-      },
-      ...(body === undefined ? {} : { body: JSON.stringify(body) }),
-    });
+    response = await fetch(`/api${path}`, init);
   } catch {
     throw new Away('The notebook’s server does not answer.');
   }
   learn(response.headers);
-  if (response.ok) return (await response.json()) as T;
-  throw new Refused(await readProblem(response));
+  if (!response.ok) throw new Refused(await readProblem(response));
+  const text = await response.text().catch(() => {
+    throw new Away('The notebook’s server broke off.');
+  });
+  return (text === '' ? undefined : JSON.parse(text)) as T;
 }
 
 /** What every answer says besides: which notebook it is, and what time it is there. */

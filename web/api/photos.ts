@@ -1,8 +1,7 @@
 import { useQuery } from '@tanstack/react-query';
 import { useEffect, useState } from 'react';
 import type { PhotosAnswer } from '#contract/api';
-import type { ProblemDocument } from '#contract/problems';
-import { Away, Refused, request } from './client.ts';
+import { request, sendFile } from './client.ts';
 import { dropPhotos, keptPhoto, keepPhoto as store } from './outbox-store.ts';
 
 /** What the server takes, bytes and pixels; said before a photo is sent. */
@@ -41,17 +40,7 @@ export async function holdPhoto(id: string, batchId: string, blob: Blob): Promis
 export async function sendPhoto(id: string): Promise<void> {
   const photo = await photoHere(id);
   if (!photo) return;
-  let response: Response;
-  try {
-    response = await fetch(`/api/attachments/${id}?batch=${encodeURIComponent(photo.batchId)}`, {
-      method: 'PUT',
-      headers: { 'Content-Type': photo.blob.type || 'application/octet-stream' },
-      body: photo.blob,
-    });
-  } catch {
-    throw new Away('The notebook’s server does not answer.');
-  }
-  if (!response.ok) throw new Refused((await response.json()) as ProblemDocument);
+  await sendFile('PUT', `/attachments/${id}?batch=${encodeURIComponent(photo.batchId)}`, photo.blob);
 }
 
 /** The server has it, or its entry was given up. */

@@ -71,10 +71,13 @@ export function RecordList() {
       <h1 style={{ marginBottom: 10 }}>Record</h1>
       <p className="quiet" style={{ minHeight: 24 }}>
         {chosen.length < 2 ? (
-          'Tick two or more batches to set them side by side.'
+          'Tick two or more batches to set them side by side. '
         ) : (
           <Link to={`/record/compare?batches=${chosen.join(',')}`}>Set {chosen.length} batches side by side</Link>
-        )}
+        )}{' '}
+        <a href="/api/export/record.csv" download>
+          As a table, CSV
+        </a>
       </p>
       <Table
         rowKey="id"

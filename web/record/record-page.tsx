@@ -50,6 +50,9 @@ function Record({ run }: { run: Run }) {
         <button type="button" className="link" onClick={() => window.print()}>
           Print the page
         </button>
+        <a href={`/api/export/batches/${batch.id}.md`} download>
+          As Markdown
+        </a>
         {state.status === 'running' || state.status === 'planned' ? (
           <Link to={`/bench/${batch.id}`}>To the bench</Link>
         ) : null}

@@ -60,6 +60,9 @@ export function ShelfPage() {
       <Choice on={view === 'drawn'} onClick={() => set('view', null)} text="drawn" />
       <Choice on={view === 'table'} onClick={() => set('view', 'table')} text="table" />
       <Choice on={view === 'places'} onClick={() => set('view', 'places')} text="by place" />
+      <a href="/api/export/shelf.csv" download className="choice">
+        CSV
+      </a>
       {' · '}
       {(Object.keys(ORDERS) as Order[]).map((each) => (
         <Choice

@@ -204,12 +204,6 @@ export function BenchSettings({ answer, onClose }: { answer: BenchAnswer; onClos
           />
         )}
       </Field>
-      <p className="small">
-        <a href="/api/backup" download style={{ textDecoration: 'underline' }}>
-          Take a backup away
-        </a>{' '}
-        <span className="quiet">everything with its photos, in one archive; npm run restore puts it back.</span>
-      </p>
       {save.isError ? <p className="problem">{sentenceOf(save.error)}</p> : null}
     </Modal>
   );

@@ -50,6 +50,9 @@ export function ClockStrip({ onKeys }: { onKeys: () => void }) {
           </span>
         </button>
       ) : null}
+      <Link to="/notebook" className="quiet" aria-label="Notebook: backup, export, other devices">
+        Notebook
+      </Link>
       <button type="button" className="link quiet" onClick={onKeys} aria-label="Keys and look">
         ?
       </button>

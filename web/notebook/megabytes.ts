@@ -1,0 +1,6 @@
+import { formatNumber } from '#core/units';
+
+/** The size of a file as people say it. */
+export function megabytes(bytes: number): string {
+  return bytes < 1e5 ? `${Math.ceil(bytes / 1000)} kB` : `${formatNumber(bytes / 1e6, 3)} MB`;
+}
