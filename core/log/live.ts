@@ -38,9 +38,14 @@ function folded(events: readonly RunEvent[]): Live {
   return live as readonly LiveEvent[] as Live;
 }
 
-/** What was weighed with its paper, or wet, is read as what it says of the thing itself. */
+const NETTED = new WeakMap<PlainBody, PlainBody>();
+
+/** What was weighed with its paper, or wet, is read as what it says of the thing itself; the same object for the same reading. */
 function netted(body: PlainBody): PlainBody {
-  return body.kind === 'read' ? { ...body, reading: netReading(body) } : body;
+  if (body.kind !== 'read') return body;
+  const net = NETTED.get(body) ?? { ...body, reading: netReading(body) };
+  NETTED.set(body, net);
+  return net;
 }
 
 function standing(body: EventBody, replaced: PlainBody | null | undefined): PlainBody | null {

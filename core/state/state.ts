@@ -119,11 +119,16 @@ function togetherNow({ now }: Sheet): readonly Together[] {
   });
 }
 
+const NAMES = new WeakMap<Plan, LogNames>();
+
+/** What bottles and roles are called in a plan; the same object for the same plan. */
 function namesIn(plan: Plan): LogNames {
-  return {
+  const names = NAMES.get(plan) ?? {
     bottle: (id) => (Object.hasOwn(plan.stock, id) ? plan.stock[id]?.card.name : undefined),
     role: (id) => plan.route.roles.find((each) => each.id === id)?.name,
   };
+  NAMES.set(plan, names);
+  return names;
 }
 
 function statusOf(abandoned: boolean, over: boolean, begun: boolean): RunState['status'] {

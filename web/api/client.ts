@@ -1,5 +1,5 @@
 import type { ProblemDocument } from '#contract/problems';
-import { clockIsAhead } from '../kit/clock.ts';
+import { clockSaid } from '../kit/clock.ts';
 
 /** The server answered, and refused. */
 export class Refused extends Error {
@@ -19,9 +19,6 @@ let notebook: string | null = null;
 export function notebookNow(): string | null {
   return notebook;
 }
-
-/** Below this a difference is the way there and back, and no wrong clock. */
-const SKEW_MS = 5000;
 
 interface Asked {
   readonly body?: unknown;
@@ -67,13 +64,14 @@ function call<T>(method: string, path: string, { body, forNotebook }: Asked): Pr
 }
 
 async function answered<T>(path: string, init: RequestInit): Promise<T> {
+  const askedAt = Date.now();
   let response: Response;
   try {
     response = await fetch(`/api${path}`, init);
   } catch {
     throw new Away('The notebook’s server does not answer.');
   }
-  learn(response.headers);
+  learn(response.headers, askedAt);
   if (!response.ok) throw new Refused(await readProblem(response));
   const text = await response.text().catch(() => {
     throw new Away('The notebook’s server broke off.');
@@ -82,12 +80,9 @@ async function answered<T>(path: string, init: RequestInit): Promise<T> {
 }
 
 /** What every answer says besides: which notebook it is, and what time it is there. */
-function learn(headers: Headers): void {
+function learn(headers: Headers, askedAt: number): void {
   notebook = headers.get('X-Notebook') ?? notebook;
-  const there = Date.parse(headers.get('Date') ?? '');
-  if (Number.isNaN(there)) return;
-  const ahead = there - Date.now();
-  clockIsAhead(Math.abs(ahead) < SKEW_MS ? 0 : ahead);
+  clockSaid(headers.get('Date'), askedAt, Date.now());
 }
 
 async function readProblem(response: Response): Promise<ProblemDocument> {

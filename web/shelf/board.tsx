@@ -1,11 +1,10 @@
-import { useId } from 'react';
-import { Link } from 'react-router';
+import { useVirtualizer } from '@tanstack/react-virtual';
+import { useId, useLayoutEffect, useRef, useState } from 'react';
 import type { BottleAnswer } from '#contract/api';
 import type { BottleFace } from '#core/stock';
-import { BottleDrawing } from './bottle-drawing.tsx';
-import { labelStrength, leftText } from './face-text.ts';
+import { Stand } from './stand.tsx';
 
-interface BoardProps {
+export interface BoardProps {
   readonly name: string;
   readonly bottles: readonly BottleAnswer[];
   readonly faces: ReadonlyMap<string, BottleFace>;
@@ -15,8 +14,15 @@ interface BoardProps {
   readonly end?: React.ReactNode;
 }
 
+/** More bottles than these are drawn as they come into sight. */
+const ALL_DRAWN = 80;
+/** A bottle with its name and note, before it is measured; px. */
+const STAND_W = 126;
+const ROW_H = 262;
+
 /** One board of the shelf with its bottles standing on it. */
-export function Board({ name, bottles, faces, search, chosen, end }: BoardProps) {
+export function Board(props: BoardProps) {
+  const { name, bottles, end } = props;
   const id = useId();
   return (
     <section aria-labelledby={id}>
@@ -25,41 +31,76 @@ export function Board({ name, bottles, faces, search, chosen, end }: BoardProps)
         <span className="quiet">{bottles.length}</span>
         {end}
       </div>
-      <ul className="board">
-        {bottles.map(({ id: bottleId, card, archived }) => {
-          const face = faces.get(bottleId);
-          return (
-            <li key={bottleId} className="stand">
-              <Link
-                to={`/shelf/${bottleId}${search ? `?${search}` : ''}`}
-                aria-current={chosen === bottleId ? 'true' : undefined}
-              >
-                <BottleDrawing
-                  container={card.container}
-                  level={face?.level ?? null}
-                  tint={face?.tint ?? 'clear'}
-                  strength={labelStrength(card)}
-                  formula={face?.formula ?? ''}
-                  assayed={card.assayed}
-                  stale={face?.stale ?? false}
-                />
-                <span className="plank" />
-                <span className="name" title={card.name}>
-                  {card.name}
-                </span>
-                <span className="sr">{card.assayed ? '' : ', label only, '}</span>
-                <span className="note">{noteOf(card, archived, face)}</span>
-              </Link>
-            </li>
-          );
-        })}
-      </ul>
+      {bottles.length > ALL_DRAWN ? <LongBoard {...props} /> : <ShortBoard {...props} />}
     </section>
   );
 }
 
-function noteOf(card: BottleAnswer['card'], archived: boolean, face: BottleFace | undefined): string {
-  if (archived) return 'archived';
-  if (face?.stale) return `stale, ${leftText(card, face)}`;
-  return card.assayed ? `assayed, ${leftText(card, face)}` : leftText(card, face);
+function ShortBoard({ bottles, faces, search, chosen }: BoardProps) {
+  return (
+    <ul className="board">
+      {bottles.map((bottle) => (
+        <li key={bottle.id} className="stand">
+          <Stand bottle={bottle} face={faces.get(bottle.id)} search={search} chosen={chosen === bottle.id} />
+        </li>
+      ))}
+    </ul>
+  );
+}
+
+/** A board of hundreds: the rows in sight and a few around them stand in the page, the others are room. */
+function LongBoard({ bottles, faces, search, chosen }: BoardProps) {
+  const list = useRef<HTMLUListElement>(null);
+  const { columns, top } = usePlace(list);
+  const rows = Math.ceil(bottles.length / columns);
+  const virtual = useVirtualizer({
+    count: rows,
+    getScrollElement: () => document.getElementById('work'),
+    estimateSize: () => ROW_H,
+    overscan: 2,
+    scrollMargin: top,
+  });
+  return (
+    <ul className="board board-long" ref={list} style={{ height: virtual.getTotalSize() }}>
+      {virtual.getVirtualItems().flatMap((row) =>
+        bottles.slice(row.index * columns, (row.index + 1) * columns).map((bottle, i) => (
+          <li
+            key={bottle.id}
+            className="stand"
+            aria-setsize={bottles.length}
+            aria-posinset={row.index * columns + i + 1}
+            style={{
+              height: row.size,
+              width: `${100 / columns}%`,
+              left: `${(100 / columns) * i}%`,
+              top: row.start - top,
+            }}
+          >
+            <Stand bottle={bottle} face={faces.get(bottle.id)} search={search} chosen={chosen === bottle.id} />
+          </li>
+        )),
+      )}
+    </ul>
+  );
+}
+
+/** How many bottles stand in a row, and how far down in what scrolls the board begins. */
+function usePlace(list: React.RefObject<HTMLUListElement | null>) {
+  const [place, setPlace] = useState({ columns: 6, top: 0 });
+  useLayoutEffect(() => {
+    const board = list.current;
+    const work = document.getElementById('work');
+    if (!board || !work) return;
+    const measure = () => {
+      const columns = Math.max(3, Math.floor(board.clientWidth / STAND_W));
+      const top = Math.round(board.getBoundingClientRect().top - work.getBoundingClientRect().top + work.scrollTop);
+      setPlace((before) => (before.columns === columns && before.top === top ? before : { columns, top }));
+    };
+    measure();
+    const watch = new ResizeObserver(measure);
+    watch.observe(board);
+    watch.observe(work);
+    return () => watch.disconnect();
+  }, [list]);
+  return place;
 }

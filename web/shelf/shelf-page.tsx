@@ -1,4 +1,5 @@
-import { lazy, Suspense, useMemo } from 'react';
+import { lazy, Suspense, useDeferredValue, useMemo, useRef, useState } from 'react';
+import { useHotkeys } from 'react-hotkeys-hook';
 import { useParams, useSearchParams } from 'react-router';
 import type { BottleAnswer } from '#contract/api';
 import type { BottleFace } from '#core/stock';
@@ -6,12 +7,13 @@ import { type BottleGroup, groups } from '#core/stock';
 import { BenchDefaults } from '#core/vessel';
 import { sentenceOf } from '../api/client.ts';
 import { useBench, useBottles } from '../api/queries.ts';
-import { today } from '../parts/day.ts';
+import { anywhere } from '../kit/is-typing.ts';
 import { InMargin } from '../parts/margin.tsx';
-import { useCompute } from '../worker/compute.ts';
 import { Board } from './board.tsx';
 import { BottleSheet } from './bottle-sheet.tsx';
+import { found } from './found.ts';
 import { LabelLine } from './label-line.tsx';
+import { useFaces } from './use-faces.ts';
 import './shelf.css';
 
 const PlacesView = lazy(async () => ({ default: (await import('./places-view.tsx')).PlacesView }));
@@ -27,6 +29,10 @@ const GROUP_NAMES: Readonly<Record<BottleGroup, string>> = {
 };
 const ORDERS = { use: 'by use', strength: 'by strength', age: 'by age', name: 'by name' } as const;
 type Order = keyof typeof ORDERS;
+/** From so many on one looks for a bottle by typing. */
+const FINDS_FROM = 12;
+const HEADS = { drawn: 'All', table: 'All', places: 'Where it stands' } as const;
+const NO_FACES: ReadonlyMap<string, BottleFace> = new Map();
 const VIEWS = ['drawn', 'table', 'places'] as const;
 
 /** The shelf: a line to put bottles on it, the bottles drawn or in a table, the chosen one’s sheet in the margin. */
@@ -43,8 +49,19 @@ export function ShelfPage() {
     () => (bottles.data ?? []).filter((each) => showArchived || !each.archived),
     [bottles.data, showArchived],
   );
-  const faces = useFaces(standing, tempC);
-  const sorted = useMemo(() => [...standing].sort(comparison(order, faces)), [standing, order, faces]);
+  const plainly = useMemo(() => [...standing].sort(comparison('use', NO_FACES)), [standing]);
+  const faces = useFaces(plainly, tempC);
+  // By use nothing is asked of what is computed: a long shelf is not sorted anew when that comes.
+  const byStrength = order === 'strength' ? faces : NO_FACES;
+  const ordered = useMemo(
+    () => (order === 'use' ? plainly : [...standing].sort(comparison(order, byStrength))),
+    [standing, plainly, order, byStrength],
+  );
+  const [typed, setTyped] = useState('');
+  const sought = useDeferredValue(typed);
+  const sorted = useMemo(() => found(ordered, faces, sought), [ordered, faces, sought]);
+  const finder = useRef<HTMLInputElement>(null);
+  useHotkeys('f', () => finder.current?.focus(), { preventDefault: true, useKey: true, ...anywhere });
   const chosen = bottles.data?.find((each) => each.id === bottleId);
   const archived = (bottles.data ?? []).filter((each) => each.archived).length;
   const set = (key: string, value: string | null) =>
@@ -57,6 +74,17 @@ export function ShelfPage() {
 
   const choices = (
     <span className="end small">
+      {standing.length >= FINDS_FROM ? (
+        <input
+          ref={finder}
+          type="search"
+          className="find"
+          aria-label="Find on the shelf"
+          placeholder="find (f)"
+          value={typed}
+          onChange={(event) => setTyped(event.target.value)}
+        />
+      ) : null}
       <Choice on={view === 'drawn'} onClick={() => set('view', null)} text="drawn" />
       <Choice on={view === 'table'} onClick={() => set('view', 'table')} text="table" />
       <Choice on={view === 'places'} onClick={() => set('view', 'places')} text="by place" />
@@ -92,15 +120,18 @@ export function ShelfPage() {
       {bottles.isError ? <p className="problem">{sentenceOf(bottles.error)}</p> : null}
       {bottles.isPending ? <p className="waiting-block">Loading the shelf …</p> : null}
       {bottles.data?.length === 0 ? <Empty /> : null}
-      {view !== 'drawn' && standing.length > 0 ? (
+      {(view !== 'drawn' && standing.length > 0) || (standing.length > 0 && sorted.length === 0) ? (
         <div className="shelf-head">
-          <h2>{view === 'places' ? 'Where it stands' : 'All'}</h2>
+          <h2>{sorted.length === 0 ? 'None' : HEADS[view]}</h2>
           {choices}
         </div>
       ) : null}
+      {standing.length > 0 && sorted.length === 0 ? (
+        <p className="waiting-block">No bottle here says “{sought}”.</p>
+      ) : null}
       {view === 'places' && bench.data ? (
         <Suspense fallback={<p className="waiting-block">Loading the places …</p>}>
-          <PlacesView bottles={standing} bench={bench.data} />
+          <PlacesView bottles={sorted} bench={bench.data} />
         </Suspense>
       ) : null}
       {view === 'table' ? (
@@ -134,19 +165,6 @@ export function ShelfPage() {
       {bottleId && bottles.data && !chosen ? <p className="problem">That bottle is not in this notebook.</p> : null}
     </>
   );
-}
-
-function useFaces(bottles: readonly BottleAnswer[], tempC: number): ReadonlyMap<string, BottleFace> {
-  const input = useMemo(
-    () => ({
-      bottles: bottles.map(({ id, card, usedG, archived }) => ({ id, card, usedG, archived })),
-      tempC,
-      today: today(),
-    }),
-    [bottles, tempC],
-  );
-  const { value } = useCompute('shelf', input);
-  return useMemo(() => new Map((value ?? []).map((face) => [face.id, face])), [value]);
 }
 
 function comparison(

@@ -5,6 +5,7 @@ const KEYS: readonly (readonly [string, string])[] = [
   ['1 – 5', 'Shelf, Plan, Bench, Assay, Record'],
   ['/', 'the Reckoner'],
   ['?', 'this list'],
+  ['F', 'on the shelf: find a bottle'],
   ['Space', 'at the bench: step done'],
   ['W', 'at the bench: weigh or measure'],
   ['L', 'at the bench: log a reading'],

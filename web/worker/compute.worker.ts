@@ -4,9 +4,10 @@ import { shelfVerbs } from '#contract/verbs/shelf-verbs';
 import type { Spread } from '#core/figure';
 import type { Plan } from '#core/plan';
 import type { Result } from '#core/problem';
-import type { Advice, RunState, StillRun } from '#core/state';
+import type { Advice, StillRun } from '#core/state';
 import type { FitAnswer } from '#core/still';
 import { isDescribedId, learnName } from '#core/substance';
+import { Sender, type SentState } from './sent-state.ts';
 import { type RunChange, sessionAfter } from './sessions.ts';
 
 const SAMPLES = 10_000;
@@ -38,11 +39,14 @@ function answered<V extends VerbName>(verb: { run: (input: never) => Result<unkn
   return verb.run(input as never) as Result<VerbOutput<V>>;
 }
 
-/** The state of a run after what came since. */
-async function run(change: RunChange): Promise<Result<RunState>> {
+const sender = new Sender();
+
+/** The state of a run after what came since, for a page that has a version of it. */
+async function run(change: RunChange, has: number): Promise<Result<SentState>> {
   const { plan, events } = sessionAfter(change);
   const { runState } = await import('#core/state');
-  return runState(plan, events);
+  const state = runState(plan, events);
+  return state.ok ? { ok: true, value: sender.send(change.batchId, has, state.value) } : state;
 }
 
 /** What to do next at a step of a run: the fold that its state was read from serves. */

@@ -5,6 +5,7 @@ import type { Result } from '#core/problem';
 import type { Advice, RunState, StillRun } from '#core/state';
 import { door } from './door.ts';
 import { keepNewest } from './newest.ts';
+import { Receiver, type SentState } from './sent-state.ts';
 import type { RunChange } from './sessions.ts';
 import { type Computed, useLatest } from './use-latest.ts';
 
@@ -29,7 +30,20 @@ function changeSince(run: OpenRun): RunChange {
 
 /** The state of a run, folded in the worker; an entry more sends that entry alone. */
 export function useRunState(run: OpenRun | undefined): Computed<RunState> {
-  return useLatest(run, async (open): Promise<Result<RunState>> => await door().run(changeSince(open)));
+  return useLatest(run, stateOf);
+}
+
+const receiver = new Receiver();
+
+async function stateOf(open: OpenRun): Promise<Result<RunState>> {
+  const { batchId } = open;
+  const answer: Result<SentState> = await door().run(changeSince(open), receiver.has(batchId));
+  if (!answer.ok) return answer;
+  const state = receiver.receive(batchId, answer.value);
+  if (state) return { ok: true, value: state };
+  // Another question of the same run was answered in between: this one is asked for whole.
+  const whole: Result<SentState> = await door().run(changeSince(open), 0);
+  return whole.ok ? { ok: true, value: receiver.receive(batchId, whole.value)! } : whole;
 }
 
 /** What to do next at a step, from the same fold. `now` is an ISO instant. */
