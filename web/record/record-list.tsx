@@ -96,7 +96,7 @@ export function RecordList() {
         columns={columns}
         dataSource={batches.data ?? []}
         scroll={{ x: 'max-content' }}
-        pagination={(batches.data?.length ?? 0) > 50 ? { pageSize: 50, showSizeChanger: false } : false}
+        pagination={(batches.data?.length ?? 0) > 25 ? { pageSize: 25, showSizeChanger: false } : false}
         locale={{ emptyText: 'No batch yet: plan one, and it is recorded as it runs.' }}
       />
     </>
