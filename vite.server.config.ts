@@ -10,6 +10,7 @@ export default defineConfig({
     rollupOptions: {
       input: {
         main: 'server/main.ts',
+        'compute-worker': 'server/compute/compute-worker.ts',
         seed: 'demo/seed.ts',
         backup: 'server/keep/backup-main.ts',
         restore: 'server/keep/restore-main.ts',

@@ -12,7 +12,8 @@ import { clockRoutes } from './batch/clock.ts';
 import { batchRoutes } from './batch/routes.ts';
 import { batchStore } from './batch/store.ts';
 import { benchOf, benchRoutes } from './bench/routes.ts';
-import { computeRoutes } from './compute/routes.ts';
+import { computeAnswer } from './compute/answer.ts';
+import { type Ask, computeRoutes } from './compute/routes.ts';
 import type { Db } from './db/open.ts';
 import { exchangeRoutes } from './exchange/routes.ts';
 import { headers, jsonBodies, ownHostOnly } from './http/guard.ts';
@@ -42,6 +43,8 @@ export interface AppDeps {
   readonly restore?: (archive: Uint8Array) => void;
   /** Reads everything anew that is held of the notebook. */
   readonly renew?: () => void;
+  /** How the compute door computes; on this thread where it is not said. */
+  readonly compute?: Ask;
 }
 
 const nothing = () => undefined;
@@ -56,6 +59,7 @@ export function createApp({
   whenClosed = nothing,
   restore = nothing,
   renew = nothing,
+  compute = computeAnswer,
 }: AppDeps): Express {
   const app = express();
   app.disable('x-powered-by');
@@ -87,7 +91,7 @@ export function createApp({
   app.use('/api/assays', assayRoutes(assayStore(db, stock), now));
   app.use('/api/lessons', lessonRoutes(lessonStore(db), now));
   app.use('/api/bench', benchRoutes(db));
-  app.use('/api/compute', computeRoutes());
+  app.use('/api/compute', computeRoutes(compute));
   app.use('/api', notFound);
 
   if (webDir && existsSync(webDir)) serveInterface(app, webDir);

@@ -1,6 +1,7 @@
 import { createServer } from 'node:http';
 import { fileURLToPath } from 'node:url';
 import { pino } from 'pino';
+import { computePool } from './compute/pool.ts';
 import { holdNotebook } from './db/lock.ts';
 import { notebookHome } from './home.ts';
 import { dailyCopy } from './keep/copies.ts';
@@ -25,7 +26,8 @@ const home = orSay(notebookHome);
 const log = pino({ level: process.env.LOG_LEVEL ?? 'warn' });
 const release = orSay(() => holdNotebook(home));
 const webDir = process.env.EARNEST_WEB ?? fileURLToPath(new URL('../web', import.meta.url));
-const notebook = orSay(() => new Notebook({ home, log, webDir }));
+const pool = computePool();
+const notebook = orSay(() => new Notebook({ home, log, webDir, compute: pool.ask }));
 const server = createServer(notebook.handle);
 
 server.on('error', (error: NodeJS.ErrnoException) => {
@@ -54,7 +56,7 @@ function stop(): void {
   server.close(() => {
     notebook.close();
     release();
-    process.exit(0);
+    void pool.close().finally(() => process.exit(0));
   });
   // Pages keep their connections open; they are told to go.
   server.closeIdleConnections();

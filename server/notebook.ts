@@ -2,6 +2,7 @@ import type { RequestListener } from 'node:http';
 import { join } from 'node:path';
 import type { Logger } from 'pino';
 import { createApp } from './app.ts';
+import type { Ask } from './compute/routes.ts';
 import { markOpen } from './db/lock.ts';
 import { type Db, openDb } from './db/open.ts';
 import { restoreBackup } from './keep/archive.ts';
@@ -12,6 +13,7 @@ interface NotebookDeps {
   readonly webDir?: string;
   /** An ISO instant. */
   readonly now?: () => string;
+  readonly compute?: Ask;
 }
 
 /** A notebook that is open: it answers, and another may be put in its place while the server runs. */

@@ -6,7 +6,7 @@ import { verb } from '../verb.ts';
 
 export const advise = verb({
   name: 'advise',
-  input: fields({ plan: planShape, events: list(runEventShape, 50_000), step: text(60), now: instant() }),
+  input: fields({ plan: planShape, events: list(runEventShape, 20_000), step: text(60), now: instant() }),
   run: ({ plan, events, step, now }) => adviseAt(plan, events, step, now),
   example: null,
 });

@@ -12,7 +12,7 @@ const care = verb({
   name: 'care',
   input: fields({
     plan: planShape,
-    events: list(runEventShape, 50_000),
+    events: list(runEventShape, 20_000),
     shelf: shelfShape,
     /** Vessels that were used, and what each held last, the last use first. */
     before: optional(

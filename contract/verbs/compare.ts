@@ -8,7 +8,7 @@ export const compare = verb({
   name: 'compare',
   input: fields({
     attempts: list(
-      fields({ number: number({ min: 1, whole: true }), plan: planShape, events: list(runEventShape, 50_000) }),
+      fields({ number: number({ min: 1, whole: true }), plan: planShape, events: list(runEventShape, 20_000) }),
       6,
     ),
   }),

@@ -6,7 +6,7 @@ import { verb } from '../verb.ts';
 
 export const run = verb({
   name: 'run',
-  input: fields({ plan: planShape, events: list(runEventShape, 50_000) }),
+  input: fields({ plan: planShape, events: list(runEventShape, 20_000) }),
   run: ({ plan, events }) => runState(plan, events),
   example: null,
 });

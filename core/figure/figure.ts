@@ -1,4 +1,4 @@
-import { combine, exact, type Measured, standardUncertainty } from '#core/units';
+import { add, combine, exact, type Measured, standardUncertainty } from '#core/units';
 
 /** A established to the last figure shown, B handbooks differ somewhat, C single or estimated: shown as “about”. */
 export type Grade = 'A' | 'B' | 'C';
@@ -63,6 +63,14 @@ export function derive<K extends string>(
   const origin: Computed = law
     ? { by: 'formula', formula, inputs, law, [COMPUTE]: compute as Compute }
     : { by: 'formula', formula, inputs, [COMPUTE]: compute as Compute };
+  return { kind: 'figure', ...naming, value, uncertainty, origin };
+}
+
+/** The sum of figures, shown as such: its uncertainty is exact, and a thousand of them cost a thousand steps, not a million. */
+export function sumOf(naming: Naming, inputs: Readonly<Record<string, Figure>>): Figure {
+  const { value, uncertainty } = add(...Object.values(inputs));
+  const compute: Compute = (values) => Object.values(values).reduce((a, b) => a + b, 0);
+  const origin: Computed = { by: 'formula', formula: Object.keys(inputs).join(' + '), inputs, [COMPUTE]: compute };
   return { kind: 'figure', ...naming, value, uncertainty, origin };
 }
 

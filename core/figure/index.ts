@@ -11,6 +11,7 @@ export {
   type Origin,
   relabel,
   sdOf,
+  sumOf,
 } from './figure.ts';
 export { type Spread, spreadOf } from './monte-carlo.ts';
 export { type Packed, pack, unpack } from './pack.ts';

@@ -3,6 +3,7 @@
 // A Measured is a value with its dependence on named independent sources of uncertainty, so correlated uncertainty combine rightly.
 export { COVERAGE, formatFigure, formatNumber, formatPlain, roundToUncertainty, shortest } from './format.ts';
 export {
+  add,
   budget,
   combine,
   exact,

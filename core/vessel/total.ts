@@ -1,4 +1,4 @@
-import { derive, type Figure, given } from '#core/figure';
+import { type Figure, given, sumOf } from '#core/figure';
 
 /** Sum of figures of one kind; a single one is passed through, zeros are left out of the working. */
 export function total(name: string, unit: string, ...parts: readonly Figure[]): Figure {
@@ -6,9 +6,7 @@ export function total(name: string, unit: string, ...parts: readonly Figure[]): 
   if (real.length === 1) return real[0]!;
   if (real.length === 0) return parts[0] ?? given({ symbol: '0', name, unit }, 0, 'nothing');
   const inputs = Object.fromEntries(real.map((part, i) => [`${part.symbol}${subscript(i + 1)}`, part]));
-  return derive({ symbol: unit === 'mol' ? 'n' : 'm', name, unit }, Object.keys(inputs).join(' + '), inputs, (x) =>
-    Object.values(x).reduce((a, b) => a + b, 0),
-  );
+  return sumOf({ symbol: unit === 'mol' ? 'n' : 'm', name, unit }, inputs);
 }
 
 /** A number as a subscript: n₁₂. */

@@ -44,6 +44,8 @@ interface SummaryRow extends Pick<BatchRow, 'id' | 'version'> {
 
 /** As long as one request folds what an upgrade made stale, ms. */
 const SLICE_MS = 100;
+/** So many are folded again while the page waits. */
+const MOST_STALE = 20;
 /** What a summary of an earlier build does not have yet. */
 const OF_BEFORE = { vessel: null, residue: [] } as const;
 
@@ -90,9 +92,13 @@ export function batchStore(db: Db, stock: StockStore) {
    * was said of them before is answered at once, and they are folded again in slices between requests.
    */
   function list(): readonly BatchSummary[] {
-    const until = performance.now() + SLICE_MS;
+    const rows = summaries.all();
+    const stale = rows.filter(({ summary, model }) => summary !== null && model !== SUMMARY_MODEL).length;
+    // Asked for the first time after an upgrade, with years of them, the page waits for none.
+    const until = performance.now() + (stale > MOST_STALE && !sliced ? 0 : SLICE_MS);
+    sliced = true;
     let left = false;
-    const all = summaries.all().map((row) => {
+    const all = rows.map((row) => {
       const changed = row.summary === null || row.upto_seq !== row.last_seq || row.summary_version !== row.version;
       if (!changed && row.model === SUMMARY_MODEL) return JSON.parse(row.summary as string) as BatchSummary;
       if (!changed && performance.now() > until) {
@@ -113,6 +119,7 @@ export function batchStore(db: Db, stock: StockStore) {
   }
 
   let slicing = false;
+  let sliced = false;
 
   function folded(row: SummaryRow): BatchSummary {
     const stored = batchById.get(row.id);
