@@ -1,11 +1,39 @@
 import react from '@vitejs/plugin-react';
 import { defineConfig } from 'vite';
 import { compression } from 'vite-plugin-compression2';
+import { VitePWA } from 'vite-plugin-pwa';
 
 export default defineConfig({
   root: 'web',
   publicDir: 'public',
-  plugins: [react(), compression({ algorithms: ['gzip', 'brotliCompress'], threshold: 1024 })],
+  plugins: [
+    react(),
+    // The page stands also while the server is stopped: its files are kept by the browser, by the version they were built as.
+    VitePWA({
+      registerType: 'autoUpdate',
+      injectRegister: null,
+      manifest: false,
+      workbox: {
+        globPatterns: ['**/*.{js,css,html,woff2,svg}'],
+        // Scripts, of which the largest is the core with its tables.
+        maximumFileSizeToCacheInBytes: 4e6,
+        clientsClaim: true,
+        skipWaiting: true,
+        cleanupOutdatedCaches: true,
+        // The page itself comes from the server whenever that answers: after an upgrade it is never an old one.
+        directoryIndex: null,
+        navigateFallback: null,
+        runtimeCaching: [
+          {
+            urlPattern: ({ request, url }) => request.mode === 'navigate' && !url.pathname.startsWith('/api/'),
+            handler: 'NetworkFirst',
+            options: { cacheName: 'page', networkTimeoutSeconds: 4, precacheFallback: { fallbackURL: 'index.html' } },
+          },
+        ],
+      },
+    }),
+    compression({ algorithms: ['gzip', 'brotliCompress'], threshold: 1024 }),
+  ],
   worker: { format: 'es' },
   build: {
     outDir: '../dist/web',

@@ -13,9 +13,9 @@ export class Notebook {
   #child: ChildProcess | undefined;
   #port = '0';
 
-  async start(): Promise<void> {
+  async start(env: NodeJS.ProcessEnv = {}): Promise<void> {
     const child = spawn(process.execPath, ['dist/server/main.js'], {
-      env: { ...process.env, EARNEST_HOME: this.home, PORT: this.#port },
+      env: { ...process.env, EARNEST_HOME: this.home, PORT: this.#port, ...env },
     });
     this.#child = child;
     this.origin = await new Promise<string>((resolve, reject) => {
@@ -34,8 +34,14 @@ export class Notebook {
     const child = this.#child;
     if (!child || child.exitCode !== null) return;
     const gone = new Promise((resolve) => child.on('exit', resolve));
+    this.hang(false);
     child.kill(signal);
     await gone;
+  }
+
+  /** Holds its breath: connections are taken, and nothing is answered. */
+  hang(yes: boolean): void {
+    this.#child?.kill(yes ? 'SIGSTOP' : 'SIGCONT');
   }
 
   async post(path: string, body: unknown): Promise<void> {
@@ -70,6 +76,8 @@ export const test = base.extend<Fixtures>({
   page: async ({ page, notebook, allowErrors }, use) => {
     const errors: string[] = [];
     page.on('console', (message) => {
+      // Nothing is kept for when the server is stopped, but in the test of it.
+      if (message.text().startsWith('Service Worker registration blocked')) return;
       if (['error', 'warning'].includes(message.type()) && !allowErrors.on) errors.push(message.text());
     });
     page.on('pageerror', (error) => errors.push(error.message));

@@ -15,6 +15,8 @@ export default defineConfig({
   use: {
     viewport: { width: 1280, height: 800 },
     trace: 'off',
+    // What it keeps for when the server is stopped is one test’s matter.
+    serviceWorkers: 'block',
     actionTimeout: 40_000,
     locale: 'en-GB',
     launchOptions: {

@@ -11,6 +11,8 @@ import { Crash } from './shell/crash.tsx';
 import { Shell } from './shell/shell.tsx';
 import { antdTheme } from './theme/antd.ts';
 
+const AGAIN_MS = 4000;
+
 const client = new QueryClient({
   defaultOptions: {
     queries: {
@@ -19,6 +21,8 @@ const client = new QueryClient({
       networkMode: 'always',
       retry: (count, error) => !(error instanceof Refused) && count < 2,
       retryDelay: 600,
+      // The server may be stopped and started: what could not be asked is asked again until it answers.
+      refetchInterval: ({ state }) => (state.error instanceof Away ? AGAIN_MS : false),
       throwOnError: (error) => !(error instanceof Refused || error instanceof Away),
     },
     mutations: { networkMode: 'always' },

@@ -1,3 +1,4 @@
+import { useSyncExternalStore } from 'react';
 import type { ProblemDocument } from '#contract/problems';
 import { clockSaid } from '../kit/clock.ts';
 
@@ -63,14 +64,41 @@ function call<T>(method: string, path: string, { body, forNotebook }: Asked): Pr
   });
 }
 
+/** Whether the server answers, and when it last did (ms since 1970; null before it ever has). */
+export interface Answering {
+  readonly away: boolean;
+  readonly lastAt: number | null;
+}
+
+let answering: Answering = { away: false, lastAt: null };
+const toldOfAnswers = new Set<() => void>();
+
+function answersNow(yes: boolean): void {
+  const before = answering;
+  answering = yes ? { away: false, lastAt: Date.now() } : { ...answering, away: true };
+  if (before.away !== answering.away) for (const tell of toldOfAnswers) tell();
+}
+
+export function useAnswering(): Answering {
+  return useSyncExternalStore(
+    (tell) => {
+      toldOfAnswers.add(tell);
+      return () => toldOfAnswers.delete(tell);
+    },
+    () => answering,
+  );
+}
+
 async function answered<T>(path: string, init: RequestInit): Promise<T> {
   const askedAt = Date.now();
   let response: Response;
   try {
     response = await fetch(`/api${path}`, init);
   } catch {
+    answersNow(false);
     throw new Away('The notebook’s server does not answer.');
   }
+  answersNow(true);
   learn(response.headers, askedAt);
   if (!response.ok) throw new Refused(await readProblem(response));
   const text = await response.text().catch(() => {

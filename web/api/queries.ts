@@ -5,7 +5,7 @@ import type { Plan } from '#core/plan';
 import type { BottleCard, BottleEventBody } from '#core/stock';
 import type { Bench } from '#core/vessel';
 import { notebookInstant } from '../kit/clock.ts';
-import { request } from './client.ts';
+import { Away, request } from './client.ts';
 import { useKeptIds } from './ids.ts';
 
 export function useBottles() {
@@ -32,15 +32,20 @@ export function useClock() {
   return useQuery({
     queryKey: ['clock'],
     queryFn: () => request<ClockAnswer>('GET', '/clock'),
-    refetchInterval: 30_000,
+    refetchInterval: soonIfAway,
   });
+}
+
+/** Twice a minute; at once again where the server did not answer. */
+function soonIfAway({ state }: { state: { error: unknown } }): number {
+  return state.error instanceof Away ? 4000 : 30_000;
 }
 
 export function useBoard() {
   return useQuery({
     queryKey: ['board'],
     queryFn: () => request<BoardAnswer>('GET', '/board'),
-    refetchInterval: 30_000,
+    refetchInterval: soonIfAway,
     refetchOnMount: 'always',
   });
 }

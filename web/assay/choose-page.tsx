@@ -21,7 +21,8 @@ export function ChoosePage() {
   const { bottleId } = useParams();
   const bottles = useBottles();
   const bench = useBench();
-  if (bottles.isError || bench.isError) return <p className="problem">{sentenceOf(bottles.error ?? bench.error)}</p>;
+  if (bottles.isLoadingError || bench.isLoadingError)
+    return <p className="problem">{sentenceOf(bottles.error ?? bench.error)}</p>;
   if (!bottles.data || !bench.data) return <p className="waiting-block">Loading the bottle …</p>;
   const bottle = bottles.data.find(({ id }) => id === bottleId);
   if (!bottle)

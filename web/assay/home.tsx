@@ -15,9 +15,9 @@ export function AssayHome() {
   return (
     <>
       <h1>How strong is it?</h1>
-      {bottles.isError ? <p className="problem">{sentenceOf(bottles.error)}</p> : null}
+      {bottles.isLoadingError ? <p className="problem">{sentenceOf(bottles.error)}</p> : null}
       {bottles.isPending ? <p className="waiting-block">Loading the bottles …</p> : null}
-      {assays.isError ? <p className="problem">{sentenceOf(assays.error)}</p> : null}
+      {assays.isLoadingError ? <p className="problem">{sentenceOf(assays.error)}</p> : null}
       {bottles.data ? (
         <Wanting bottles={bottles.data} assays={assays.data ?? []}>
           {assays.data && assays.data.length > 0 ? <Made assays={assays.data} /> : null}

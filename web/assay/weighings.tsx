@@ -11,7 +11,7 @@ import { WeighingChart } from './weighing-chart.tsx';
 export function Products() {
   const batches = useBatches();
   if (batches.isPending) return <p className="waiting-block">Loading the products …</p>;
-  if (batches.isError) return <p className="problem">{sentenceOf(batches.error)}</p>;
+  if (batches.isLoadingError) return <p className="problem">{sentenceOf(batches.error)}</p>;
   const solid = batches.data.filter(({ weighs, status }) => weighs && (status === 'running' || status === 'done'));
   return (
     <>

@@ -13,7 +13,7 @@ export function BoardPage() {
   const board = useBoard();
   const now = useNow(30_000);
   if (board.isPending) return <p className="waiting-block">Loading the bench …</p>;
-  if (board.isError) return <p className="problem">{sentenceOf(board.error)}</p>;
+  if (board.isLoadingError) return <p className="problem">{sentenceOf(board.error)}</p>;
   const { running, kept } = board.data;
   return (
     <>

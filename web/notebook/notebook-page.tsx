@@ -72,7 +72,7 @@ function Copies() {
     queryKey: ['copies'],
     queryFn: () => request<readonly CopyAnswer[]>('GET', '/backup/copies'),
   });
-  if (copies.isError && !copies.data) return <p className="problem">{sentenceOf(copies.error)}</p>;
+  if (copies.isLoadingError) return <p className="problem">{sentenceOf(copies.error)}</p>;
   if (!copies.data) return <p className="waiting-block">Looking for its copies …</p>;
   if (copies.data.length === 0)
     return <p className="quiet">No copy of its own yet: one is made each day that it runs, in its folder “copies”.</p>;

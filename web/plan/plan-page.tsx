@@ -34,7 +34,7 @@ export function PlanPage() {
   const batch = useBatch(batchId);
   if (batchId === undefined) return <Planning key="new" kept={null} />;
   if (batch.isPending) return <p className="waiting-block">Loading the plan …</p>;
-  if (batch.isError) return <p className="problem">{sentenceOf(batch.error)}</p>;
+  if (batch.isLoadingError) return <p className="problem">{sentenceOf(batch.error)}</p>;
   return <Planning key={batchId} kept={batch.data} />;
 }
 

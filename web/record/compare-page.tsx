@@ -19,7 +19,7 @@ export function ComparePage() {
       queryFn: () => request<BatchAnswer>('GET', `/batches/${encodeURIComponent(id)}`),
     })),
   });
-  const failed = answers.find(({ isError }) => isError);
+  const failed = answers.find(({ isLoadingError }) => isLoadingError);
   const batches = answers.flatMap(({ data }) => data ?? []);
   const all = batches.length === ids.length;
   const { value, problem } = useCompute(

@@ -22,7 +22,7 @@ const MOST = 6;
 export function RecordList() {
   const batches = useBatches();
   const [chosen, setChosen] = useState<readonly string[]>([]);
-  if (batches.isError) return <p className="problem">{sentenceOf(batches.error)}</p>;
+  if (batches.isLoadingError) return <p className="problem">{sentenceOf(batches.error)}</p>;
   const columns: TableColumnsType<BatchSummary> = [
     { title: 'No.', dataIndex: 'number', align: 'right', width: 56, sorter: (a, b) => a.number - b.number },
     {

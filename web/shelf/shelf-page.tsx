@@ -117,7 +117,7 @@ export function ShelfPage() {
     <>
       <h1 className="sr">Shelf</h1>
       <LabelLine tempC={tempC} bench={bench.data} />
-      {bottles.isError ? <p className="problem">{sentenceOf(bottles.error)}</p> : null}
+      {bottles.isLoadingError ? <p className="problem">{sentenceOf(bottles.error)}</p> : null}
       {bottles.isPending ? <p className="waiting-block">Loading the shelf …</p> : null}
       {bottles.data?.length === 0 ? <Empty /> : null}
       {(view !== 'drawn' && standing.length > 0) || (standing.length > 0 && sorted.length === 0) ? (

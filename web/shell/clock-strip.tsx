@@ -5,6 +5,8 @@ import { useBench, useClock } from '../api/queries.ts';
 import { dueText } from '../parts/due-text.ts';
 import { useNow } from '../parts/use-now.ts';
 
+import { AsOf } from './as-of.tsx';
+
 const BenchSettings = lazy(async () => ({ default: (await import('./bench-settings.tsx')).BenchSettings }));
 
 /** More than these stand at the assay station. */
@@ -33,9 +35,10 @@ export function ClockStrip({ onKeys }: { onKeys: () => void }) {
           </li>
         ))}
         {items.length + overdue.length === 0 ? (
-          <li className="quiet">{clock.isError ? 'The server is away.' : 'Nothing is running.'}</li>
+          <li className="quiet">{clock.isLoadingError ? 'The server is away.' : 'Nothing is running.'}</li>
         ) : null}
       </ul>
+      <AsOf />
       {bench.data ? (
         <button
           type="button"

@@ -1,4 +1,5 @@
 import { useState } from 'react';
+import { useAnswering } from '../api/client.ts';
 import { asText, giveUp, type RefusedEntry, sendAgain, sendAsAnother, useOutbox } from '../api/outbox.ts';
 import { clockAhead } from '../kit/clock.ts';
 
@@ -7,11 +8,18 @@ const SAID_FROM_MS = 60_000;
 
 /** Said when entries wait for the server, when this device keeps nothing, when they were not taken, or a clock is wrong. */
 export function Notices() {
-  const { waiting, refused, away, kept, ofOthers } = useOutbox();
+  const { waiting, refused, away: unsent, kept, ofOthers } = useOutbox();
+  const away = useAnswering().away || unsent;
   const ahead = clockAhead() ?? 0;
   return (
     <div role="status" style={{ display: 'contents' }}>
-      {away ? (
+      {away && waiting.length === 0 ? (
+        <p className="notice">
+          <b>The server does not answer.</b> What you see is what it said last. What you enter at the bench is kept{' '}
+          {kept ? 'on this device' : 'in this tab'} and sent when it is back; the page asks again by itself.
+        </p>
+      ) : null}
+      {away && waiting.length > 0 ? (
         <p className="notice">
           <b>The server is away.</b> {waiting.length === 1 ? '1 entry is' : `${waiting.length} entries are`} kept{' '}
           {kept ? 'on this device' : 'only in this tab: do not close it. They'} {kept ? 'and ' : ''}will be sent when it
