@@ -8,7 +8,7 @@ const upwards = coreOrder.map((rooms, i) => ({
   to: { path: `^core/(${coreOrder.slice(i).flat().join('|')})/`, pathNot: '^core/$1/' },
 }));
 /** Web: what stations share lies below them, and a station reaches no other. */
-const STATIONS = 'shelf|plan|bench|care|assay|record|notebook';
+const STATIONS = 'shelf|plan|bench|care|assay|record|notebook|pair';
 
 /** The rooms and the arrows between them: core <- contract <- server, core <- contract <- web. */
 module.exports = {

@@ -158,6 +158,25 @@ export interface BackupAnswer {
   readonly here: NotebookCounts;
 }
 
+/** A phone or tablet that was paired. */
+export interface DeviceAnswer {
+  readonly id: string;
+  readonly name: string;
+  readonly pairedAt: string;
+  readonly seenAt: string;
+}
+
+/** Whether the notebook is open to the home network, and to whom. */
+export interface ShareAnswer {
+  readonly on: boolean;
+  /** Where a device finds it, the likeliest first. */
+  readonly urls: readonly string[];
+  /** Null where it is for this machine alone. */
+  readonly code: string | null;
+  readonly until: string | null;
+  readonly devices: readonly DeviceAnswer[];
+}
+
 /** A copy that the notebook made of itself, by the day. */
 export interface CopyAnswer {
   readonly name: string;

@@ -44,6 +44,9 @@ export const newLessonBody = fields({
 });
 export type NewLesson = Of<typeof newLessonBody>;
 
+/** A device says the code that stands on the machine’s screen, and what it is called. */
+export const pairBody = fields({ code: text(20), name: text(60) });
+
 export const attachmentId = id('att');
 
 /** Instruments put to a batch: simulated from its plan, or a file of readings played again. */

@@ -13,8 +13,8 @@ export class Notebook {
   #child: ChildProcess | undefined;
   #port = '0';
 
-  async start(env: NodeJS.ProcessEnv = {}): Promise<void> {
-    const child = spawn(process.execPath, ['dist/server/main.js'], {
+  async start(env: NodeJS.ProcessEnv = {}, words: readonly string[] = []): Promise<void> {
+    const child = spawn(process.execPath, ['dist/server/main.js', ...words], {
       env: { ...process.env, EARNEST_HOME: this.home, PORT: this.#port, ...env },
     });
     this.#child = child;

@@ -16,7 +16,7 @@ import { computeAnswer } from './compute/answer.ts';
 import { type Ask, computeRoutes } from './compute/routes.ts';
 import type { Db } from './db/open.ts';
 import { exchangeRoutes } from './exchange/routes.ts';
-import { headers, jsonBodies, ownHostOnly } from './http/guard.ts';
+import { headers, jsonBodies } from './http/guard.ts';
 import { ofThisNotebook } from './http/notebook.ts';
 import { notFound, onError } from './http/problem.ts';
 import { Feeds } from './instrument/feeds.ts';
@@ -25,6 +25,10 @@ import { instrumentStore } from './instrument/store.ts';
 import { backupRoutes } from './keep/routes.ts';
 import { lessonRoutes } from './lesson/routes.ts';
 import { lessonStore } from './lesson/store.ts';
+import { deviceStore } from './share/devices.ts';
+import { hostGate } from './share/gate.ts';
+import { pairRoutes, shareRoutes } from './share/routes.ts';
+import type { Sharing } from './share/sharing.ts';
 import { stockRoutes } from './stock/routes.ts';
 import { stockStore } from './stock/store.ts';
 
@@ -45,6 +49,8 @@ export interface AppDeps {
   readonly renew?: () => void;
   /** How the compute door computes; on this thread where it is not said. */
   readonly compute?: Ask;
+  /** Opens it to the home network. */
+  readonly sharing?: Sharing | null;
 }
 
 const nothing = () => undefined;
@@ -60,12 +66,14 @@ export function createApp({
   restore = nothing,
   renew = nothing,
   compute = computeAnswer,
+  sharing = null,
 }: AppDeps): Express {
   const app = express();
   app.disable('x-powered-by');
   // Requests are logged only when asked for: at the bench every millisecond of an entry is waited for.
   if (log.isLevelEnabled('debug')) app.use(pinoHttp({ logger: log, quietReqLogger: true }));
-  app.use(headers, ownHostOnly, ofThisNotebook(db));
+  const shared = { sharing, devices: deviceStore(db), now };
+  app.use(headers, ...hostGate(shared), ofThisNotebook(db));
 
   const stock = stockStore(db);
   const batches = batchStore(db, stock);
@@ -83,6 +91,8 @@ export function createApp({
   app.get('/api/health', (_req, res) => {
     res.json({ ok: true });
   });
+  app.use('/api/share', shareRoutes(shared));
+  app.post('/api/pair', ...pairRoutes(shared));
   app.use('/api/bottles', stockRoutes(stock, now));
   app.use('/api/batches', batchRoutes(batches, now));
   app.use('/api/batches/:id/feed', instrumentRoutes(feeds));

@@ -6,6 +6,7 @@ import { holdNotebook } from './db/lock.ts';
 import { notebookHome } from './home.ts';
 import { dailyCopy } from './keep/copies.ts';
 import { Notebook } from './notebook.ts';
+import { Sharing } from './share/sharing.ts';
 
 // What is kept here is for its owner alone.
 process.umask(0o077);
@@ -21,13 +22,14 @@ const SENTENCES: Readonly<Record<string, string>> = {
   EACCES: 'The notebook’s folder cannot be written to: look at its owner and its rights.',
 };
 
+const sharing = readArguments(process.argv.slice(2));
 const port = readPort(process.env.PORT);
 const home = orSay(notebookHome);
 const log = pino({ level: process.env.LOG_LEVEL ?? 'warn' });
 const release = orSay(() => holdNotebook(home));
 const webDir = process.env.EARNEST_WEB ?? fileURLToPath(new URL('../web', import.meta.url));
 const pool = computePool();
-const notebook = orSay(() => new Notebook({ home, log, webDir, compute: pool.ask }));
+const notebook = orSay(() => new Notebook({ home, log, webDir, compute: pool.ask, sharing }));
 const server = createServer(notebook.handle);
 
 server.on('error', (error: NodeJS.ErrnoException) => {
@@ -36,10 +38,15 @@ server.on('error', (error: NodeJS.ErrnoException) => {
   process.exit(1);
 });
 
-server.listen(port, '127.0.0.1', () => {
+server.listen(port, sharing ? '0.0.0.0' : '127.0.0.1', () => {
   const address = server.address();
   const at = typeof address === 'object' && address ? address.port : port;
   console.log(`Earnest Still is ready: http://127.0.0.1:${at}/   (notebook: ${home})`);
+  if (!sharing) return;
+  sharing.port = at;
+  const { code } = sharing.codeNow(Date.now());
+  console.log(`Open to your home network: ${sharing.urls().join('  ')}   code ${code}`);
+  console.log('The code changes every ten minutes; the page on this machine shows the one of now, and as a picture.');
 });
 
 // A copy a day: at the start, and looked for every hour while it runs.
@@ -74,6 +81,18 @@ function orSay<T>(begin: () => T): T {
     console.error(SENTENCES[code] ?? message);
     process.exit(1);
   }
+}
+
+/** `--share` opens the notebook to the home network; `--share=NAME` under a further name that the router gives this machine. */
+function readArguments(words: readonly string[]): Sharing | null {
+  const other = words.find((word) => !/^--share(?:=[\w.-]{1,100})?$/.test(word));
+  if (other !== undefined) {
+    console.error(
+      `“${other}” is not known: --share opens the notebook to the home network, --share=NAME under a further name.`,
+    );
+    process.exit(1);
+  }
+  return words.length === 0 ? null : new Sharing(words.flatMap((word) => word.split('=')[1] ?? []));
 }
 
 function readPort(text: string | undefined): number {

@@ -6,6 +6,7 @@ import type { Ask } from './compute/routes.ts';
 import { markOpen } from './db/lock.ts';
 import { type Db, openDb } from './db/open.ts';
 import { restoreBackup } from './keep/archive.ts';
+import type { Sharing } from './share/sharing.ts';
 
 interface NotebookDeps {
   readonly home: string;
@@ -14,6 +15,7 @@ interface NotebookDeps {
   /** An ISO instant. */
   readonly now?: () => string;
   readonly compute?: Ask;
+  readonly sharing?: Sharing | null;
 }
 
 /** A notebook that is open: it answers, and another may be put in its place while the server runs. */

@@ -31,6 +31,11 @@ const client = new QueryClient({
 
 const router = createBrowserRouter([
   {
+    path: '/pair',
+    hydrateFallbackElement: <p className="waiting-block">Loading …</p>,
+    lazy: async () => ({ Component: (await import('./pair/pair-page.tsx')).PairPage }),
+  },
+  {
     element: <Shell />,
     errorElement: <Crash />,
     hydrateFallbackElement: <p className="waiting-block">Loading …</p>,

@@ -190,9 +190,19 @@ export function restoreBackup(archive: Uint8Array, home: string, now: string): s
   for (const [name, bytes] of files) {
     const to = join(home, name);
     writeFileSync(`${to}.part`, bytes, { flush: true, mode: 0o600 });
+    if (name === DB_NAME) letNoDeviceIn(`${to}.part`);
     renameSync(`${to}.part`, to);
   }
   return before;
+}
+
+/** A device that was withdrawn since does not come back with an old backup: all pair anew. */
+function letNoDeviceIn(file: string): void {
+  const db = new Database(file);
+  db.pragma('journal_mode = DELETE');
+  if (db.prepare("SELECT 1 FROM sqlite_master WHERE type = 'table' AND name = 'device'").get())
+    db.exec('DELETE FROM device');
+  db.close();
 }
 
 function keepBefore(home: string, now: string, photosToo: boolean): string | null {

@@ -100,7 +100,12 @@ async function answered<T>(path: string, init: RequestInit): Promise<T> {
   }
   answersNow(true);
   learn(response.headers, askedAt);
-  if (!response.ok) throw new Refused(await readProblem(response));
+  if (!response.ok) {
+    const refused = await readProblem(response);
+    // On a phone that is not known here (any more), nothing but pairing helps.
+    if (refused.code === 'not-paired' && window.location.pathname !== '/pair') window.location.assign('/pair');
+    throw new Refused(refused);
+  }
   const text = await response.text().catch(() => {
     throw new Away('The notebook’s server broke off.');
   });

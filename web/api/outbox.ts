@@ -200,7 +200,8 @@ async function send(batch: readonly Kept[]): Promise<void> {
   } catch (error) {
     if (!(error instanceof Refused)) throw new Away();
     // Five hundreds are the server’s trouble, not the entry’s: keep it and try again.
-    if (error.problem.status >= 500) throw new Away();
+    // Nor is a device that must be paired again, or asked too often.
+    if (error.problem.status >= 500 || ['not-paired', 'too-often'].includes(error.problem.code)) throw new Away();
     // Another notebook answers under this address: its entries wait for their own.
     if (error.problem.code === 'other-notebook') return show();
     // One bad entry must not take its neighbours along: they are tried one by one.

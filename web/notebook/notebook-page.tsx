@@ -4,6 +4,7 @@ import { request, sentenceOf } from '../api/client.ts';
 import { useBatches, useBottles } from '../api/queries.ts';
 import { dayText } from '../parts/day.ts';
 import { BringIn } from './bring-in.tsx';
+import { Devices } from './devices.tsx';
 import { megabytes } from './megabytes.ts';
 import { PutBack } from './put-back.tsx';
 import './notebook.css';
@@ -62,6 +63,7 @@ export function NotebookPage() {
         </ul>
         <BringIn />
       </section>
+      <Devices />
     </div>
   );
 }

@@ -1,6 +1,6 @@
-import { create } from 'qrcode';
 import type { Ref } from 'react';
 import type { BottleLabel } from '#core/care';
+import { QrCode } from '../parts/qr-code.tsx';
 import { print } from '../theme/print.ts';
 import { Pictogram } from './pictogram.tsx';
 
@@ -87,7 +87,7 @@ export function LabelDrawing({
         />
       ))}
       {small && label.elements.pictograms.length > 1 ? null : (
-        <Code text={`${origin}${label.path}`} x={w - margin - qr} y={h - margin - qr} size={qr} />
+        <QrCode text={`${origin}${label.path}`} x={w - margin - qr} y={h - margin - qr} size={qr} />
       )}
       {left > 0 ? (
         <text x={margin} y={h - 0.9} fontSize={small ? 1.3 : 1.6} fill={print.ink}>
@@ -149,19 +149,3 @@ function wrapped(line: Line, w: number): readonly Line[] {
   }
   return [...rows, row].map((text) => ({ ...line, text }));
 }
-
-/** A code that opens the bottle’s sheet. */
-function Code({ text, x, y, size }: { text: string; x: number; y: number; size: number }) {
-  const { modules } = create(text, { errorCorrectionLevel: 'M' });
-  const cell = size / modules.size;
-  const squares = Array.from({ length: modules.size * modules.size }, (_, i) => i).flatMap((i) =>
-    modules.data[i]
-      ? [
-          `M${r(x + (i % modules.size) * cell)} ${r(y + Math.floor(i / modules.size) * cell)}h${r(cell)}v${r(cell)}h-${r(cell)}z`,
-        ]
-      : [],
-  );
-  return <path d={squares.join('')} fill={print.ink} data-code={text} />;
-}
-
-const r = (value: number) => Number(value.toFixed(3));

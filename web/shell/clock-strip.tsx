@@ -2,6 +2,7 @@ import { lazy, Suspense, useState } from 'react';
 import { Link } from 'react-router';
 import type { ClockAnswer } from '#contract/api';
 import { useBench, useClock } from '../api/queries.ts';
+import { useShare } from '../api/share.ts';
 import { dueText } from '../parts/due-text.ts';
 import { useNow } from '../parts/use-now.ts';
 
@@ -16,6 +17,7 @@ const MOST_OVERDUE = 2;
 export function ClockStrip({ onKeys }: { onKeys: () => void }) {
   const clock = useClock();
   const bench = useBench();
+  const share = useShare();
   const now = useNow(1000);
   const [settings, setSettings] = useState(false);
   const items = clock.data?.items ?? [];
@@ -54,7 +56,7 @@ export function ClockStrip({ onKeys }: { onKeys: () => void }) {
         </button>
       ) : null}
       <Link to="/notebook" className="quiet" aria-label="Notebook: backup, export, other devices">
-        Notebook
+        Notebook{share.data?.on ? ', shared' : ''}
       </Link>
       <button type="button" className="link quiet" onClick={onKeys} aria-label="Keys and look">
         ?

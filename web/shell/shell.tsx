@@ -9,6 +9,7 @@ import { CheckIn } from './check-in.tsx';
 import { ClockStrip } from './clock-strip.tsx';
 import { Line } from './line.tsx';
 import { Notices } from './notices.tsx';
+import { Pairing } from './pairing.tsx';
 import './shell.css';
 
 const Keys = lazy(async () => ({ default: (await import('./keys.tsx')).Keys }));
@@ -41,6 +42,7 @@ export function Shell() {
         <Notices />
         <Alarms />
         <CheckIn />
+        <Pairing />
         <ClockStrip onKeys={() => setKeys(true)} />
       </div>
       {keys ? (
