@@ -39,12 +39,13 @@ test('a phone is let in by the code on the first screen, enters something, and i
     await expect(phone.getByRole('heading', { name: 'An empty shelf' })).toBeVisible();
     await putBottle(phone, 'zinc 99% 900 g 14.00', /Zinc/);
 
-    await dialog.getByRole('button', { name: 'Close' }).click();
+    // Who was waited for has come.
+    await expect(dialog).toBeHidden();
     await page.getByRole('link', { name: /^Notebook/ }).click();
-    await expect(page.getByRole('cell', { name: 'phone' })).toBeVisible();
+    await expect(page.getByRole('cell', { name: 'phone', exact: true })).toBeVisible();
     await expectAccessible(page);
     await page.getByRole('button', { name: 'Withdraw phone' }).click();
-    await expect(page.getByRole('cell', { name: 'phone' })).toBeHidden();
+    await expect(page.getByRole('cell', { name: 'phone', exact: true })).toBeHidden();
     await phone.reload();
     await expect(phone.getByText(/not paired with the notebook yet/)).toBeVisible();
   } finally {
