@@ -71,6 +71,8 @@ export interface FeedAnswer {
 
 export interface ClockAnswer {
   readonly now: string;
+  /** Grows with everything that is written, by whichever page or device. */
+  readonly written: number;
   readonly items: readonly (ClockItem & { readonly number: number })[];
   /** Bottles whose strength wants to be found again, the longest overdue first. */
   readonly overdue: readonly { readonly bottleId: string; readonly name: string; readonly days: number }[];

@@ -32,7 +32,7 @@ export class Notebook {
 
   async stop(signal: NodeJS.Signals = 'SIGTERM'): Promise<void> {
     const child = this.#child;
-    if (!child || child.exitCode !== null) return;
+    if (!child || child.exitCode !== null || child.signalCode !== null) return;
     const gone = new Promise((resolve) => child.on('exit', resolve));
     this.hang(false);
     child.kill(signal);

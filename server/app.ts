@@ -15,6 +15,7 @@ import { benchOf, benchRoutes } from './bench/routes.ts';
 import { computeAnswer } from './compute/answer.ts';
 import { type Ask, computeRoutes } from './compute/routes.ts';
 import type { Db } from './db/open.ts';
+import { writtenIn } from './db/written.ts';
 import { exchangeRoutes } from './exchange/routes.ts';
 import { headers, jsonBodies } from './http/guard.ts';
 import { ofThisNotebook } from './http/notebook.ts';
@@ -96,7 +97,7 @@ export function createApp({
   app.use('/api/bottles', stockRoutes(stock, now));
   app.use('/api/batches', batchRoutes(batches, now));
   app.use('/api/batches/:id/feed', instrumentRoutes(feeds));
-  app.use('/api/clock', clockRoutes(batches, stock, { now, tempC: () => bench().bench.tempC }));
+  app.use('/api/clock', clockRoutes(batches, stock, { now, tempC: () => bench().bench.tempC, written: writtenIn(db) }));
   app.use('/api/board', boardRoutes(batches, stock, now));
   app.use('/api/assays', assayRoutes(assayStore(db, stock), now));
   app.use('/api/lessons', lessonRoutes(lessonStore(db), now));

@@ -10,6 +10,7 @@ interface Where {
   readonly now: () => string;
   /** Of the shelf. */
   readonly tempC: () => number;
+  readonly written: () => number;
 }
 
 const DAYS = new WeakMap<BottleState, { readonly key: string; readonly days: number }>();
@@ -25,7 +26,7 @@ function daysOf(bottle: BottleState, where: { readonly tempC: number; readonly t
 }
 
 /** What runs, waits or is due in all running batches, soonest first. */
-export function clockRoutes(batches: BatchStore, stock: StockStore, { now, tempC }: Where): Router {
+export function clockRoutes(batches: BatchStore, stock: StockStore, { now, tempC, written }: Where): Router {
   const router = Router();
   router.get('/', (_req, res) => {
     const at = now();
@@ -39,6 +40,7 @@ export function clockRoutes(batches: BatchStore, stock: StockStore, { now, tempC
     const where = { tempC: tempC(), today: at.slice(0, 10) };
     const answer: ClockAnswer = {
       now: at,
+      written: written(),
       items: items.sort((a, b) => (a.at ?? '9').localeCompare(b.at ?? '9')),
       overdue: stock
         .all()

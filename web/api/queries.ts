@@ -1,5 +1,5 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
-import { useRef } from 'react';
+import { useEffect, useRef } from 'react';
 import type { BatchAnswer, BatchSummary, BenchAnswer, BoardAnswer, BottleAnswer, ClockAnswer } from '#contract/api';
 import type { Plan } from '#core/plan';
 import type { BottleCard, BottleEventBody } from '#core/stock';
@@ -36,9 +36,30 @@ export function useClock() {
   });
 }
 
-/** Twice a minute; at once again where the server did not answer. */
+/** A few times a minute; at once again where the server did not answer. */
 function soonIfAway({ state }: { state: { error: unknown } }): number {
-  return state.error instanceof Away ? 4000 : 30_000;
+  return state.error instanceof Away ? 4000 : 15_000;
+}
+
+/** What was read so shortly before the clock told of it has it already. */
+const JUST_NOW_MS = 1000;
+
+/** Reads anew what is shown when another page or device has written. */
+export function useOthersWritten(): void {
+  const client = useQueryClient();
+  const { data, dataUpdatedAt } = useClock();
+  const written = data?.written;
+  const last = useRef(written);
+  useEffect(() => {
+    if (last.current !== undefined && written !== last.current)
+      void client.refetchQueries({
+        type: 'active',
+        predicate: ({ queryKey, state }) =>
+          queryKey[0] !== 'clock' && state.dataUpdatedAt < dataUpdatedAt - JUST_NOW_MS,
+      });
+    // What is not shown now is read anew when it is.
+    last.current = written;
+  }, [written, dataUpdatedAt, client]);
 }
 
 export function useBoard() {

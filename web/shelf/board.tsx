@@ -1,8 +1,9 @@
-import { useVirtualizer } from '@tanstack/react-virtual';
-import { useId, useLayoutEffect, useRef, useState } from 'react';
+import { lazy, Suspense, useId } from 'react';
 import type { BottleAnswer } from '#contract/api';
 import type { BottleFace } from '#core/stock';
 import { Stand } from './stand.tsx';
+
+const LongBoard = lazy(async () => ({ default: (await import('./long-board.tsx')).LongBoard }));
 
 export interface BoardProps {
   readonly name: string;
@@ -16,9 +17,6 @@ export interface BoardProps {
 
 /** More bottles than these are drawn as they come into sight. */
 const ALL_DRAWN = 80;
-/** A bottle with its name and note, before it is measured; px. */
-const STAND_W = 126;
-const ROW_H = 262;
 
 /** One board of the shelf with its bottles standing on it. */
 export function Board(props: BoardProps) {
@@ -31,7 +29,13 @@ export function Board(props: BoardProps) {
         <span className="quiet">{bottles.length}</span>
         {end}
       </div>
-      {bottles.length > ALL_DRAWN ? <LongBoard {...props} /> : <ShortBoard {...props} />}
+      {bottles.length > ALL_DRAWN ? (
+        <Suspense fallback={null}>
+          <LongBoard {...props} />
+        </Suspense>
+      ) : (
+        <ShortBoard {...props} />
+      )}
     </section>
   );
 }
@@ -46,61 +50,4 @@ function ShortBoard({ bottles, faces, search, chosen }: BoardProps) {
       ))}
     </ul>
   );
-}
-
-/** A board of hundreds: the rows in sight and a few around them stand in the page, the others are room. */
-function LongBoard({ bottles, faces, search, chosen }: BoardProps) {
-  const list = useRef<HTMLUListElement>(null);
-  const { columns, top } = usePlace(list);
-  const rows = Math.ceil(bottles.length / columns);
-  const virtual = useVirtualizer({
-    count: rows,
-    getScrollElement: () => document.getElementById('work'),
-    estimateSize: () => ROW_H,
-    overscan: 2,
-    scrollMargin: top,
-  });
-  return (
-    <ul className="board board-long" ref={list} style={{ height: virtual.getTotalSize() }}>
-      {virtual.getVirtualItems().flatMap((row) =>
-        bottles.slice(row.index * columns, (row.index + 1) * columns).map((bottle, i) => (
-          <li
-            key={bottle.id}
-            className="stand"
-            aria-setsize={bottles.length}
-            aria-posinset={row.index * columns + i + 1}
-            style={{
-              height: row.size,
-              width: `${100 / columns}%`,
-              left: `${(100 / columns) * i}%`,
-              top: row.start - top,
-            }}
-          >
-            <Stand bottle={bottle} face={faces.get(bottle.id)} search={search} chosen={chosen === bottle.id} />
-          </li>
-        )),
-      )}
-    </ul>
-  );
-}
-
-/** How many bottles stand in a row, and how far down in what scrolls the board begins. */
-function usePlace(list: React.RefObject<HTMLUListElement | null>) {
-  const [place, setPlace] = useState({ columns: 6, top: 0 });
-  useLayoutEffect(() => {
-    const board = list.current;
-    const work = document.getElementById('work');
-    if (!board || !work) return;
-    const measure = () => {
-      const columns = Math.max(3, Math.floor(board.clientWidth / STAND_W));
-      const top = Math.round(board.getBoundingClientRect().top - work.getBoundingClientRect().top + work.scrollTop);
-      setPlace((before) => (before.columns === columns && before.top === top ? before : { columns, top }));
-    };
-    measure();
-    const watch = new ResizeObserver(measure);
-    watch.observe(board);
-    watch.observe(work);
-    return () => watch.disconnect();
-  }, [list]);
-  return place;
 }

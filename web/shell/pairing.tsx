@@ -1,4 +1,4 @@
-import { lazy, Suspense, useState } from 'react';
+import { lazy, Suspense, useEffect, useState } from 'react';
 import { useShare } from '../api/share.ts';
 
 const PairDialog = lazy(async () => ({ default: (await import('./pair-dialog.tsx')).PairDialog }));
@@ -7,7 +7,12 @@ const PairDialog = lazy(async () => ({ default: (await import('./pair-dialog.tsx
 export function Pairing() {
   const { data } = useShare();
   const [closed, setClosed] = useState(false);
-  if (!data?.on || data.devices.length > 0 || closed) return null;
+  const someone = (data?.devices.length ?? 0) > 0;
+  // Who was waited for has come: when the last one is withdrawn, nobody is waited for.
+  useEffect(() => {
+    if (someone) setClosed(true);
+  }, [someone]);
+  if (!data?.on || someone || closed) return null;
   return (
     <Suspense fallback={null}>
       <PairDialog onClose={() => setClosed(true)} />

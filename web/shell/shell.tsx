@@ -1,6 +1,7 @@
 import { lazy, Suspense, useState } from 'react';
 import { useHotkeys } from 'react-hotkeys-hook';
 import { Outlet, useLocation, useNavigate } from 'react-router';
+import { useOthersWritten } from '../api/queries.ts';
 import { anywhere } from '../kit/is-typing.ts';
 import { Margin, MarginProvider } from '../parts/margin.tsx';
 import { useOwnNames } from '../parts/own-names.ts';
@@ -19,6 +20,7 @@ const STATIONS = ['/shelf', '/plan', '/bench', '/assay', '/record'];
 /** The frame of every station: the line, the work surface, the margin, the clock strip. */
 export function Shell() {
   useOwnNames();
+  useOthersWritten();
   const navigate = useNavigate();
   const station = useLocation().pathname.split('/')[1] || 'shelf';
   const [keys, setKeys] = useState(false);
