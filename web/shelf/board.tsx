@@ -1,16 +1,10 @@
 import { lazy, Suspense, useId } from 'react';
-import type { BottleAnswer } from '#contract/api';
-import type { BottleFace } from '#core/stock';
-import { Stand } from './stand.tsx';
+import { Stand, type Standing } from './stand.tsx';
 
 const LongBoard = lazy(async () => ({ default: (await import('./long-board.tsx')).LongBoard }));
 
-export interface BoardProps {
+interface BoardProps extends Standing {
   readonly name: string;
-  readonly bottles: readonly BottleAnswer[];
-  readonly faces: ReadonlyMap<string, BottleFace>;
-  readonly search: string;
-  readonly chosen: string | undefined;
   /** Stands at the end of the heading: how the shelf is shown. */
   readonly end?: React.ReactNode;
 }
@@ -40,7 +34,7 @@ export function Board(props: BoardProps) {
   );
 }
 
-function ShortBoard({ bottles, faces, search, chosen }: BoardProps) {
+function ShortBoard({ bottles, faces, search, chosen }: Standing) {
   return (
     <ul className="board">
       {bottles.map((bottle) => (

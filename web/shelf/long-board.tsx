@@ -1,14 +1,13 @@
 import { useVirtualizer } from '@tanstack/react-virtual';
 import { useLayoutEffect, useRef, useState } from 'react';
-import type { BoardProps } from './board.tsx';
-import { Stand } from './stand.tsx';
+import { Stand, type Standing } from './stand.tsx';
 
 /** A bottle with its name and note, before it is measured; px. */
 const STAND_W = 126;
 const ROW_H = 262;
 
 /** A board of hundreds: the rows in sight and a few around them stand in the page, the others are room. */
-export function LongBoard({ bottles, faces, search, chosen }: BoardProps) {
+export function LongBoard({ bottles, faces, search, chosen }: Standing) {
   const list = useRef<HTMLUListElement>(null);
   const { columns, top } = usePlace(list);
   const rows = Math.ceil(bottles.length / columns);

@@ -5,6 +5,15 @@ import type { BottleFace } from '#core/stock';
 import { BottleDrawing } from './bottle-drawing.tsx';
 import { labelStrength, leftText } from './face-text.ts';
 
+/** Bottles that stand side by side, and what is known of them. */
+export interface Standing {
+  readonly bottles: readonly BottleAnswer[];
+  readonly faces: ReadonlyMap<string, BottleFace>;
+  readonly search: string;
+  /** The id of the one whose sheet is open. */
+  readonly chosen: string | undefined;
+}
+
 interface StandProps {
   readonly bottle: BottleAnswer;
   readonly face: BottleFace | undefined;
