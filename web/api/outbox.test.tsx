@@ -167,12 +167,19 @@ describe('the outbox', () => {
 
   it('takes trouble at the server for its own, not for the entry’s', async () => {
     answers = [500, 'ok'];
-    const { post } = await opened();
+    const { post, useOutbox } = await opened();
+    const { renderHook } = await import('@testing-library/react');
+    const { result, rerender } = renderHook(() => useOutbox());
     post('batch_a', [event('ev_one')]);
     await settled();
+    rerender();
+    // A server that answered is not said to be away: what it said is.
+    expect(result.current).toMatchObject({ away: false, trouble: 'refused with 500' });
     await vi.advanceTimersByTimeAsync(3000);
     await settled();
     expect(ids()).toEqual(['ev_one', 'ev_one']);
+    rerender();
+    expect(result.current.trouble).toBeNull();
     expect((await stored()).waiting).toEqual([]);
   });
 

@@ -15,6 +15,8 @@ export interface OutboxState {
   readonly waiting: readonly Outgoing[];
   readonly refused: readonly RefusedEntry[];
   readonly away: boolean;
+  /** What a server that answers, but cannot write now, said of it: its disk is full, the device is not paired. */
+  readonly trouble: string | null;
   /** False where this device will not keep anything: what waits is in this tab alone. */
   readonly kept: boolean;
   /** Entries that were made for another notebook than the one that answers here. */
@@ -29,7 +31,7 @@ const CHANNEL = 'earnest-still:outbox';
 
 /** All entries by id, of this tab and of the others. */
 let entries = new Map<string, Kept>();
-let state: OutboxState = { waiting: [], refused: [], away: false, kept: true, ofOthers: 0 };
+let state: OutboxState = { waiting: [], refused: [], away: false, trouble: null, kept: true, ofOthers: 0 };
 let sending: Promise<void> | undefined;
 let timer: ReturnType<typeof setTimeout> | undefined;
 let order = Date.now();
@@ -38,7 +40,7 @@ type Written = (batch: readonly Outgoing[]) => void;
 const onWritten = new Set<Written>();
 const others = typeof BroadcastChannel === 'undefined' ? undefined : new BroadcastChannel(CHANNEL);
 
-function show(next: Partial<Pick<OutboxState, 'away' | 'kept'>> = {}): void {
+function show(next: Partial<Pick<OutboxState, 'away' | 'trouble' | 'kept'>> = {}): void {
   const all = [...entries.values()].sort((a, b) => a.order - b.order || (a.id < b.id ? -1 : 1));
   state = {
     ...state,
@@ -147,7 +149,7 @@ export function flush(): Promise<void> {
   sending ??= locked(sendAll).finally(() => {
     sending = undefined;
     // What came while it was being sent goes with the next.
-    if (next().length > 0 && !state.away) void flush();
+    if (next().length > 0 && !state.away && !state.trouble) void flush();
   });
   return sending;
 }
@@ -166,10 +168,11 @@ async function sendAll(): Promise<void> {
     // What time it is there, and which notebook, is known before anything is sent.
     if (clockAhead() === null && next().length > 0) await request('GET', '/health');
     for (let batch = next(); batch.length > 0; batch = next()) await send(batch);
-    if (state.away) show({ away: false });
+    if (state.away || state.trouble) show({ away: false, trouble: null });
   } catch (error) {
     if (!(error instanceof Away || error instanceof Refused)) throw error;
-    show({ away: true });
+    // A server that answered is not away, whatever it said.
+    show(error instanceof Refused ? { away: false, trouble: error.problem.detail } : { away: true, trouble: null });
     timer = setTimeout(() => void flush(), RETRY_MS);
   }
 }
@@ -199,9 +202,8 @@ async function send(batch: readonly Kept[]): Promise<void> {
     for (const photo of photos) await letPhotoGo(photo);
   } catch (error) {
     if (!(error instanceof Refused)) throw new Away();
-    // Five hundreds are the server’s trouble, not the entry’s: keep it and try again.
-    // Nor is a device that must be paired again, or asked too often.
-    if (error.problem.status >= 500 || ['not-paired', 'too-often'].includes(error.problem.code)) throw new Away();
+    // Five hundreds are the server’s trouble, not the entry’s: keep it and try again. So is a device that must be paired again.
+    if (error.problem.status >= 500 || ['not-paired', 'too-often'].includes(error.problem.code)) throw error;
     // Another notebook answers under this address: its entries wait for their own.
     if (error.problem.code === 'other-notebook') return show();
     // One bad entry must not take its neighbours along: they are tried one by one.

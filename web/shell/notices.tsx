@@ -8,7 +8,7 @@ const SAID_FROM_MS = 60_000;
 
 /** Said when entries wait for the server, when this device keeps nothing, when they were not taken, or a clock is wrong. */
 export function Notices() {
-  const { waiting, refused, away: unsent, kept, ofOthers } = useOutbox();
+  const { waiting, refused, away: unsent, trouble, kept, ofOthers } = useOutbox();
   const away = useAnswering().away || unsent;
   const ahead = clockAhead() ?? 0;
   return (
@@ -24,6 +24,13 @@ export function Notices() {
           <b>The server is away.</b> {waiting.length === 1 ? '1 entry is' : `${waiting.length} entries are`} kept{' '}
           {kept ? 'on this device' : 'only in this tab: do not close it. They'} {kept ? 'and ' : ''}will be sent when it
           is back. Go on working. {kept ? null : <Copy />}
+        </p>
+      ) : null}
+      {trouble && waiting.length > 0 ? (
+        <p className="notice">
+          <b>Not written yet.</b> {trouble} {waiting.length === 1 ? '1 entry is' : `${waiting.length} entries are`} kept{' '}
+          {kept ? 'on this device' : 'only in this tab: do not close it'}; {waiting.length === 1 ? 'it is' : 'they are'}{' '}
+          tried again every few seconds. {kept ? null : <Copy />}
         </p>
       ) : null}
       {!kept && !away && waiting.length + refused.length > 0 ? (
