@@ -11,6 +11,15 @@ test('each of the three routes is planned, live, with its working and cautions',
   const shelf = page.getByRole('region', { name: 'From the shelf' });
   const outcome = page.getByRole('region', { name: 'What comes of it' });
 
+  // With nothing asked for yet, the shelf says what it can make, and what it lacks one product for.
+  const makeable = page.getByRole('region', { name: 'From this shelf' });
+  await expect(makeable.getByRole('button', { name: /^zinc sulfate heptahydrate up to about \d+ g/ })).toBeVisible();
+  await expect(page.getByRole('region', { name: 'One product more opens' })).toBeVisible();
+  await expectAccessible(page);
+  await makeable.getByRole('button', { name: /^zinc sulfate heptahydrate/ }).click();
+  await expect(target).toHaveValue(/^\d+ g zinc sulfate heptahydrate$/);
+  await expect(page.getByRole('button', { name: 'Take it to the bench' })).toBeEnabled();
+
   await target.fill('1.5 L of 2 mol/L hydrochloric acid');
   await expect(shelf.getByRole('button', { name: /^acid to take, volume: 343 mL/ })).toBeVisible();
   await expect(outcome).toContainText('2.00 ± 0.08 mol/L');

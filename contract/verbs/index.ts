@@ -14,6 +14,7 @@ import { fitStill } from './fit-still.ts';
 import { foretold } from './foretold.ts';
 import { gasVolume } from './gas-volume.ts';
 import { labelVerbs } from './label-verbs.ts';
+import { makeable } from './makeable.ts';
 import { methods } from './methods.ts';
 import { portion } from './portion.ts';
 import { precipitate } from './precipitate.ts';
@@ -45,6 +46,7 @@ export const verbs = {
   dry,
   evaporate,
   fitStill,
+  makeable,
   portion,
   precipitate,
   foretold,

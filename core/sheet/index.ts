@@ -7,6 +7,7 @@ export { type Entries, entriesOf } from './entries.ts';
 export { capsOf } from './gate.ts';
 export { type Gauge, hoursText } from './gauge.ts';
 export { type GoneThrough, goThrough } from './gone-through.ts';
+export { type Makeable, type MakeableAnswer, makeableFrom, type Opened } from './makeable.ts';
 export type { SheetRow } from './row.ts';
 export { fillTemplate, type Named, type Names, type TextPart } from './sentence.ts';
 export type { Made, Now, Sheet, SheetGas } from './sheet.ts';

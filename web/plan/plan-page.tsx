@@ -15,6 +15,7 @@ import { useCompute } from '../worker/compute.ts';
 import { BatchSheet } from './batch-sheet.tsx';
 import { CannotWork } from './cannot-work.tsx';
 import { FoundSince } from './found-since.tsx';
+import { FromThisShelf } from './from-this-shelf.tsx';
 import { RoutesTable } from './routes-table.tsx';
 import { SavedPlans } from './saved-plans.tsx';
 import './plan.css';
@@ -80,6 +81,16 @@ function Planning({ kept }: { kept: BatchAnswer | null }) {
       [text, shelf, bench.data, bottles.data],
     ),
   );
+  const makeable = useCompute(
+    'makeable',
+    useMemo(
+      () =>
+        bench.data && shelf.length > 0 && text.trim() === ''
+          ? { shelf, bench: bench.data.bench, today: today() }
+          : undefined,
+      [text, shelf, bench.data],
+    ),
+  );
   const choices = target.value?.choices ?? [];
   const choice =
     choices.find((each) => each.plan.route.id === changes.routeId) ??
@@ -141,6 +152,10 @@ function Planning({ kept }: { kept: BatchAnswer | null }) {
             ))
           : null}
       </div>
+      {text.trim() === '' && makeable.value ? <FromThisShelf answer={makeable.value} onPick={type} /> : null}
+      {text.trim() === '' && makeable.busy && !makeable.value ? (
+        <p className="waiting-block">Looking through what your shelf can make …</p>
+      ) : null}
       {kept && bottles.data ? <FoundSince plan={kept.plan} bottles={bottles.data} /> : null}
       {choices.length > 0 ? (
         <RoutesTable

@@ -75,7 +75,7 @@ export function RecordList() {
         ) : (
           <Link to={`/record/compare?batches=${chosen.join(',')}`}>Set {chosen.length} batches side by side</Link>
         )}{' '}
-        <a href="/api/export/record.csv" download>
+        <a href="/api/export/record.csv" download style={{ textDecoration: 'underline' }}>
           As a table, CSV
         </a>
       </p>

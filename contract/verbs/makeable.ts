@@ -1,0 +1,12 @@
+import { day, fields } from '#core/shape';
+import { makeableFrom } from '#core/sheet';
+import { shelfShape } from '#core/stock';
+import { BenchDefaults, benchShape } from '#core/vessel';
+import { verb } from '../verb.ts';
+
+export const makeable = verb({
+  name: 'makeable',
+  input: fields({ shelf: shelfShape, bench: benchShape, today: day() }),
+  run: makeableFrom,
+  example: { shelf: [], bench: BenchDefaults, today: '2026-03-14' },
+});

@@ -1,0 +1,155 @@
+import { ok, type Result } from '#core/problem';
+import { catalogue, type Route } from '#core/route';
+import { contentOf } from '#core/stock';
+import { substanceOf } from '#core/substance';
+import { formatPlain } from '#core/units';
+import { sheetOf } from './assemble.ts';
+import { type Asking, choicesFor, type PlanChoice } from './choices.ts';
+import type { SheetRow } from './row.ts';
+import type { Sheet } from './sheet.ts';
+
+/** Something that the shelf can make now. */
+export interface Makeable {
+  readonly name: string;
+  /** How it is asked for; the field of a plan takes it as it stands. */
+  readonly ask: string;
+  /** “up to about 140 g”; empty where it is not known what a bottle of it still holds. */
+  readonly most: string;
+  /** The way of its plan, and how many there are. */
+  readonly way: string;
+  readonly ways: number;
+  readonly row: SheetRow;
+}
+
+/** What one product more would open. */
+export interface Opened {
+  /** What is missing, as one would look for it. */
+  readonly product: string;
+  readonly opens: readonly { readonly name: string; readonly ask: string }[];
+}
+
+export interface MakeableAnswer {
+  readonly now: readonly Makeable[];
+  readonly next: readonly Opened[];
+}
+
+/** As much is asked for at first, and where nothing says what the bottles hold. */
+const FIRST = { solid: '20 g', liquid: '100 mL', solution: '500 mL of 0.5 mol/L' } as const;
+/** Of what the bottles could give, so much is asked for: doses are rounded, and hands are not exact. */
+const SHARE = 0.9;
+/** Where all of the bottle is over a cap of the room, a part of it may be within. */
+const SMALLER = 0.25;
+
+/** What can be made of the shelf as it stands, and what one more product would open. */
+export function makeableFrom(where: Omit<Asking, 'text'>): Result<MakeableAnswer> {
+  const now: Makeable[] = [];
+  const next = new Map<string, Map<string, string>>();
+  for (const wish of wishes()) {
+    const answer = choicesFor({ ...where, text: wish.ask });
+    if (!answer.ok) return answer;
+    const { choices } = answer.value;
+    const [best] = choices.filter(({ row, problem }) => row !== null && problem === null);
+    if (best) now.push(asMuchAsThereIs(wish, { best, ways: choices.length }, where));
+    // That a solution wants its solid needs no telling.
+    else if (wish.opens)
+      for (const product of oneMissing(choices))
+        next.set(product, (next.get(product) ?? new Map()).set(wish.name, wish.ask));
+  }
+  return ok({
+    now,
+    next: [...next]
+      .map(([product, opens]) => ({ product, opens: [...opens].map(([name, ask]) => ({ name, ask })) }))
+      .sort((a, b) => b.opens.length - a.opens.length || a.product.localeCompare(b.product)),
+  });
+}
+
+interface Wish {
+  readonly name: string;
+  readonly ask: string;
+  /** Whether it is something else than what it is made of, so that a product more is worth telling. */
+  readonly opens: boolean;
+}
+
+/** Everything that the catalogue makes, each once, as a person would ask for it. */
+function wishes(): readonly Wish[] {
+  const all = catalogue.flatMap((route) => productsOf(route));
+  return [...new Map(all.map((wish) => [wish.ask, wish])).values()];
+}
+
+function productsOf({ makes, roles }: Route): readonly Wish[] {
+  if (makes.substanceId !== undefined) {
+    const { name } = substanceOf(makes.substanceId);
+    return [{ name, ask: `${FIRST[makes.kind]} ${name}`, opens: true }];
+  }
+  if (makes.kind === 'solid') return [];
+  const accepts = roles.find(({ id }) => id === makes.role)?.accepts ?? [];
+  const species = new Set(accepts.map((id) => substanceOf(id).species));
+  return [...species].map((id) => {
+    const name = substanceOf(id).name.replace(/, anhydrous$/, '');
+    return { name: `${name} solution`, ask: `${FIRST.solution} ${name}`, opens: false };
+  });
+}
+
+/** The plan that takes nearly all that the scarcest bottle holds, where that can be, else the first one. */
+function asMuchAsThereIs(
+  { name, ask }: Wish,
+  { best, ways }: { readonly best: PlanChoice; readonly ways: number },
+  where: Omit<Asking, 'text'>,
+): Makeable {
+  const made = { name, way: best.title, ways };
+  const first = { ...made, ask, row: best.row! };
+  const sheet = sheetOf(best.plan);
+  const times = sheet.ok ? reach(sheet.value, where) : null;
+  if (times === null) return { ...first, most: '' };
+  const { value, unit } = best.plan.target.amount;
+  for (const share of [SHARE, SHARE * SMALLER]) {
+    const amount = twoFigures(value * times * share);
+    const larger = sheetOf({ ...best.plan, target: { ...best.plan.target, amount: { value: amount, unit } } });
+    if (!larger.ok || larger.value.shortages.length > 0) continue;
+    const said = amountText(amount, unit);
+    return {
+      ...made,
+      ask: ask.replace(/^[\d.]+ (?:g|mL)/, said),
+      most: `up to about ${said}${/ of [\d.]+ mol\/L/.exec(ask)?.[0] ?? ''}`,
+      row: larger.value.row,
+    };
+  }
+  return { ...first, most: '' };
+}
+
+/** How many times the plan goes into what its bottles hold; null where one of them does not say. */
+function reach(sheet: Sheet, { shelf, bench, today }: Omit<Asking, 'text'>): number | null {
+  const doses = new Map<string, number>();
+  for (const { bottleId, dose } of sheet.additions)
+    if (bottleId) doses.set(bottleId, (doses.get(bottleId) ?? 0) + dose.mass.value);
+  const times = [...doses].flatMap(([id, grams]) => {
+    const bottle = shelf.find((each) => each.id === id);
+    const content = bottle && contentOf(bottle, bench.tempC, today);
+    const left = content?.ok ? content.value.leftG?.value : undefined;
+    if (left === undefined) return [Number.NaN];
+    return grams > 0 ? [left / grams] : [];
+  });
+  // A bottle that does not say is not a full one.
+  return times.length === 0 || times.some(Number.isNaN) ? null : Math.min(...times);
+}
+
+function amountText(value: number, unit: string): string {
+  return unit === 'mL' && value >= 1000 ? `${formatPlain(value / 1000)} L` : `${formatPlain(value)} ${unit}`;
+}
+
+/** Rounded down to two figures, so that it is never more than there is. */
+function twoFigures(value: number): number {
+  if (!(value > 0)) return 0;
+  const step = 10 ** (Math.floor(Math.log10(value)) - 1);
+  return Number((Math.floor(value / step) * step).toPrecision(2));
+}
+
+/** What each way lacks, where it lacks one thing alone. */
+function oneMissing(choices: readonly PlanChoice[]): readonly string[] {
+  return choices.flatMap(({ plan, roles, missing }) => {
+    const [only, ...others] = roles.filter(({ bottles }) => bottles.length === 0);
+    if (!only || others.length > 0 || missing.length !== 1) return [];
+    const accepted = plan.route.roles.find(({ id }) => id === only.id)?.accepts[0];
+    return accepted === undefined ? [] : [substanceOf(accepted).name];
+  });
+}
