@@ -46,11 +46,13 @@ export function hostGate({ sharing, devices, now }: Gate): readonly RequestHandl
     const { origin } = req.headers;
     if (origin !== undefined && origin !== `http://${host}`)
       return refused(`Requests from ${origin.slice(0, 80)} are not taken.`);
-    if (own || !req.path.startsWith('/api/') || BEFORE_PAIRING.has(req.path)) return next();
+    // As the routes read it: in any case of its letters, with a slash at its end or without.
+    const path = req.path.toLowerCase().replace(/\/+$/, '');
+    if (own || !/^\/*api(?:\/|$)/.test(path) || BEFORE_PAIRING.has(path)) return next();
     const token = TOKEN.exec(req.headers.cookie ?? '')?.[1];
     if (!token || !devices.of(token, now()))
       return sendProblem(res, problem('not-paired', 'This device is not paired with the notebook, or no longer is.'));
-    if (req.method !== 'GET' ? AT_THE_MACHINE.test(req.path) : req.path.startsWith('/api/share'))
+    if (req.method !== 'GET' ? AT_THE_MACHINE.test(path) : path.startsWith('/api/share'))
       return sendProblem(res, problem('at-the-machine', 'This is done at the machine that the notebook is on.'));
     next();
   };

@@ -93,6 +93,17 @@ describe('a notebook on the home network', () => {
     await ask({ Host: HOST, Cookie: `x=1; ${cookie}; y=2` }).expect(200);
   });
 
+  it('is shut however a path is written', async () => {
+    const { api, code, pair } = shared();
+    for (const path of ['/API/bottles', '/Api/bottles/', '/api/bottles/', '/api/BATCHES', '/api', '/api/export'])
+      await api.get(path).set('Host', HOST).expect(401);
+    const cookie = cookieOf(await pair(await code()).expect(201));
+    const as = { Host: HOST, Cookie: cookie, 'Content-Type': 'application/zip' };
+    for (const path of ['/api/backup/restore/', '/API/backup/RESTORE', '/api/import/', '/API/import/look/'])
+      await api.post(path).set(as).send(Buffer.from('x')).expect(403);
+    for (const path of ['/api/SHARE', '/api/share/']) await api.get(path).set(as).expect(403);
+  });
+
   it('leaves to the machine itself who is let in and what takes the notebook’s place', async () => {
     const { api, code, pair } = shared();
     const cookie = cookieOf(await pair(await code()).expect(201));
