@@ -26,6 +26,14 @@ export function onError(log: Logger): ErrorRequestHandler {
         res,
         problem('no-room', 'The disk of this machine is full: nothing was written. Make room, then it goes on.'),
       );
+    if (error.code?.startsWith('SQLITE_CONSTRAINT'))
+      return sendProblem(
+        res,
+        problem(
+          'conflict',
+          'Something else was written meanwhile: nothing of this was. Look at it again, then repeat it.',
+        ),
+      );
     if (error.code?.startsWith('SQLITE_BUSY'))
       return sendProblem(
         res,
