@@ -1,6 +1,6 @@
 import { readFileSync } from 'node:fs';
 import { extractText, getDocumentProxy } from 'unpdf';
-import { done, log, title, weigh } from './hand.ts';
+import { done, log, pick, title, weigh } from './hand.ts';
 import { expect, expectAccessible, putBottle, test } from './notebook.ts';
 
 /** What a page says when it is read back, and its size in points. */
@@ -62,8 +62,7 @@ test('it went wrong: the card says what to do, what happened is kept, and the ca
   expect(card.view[2]).toBeCloseTo(298, -1);
 
   // Half of it is out: the record says so, and what is left is computed with it.
-  await now.getByLabel('How much is out').click();
-  await page.getByTitle('half of it', { exact: true }).click();
+  await pick(now.getByLabel('How much is out'), 'half of it');
   await now.getByLabel('Where it went').fill('the tray');
   await now.getByRole('button', { name: 'Keep in the record' }).click();
   await expect(now.getByRole('status')).toContainText('It stands in the record');

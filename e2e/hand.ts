@@ -1,4 +1,4 @@
-import type { Page } from '@playwright/test';
+import type { Locator, Page } from '@playwright/test';
 import { expect, putBottle } from './notebook.ts';
 
 // What a hand does at the bench, as the tests say it.
@@ -15,6 +15,17 @@ export async function readFirst(page: Page): Promise<void> {
   if (!(await unread.isVisible())) return;
   await unread.click();
   await expect(unread).toBeHidden();
+}
+
+/** Takes an option of a list, and sees it taken: a list that still unfolds may lose a tap. */
+export async function pick(list: Locator, option: string): Promise<void> {
+  const field = list.locator('xpath=ancestor::*[contains(@class, "ant-select")][1]');
+  await expect(async () => {
+    if ((await field.textContent())?.includes(option)) return;
+    await list.click();
+    await list.page().getByTitle(option, { exact: true }).last().click({ timeout: 3000 });
+    await expect(field).toContainText(option, { timeout: 2000 });
+  }).toPass();
 }
 
 /** Ends the step, and sees the next one come. */

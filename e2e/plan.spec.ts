@@ -73,3 +73,37 @@ test('targets that cannot be are explained', async ({ page }) => {
     await expect(page.getByText(said).first()).toBeVisible();
   }
 });
+
+test('a bottle that is missing is supposed, priced, and put on the shelf from the plan itself', async ({ page }) => {
+  await putBottle(page, 'zinc 99% 900 g 14.00', /Zinc/);
+  await page.getByRole('link', { name: /Plan/ }).click();
+  await page.getByLabel('Make', { exact: true }).fill('60 g zinc sulfate');
+  await expect(page.getByText(/on the shelf: put .* on it first/).first()).toBeVisible();
+  const bench = page.getByRole('button', { name: 'Take it to the bench' });
+  await expect(bench).toHaveCount(0);
+  const label = page.getByLabel('The bottle that is missing says');
+  const suppose = page.getByRole('button', { name: 'Only suppose I had it' });
+  await label.fill('a cup of something');
+  await page.getByRole('button', { name: 'Put it on the shelf' }).click();
+  await expect(page.locator('.missing-bottle .problem').first()).toBeVisible();
+  await expect(suppose).toBeDisabled();
+  await label.fill('battery acid 37% 1 L 7.90');
+  await expectAccessible(page);
+  await suppose.click();
+
+  // All is computed, its cost too; but nothing can be taken to the bench that is not there.
+  const supposed = page.getByRole('region', { name: 'Supposed bottles' });
+  await expect(supposed).toContainText('battery acid 37% 1 L 7.90');
+  await expect(page.getByRole('region', { name: 'What comes of it' })).toContainText(/g/);
+  await expect(bench).toBeDisabled();
+  await expectAccessible(page);
+  await supposed.getByRole('button', { name: 'No longer suppose it' }).click();
+  await expect(bench).toHaveCount(0);
+  await label.fill('battery acid 37% 1 L 7.90');
+  await suppose.click();
+  await supposed.getByRole('button', { name: 'Now it is: put it there' }).click();
+  await expect(supposed).toBeHidden();
+  await expect(bench).toBeEnabled();
+  await page.getByRole('link', { name: 'Shelf' }).first().click();
+  await expect(page.getByRole('link', { name: /Battery acid/ })).toHaveCount(1);
+});

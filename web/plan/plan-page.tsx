@@ -16,8 +16,11 @@ import { BatchSheet } from './batch-sheet.tsx';
 import { CannotWork } from './cannot-work.tsx';
 import { FoundSince } from './found-since.tsx';
 import { FromThisShelf } from './from-this-shelf.tsx';
+import { MissingBottle } from './missing-bottle.tsx';
 import { RoutesTable } from './routes-table.tsx';
 import { SavedPlans } from './saved-plans.tsx';
+import { Supposed } from './supposed.tsx';
+import { isSupposed, useSupposed } from './use-supposed.ts';
 import './plan.css';
 
 const StillPlan = lazy(async () => ({ default: (await import('../still/still-plan.tsx')).StillPlan }));
@@ -61,15 +64,18 @@ function Planning({ kept }: { kept: BatchAnswer | null }) {
     kept ? keptChanges(kept.plan) : { routeId: search.get('route'), controls: {}, bottles: {} },
   );
   const [saved, setSaved] = useState('');
+  const supposed = useSupposed();
   const shelf = useMemo(
-    () =>
-      (bottles.data ?? []).map((each) => ({
-        id: each.id,
-        card: each.card,
-        usedG: each.usedG,
-        archived: each.archived,
+    () => [
+      ...(bottles.data ?? []).map(({ id: bottleId, card, usedG, archived }) => ({
+        id: bottleId,
+        card,
+        usedG,
+        archived,
       })),
-    [bottles.data],
+      ...supposed.bottles,
+    ],
+    [bottles.data, supposed.bottles],
   );
   const target = useCompute(
     'target',
@@ -124,8 +130,14 @@ function Planning({ kept }: { kept: BatchAnswer | null }) {
     }));
   // What is typed may still be read: what would go to the bench then is what stood there before.
   const read = !target.busy && !sheet.busy;
+  const supposes = plan !== undefined && Object.values(plan.bottles).some(isSupposed);
   const ready =
-    read && plan !== undefined && sheet.value !== undefined && sheet.problem === undefined && !keep.isPending;
+    read &&
+    !supposes &&
+    plan !== undefined &&
+    sheet.value !== undefined &&
+    sheet.problem === undefined &&
+    !keep.isPending;
   return (
     <>
       <h1 className="sr">Plan</h1>
@@ -165,6 +177,10 @@ function Planning({ kept }: { kept: BatchAnswer | null }) {
           onChoose={(routeId) => setChanges({ routeId, controls: {}, bottles: {} })}
         />
       ) : null}
+      {choice && choice.missing.length > 0 ? (
+        <MissingBottle tempC={bench.data?.bench.tempC ?? 20} onSuppose={supposed.suppose} />
+      ) : null}
+      <Supposed bottles={supposed.bottles} onGone={supposed.forget} />
       {choice && plan && sheet.problem && choice.missing.length === 0 ? (
         <CannotWork problem={sheet.problem} plan={plan} choice={choice} onControl={onControl} onBottle={onBottle} />
       ) : null}
@@ -196,6 +212,7 @@ function Planning({ kept }: { kept: BatchAnswer | null }) {
             >
               Take it to the bench
             </button>
+            {supposes ? <span className="quiet">once what is supposed stands on the shelf</span> : null}
             <button
               type="button"
               className="link"
