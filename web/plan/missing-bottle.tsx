@@ -1,7 +1,9 @@
-import { useId, useMemo, useState } from 'react';
+import { Input } from 'antd';
+import { useMemo, useState } from 'react';
 import type { BottleCard } from '#core/stock';
 import { sentenceOf } from '../api/client.ts';
 import { usePutBottle } from '../api/queries.ts';
+import { Field } from '../kit/field.tsx';
 import { Asked } from '../parts/asked.tsx';
 import { today } from '../parts/day.ts';
 import { useCompute } from '../worker/compute.ts';
@@ -15,7 +17,6 @@ interface MissingBottleProps {
 
 /** Where a plan lacks a bottle, its label is typed right there: it is put on the shelf, or only supposed. */
 export function MissingBottle({ tempC, onSuppose }: MissingBottleProps) {
-  const id = useId();
   const put = usePutBottle();
   const [text, setText] = useState('');
   const [asked, setAsked] = useState(false);
@@ -42,21 +43,24 @@ export function MissingBottle({ tempC, onSuppose }: MissingBottleProps) {
         entry.ask();
       }}
     >
-      <label htmlFor={id}>The bottle that is missing says</label>
-      <input
-        id={id}
-        value={text}
-        placeholder="washing soda crystals 1 kg 2.10"
-        autoComplete="off"
-        spellCheck={false}
-        maxLength={300}
-        aria-describedby={`${id}-read`}
-        onChange={(event) => {
-          setText(event.target.value);
-          entry.forget();
-        }}
-      />
-      <div id={`${id}-read`} aria-live="polite">
+      <Field label="The bottle that is missing says">
+        {(bound) => (
+          <Input
+            {...bound}
+            className="mono"
+            value={text}
+            placeholder="washing soda crystals 1 kg 2.10"
+            autoComplete="off"
+            spellCheck={false}
+            maxLength={300}
+            onChange={(event) => {
+              setText(event.target.value);
+              entry.forget();
+            }}
+          />
+        )}
+      </Field>
+      <div aria-live="polite">
         {text.trim() !== '' && (asked || question)
           ? value?.reading.problems.map((each) => (
               <p key={each.message} className="problem small">
