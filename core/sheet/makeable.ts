@@ -15,9 +15,9 @@ export interface Makeable {
   readonly ask: string;
   /** “up to about 140 g”; empty where it is not known what a bottle of it still holds. */
   readonly most: string;
-  /** The way of its plan, and how many there are. */
-  readonly way: string;
-  readonly ways: number;
+  /** The route of its plan, and how many there are. */
+  readonly route: string;
+  readonly routes: number;
   readonly row: SheetRow;
 }
 
@@ -44,16 +44,16 @@ const SMALLER = 0.25;
 export function makeableFrom(where: Omit<Asking, 'text'>): Result<MakeableAnswer> {
   const now: Makeable[] = [];
   const next = new Map<string, Map<string, string>>();
-  for (const wish of wishes()) {
-    const answer = choicesFor({ ...where, text: wish.ask });
+  for (const wanted of targets()) {
+    const answer = choicesFor({ ...where, text: wanted.ask });
     if (!answer.ok) return answer;
     const { choices } = answer.value;
     const [best] = choices.filter(({ row, problem }) => row !== null && problem === null);
-    if (best) now.push(asMuchAsThereIs(wish, { best, ways: choices.length }, where));
+    if (best) now.push(asMuchAsThereIs(wanted, { best, routes: choices.length }, where));
     // That a solution wants its solid needs no telling.
-    else if (wish.opens)
+    else if (wanted.opens)
       for (const product of oneMissing(choices))
-        next.set(product, (next.get(product) ?? new Map()).set(wish.name, wish.ask));
+        next.set(product, (next.get(product) ?? new Map()).set(wanted.name, wanted.ask));
   }
   return ok({
     now,
@@ -63,7 +63,7 @@ export function makeableFrom(where: Omit<Asking, 'text'>): Result<MakeableAnswer
   });
 }
 
-interface Wish {
+interface Wanted {
   readonly name: string;
   readonly ask: string;
   /** Whether it is something else than what it is made of, so that a product more is worth telling. */
@@ -71,12 +71,12 @@ interface Wish {
 }
 
 /** Everything that the catalogue makes, each once, as a person would ask for it. */
-function wishes(): readonly Wish[] {
+function targets(): readonly Wanted[] {
   const all = catalogue.flatMap((route) => productsOf(route));
-  return [...new Map(all.map((wish) => [wish.ask, wish])).values()];
+  return [...new Map(all.map((wanted) => [wanted.ask, wanted])).values()];
 }
 
-function productsOf({ makes, roles }: Route): readonly Wish[] {
+function productsOf({ makes, roles }: Route): readonly Wanted[] {
   if (makes.substanceId !== undefined) {
     const { name } = substanceOf(makes.substanceId);
     return [{ name, ask: `${FIRST[makes.kind]} ${name}`, opens: true }];
@@ -92,11 +92,11 @@ function productsOf({ makes, roles }: Route): readonly Wish[] {
 
 /** The plan that takes nearly all that the scarcest bottle holds, where that can be, else the first one. */
 function asMuchAsThereIs(
-  { name, ask }: Wish,
-  { best, ways }: { readonly best: PlanChoice; readonly ways: number },
+  { name, ask }: Wanted,
+  { best, routes }: { readonly best: PlanChoice; readonly routes: number },
   where: Omit<Asking, 'text'>,
 ): Makeable {
-  const made = { name, way: best.title, ways };
+  const made = { name, route: best.title, routes };
   const first = { ...made, ask, row: best.row! };
   const sheet = sheetOf(best.plan);
   const times = sheet.ok ? reach(sheet.value, where) : null;
@@ -144,7 +144,7 @@ function twoFigures(value: number): number {
   return Number((Math.floor(value / step) * step).toPrecision(2));
 }
 
-/** What each way lacks, where it lacks one thing alone. */
+/** What each route lacks, where it lacks one thing alone. */
 function oneMissing(choices: readonly PlanChoice[]): readonly string[] {
   return choices.flatMap(({ plan, roles, missing }) => {
     const [only, ...others] = roles.filter(({ bottles }) => bottles.length === 0);

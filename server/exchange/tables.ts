@@ -78,7 +78,18 @@ export function readingsFrom(text: string): readonly KeptReading[] | undefined {
   const { data, errors } = Papa.parse<string[]>(text.trimEnd(), { header: false });
   const [head, ...rows] = data;
   if (errors.length > 0 || head?.join() !== READING.join()) return undefined;
-  const readings = rows.map(([at = '', ...numbers]) => [at, ...numbers.map(Number)] as unknown as KeptReading);
-  const sound = readings.every((row) => row.length === READING.length && row.slice(1).every(Number.isFinite));
+  const readings = rows.map(([at = '', ...numbers]): KeptReading => {
+    const [
+      minutes = Number.NaN,
+      headC = Number.NaN,
+      potC = Number.NaN,
+      massG = Number.NaN,
+      watts = Number.NaN,
+      receiver = Number.NaN,
+    ] = numbers.map(Number);
+    return [at, minutes, headC, potC, massG, watts, receiver];
+  });
+  const sound =
+    rows.every((row) => row.length === READING.length) && readings.every((row) => row.slice(1).every(Number.isFinite));
   return sound && readings.every(([at]) => !Number.isNaN(Date.parse(at))) ? readings : undefined;
 }

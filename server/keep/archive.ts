@@ -196,7 +196,7 @@ export function restoreBackup(archive: Uint8Array, home: string, now: string): s
   return before;
 }
 
-/** A device that was withdrawn since does not come back with an old backup: all pair anew. */
+/** A device that was withdrawn since does not come back with an old backup: all pair again. */
 function letNoDeviceIn(file: string): void {
   const db = new Database(file);
   db.pragma('journal_mode = DELETE');

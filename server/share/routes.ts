@@ -49,7 +49,7 @@ export function pairRoutes({ sharing, devices, now }: Shared): readonly RequestH
     handler: (_req, res) =>
       sendProblem(
         res,
-        problem('too-often', 'Too many wrong codes: wait ten minutes, then read it off the screen anew.'),
+        problem('too-often', 'Too many wrong codes: wait ten minutes, then read the one that stands there then.'),
       ),
   });
   const pair: RequestHandler = (req, res) => {

@@ -9,7 +9,7 @@ import { megabytes } from './megabytes.ts';
 import { PutBack } from './put-back.tsx';
 import './notebook.css';
 
-/** What is kept of the bench, and the ways of it out and back: backups, open formats, other devices. */
+/** What is kept of the bench, and how it goes out and back: backups, open formats, other devices. */
 export function NotebookPage() {
   const bottles = useBottles();
   const batches = useBatches();
@@ -38,7 +38,7 @@ export function NotebookPage() {
       </section>
       <section aria-labelledby="open">
         <h2 id="open">In open formats</h2>
-        <ul className="ways">
+        <ul className="formats">
           <li>
             <a href="/api/export" download>
               Whole notebook
@@ -84,7 +84,7 @@ function Copies() {
         {copies.data.length === 1 ? '1 copy' : `${copies.data.length} copies`} of its own, the last of{' '}
         {dayText(copies.data[0]!.day)}
       </summary>
-      <ul className="ways">
+      <ul className="formats">
         {copies.data.map(({ name, day, bytes }) => (
           <li key={name}>
             <a href={`/api/backup/copies/${name}`} download>

@@ -11,7 +11,7 @@ export function PairCode() {
   const { data } = useShare({ everyMs: LOOK_MS });
   if (!data?.on || !data.code) return null;
   const [url] = data.urls;
-  if (!url) return <p className="problem">This machine is in no network: join one, then start it anew.</p>;
+  if (!url) return <p className="problem">This machine is in no network: join one, then start it again.</p>;
   return (
     <div className="pair-code">
       <svg viewBox="-4 -4 108 108" role="img" aria-label={`Code for the camera: ${url}/pair`}>

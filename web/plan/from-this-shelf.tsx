@@ -15,14 +15,14 @@ export function FromThisShelf({ answer: { now, next }, onPick }: FromThisShelfPr
         <section aria-labelledby="from-this-shelf">
           <h2 id="from-this-shelf">From this shelf</h2>
           <ul className="makeable">
-            {now.map(({ name, ask, most, way, ways, row }) => (
+            {now.map(({ name, ask, most, route, routes, row }) => (
               <li key={ask}>
                 <button type="button" className="make" onClick={() => onPick(ask)}>
                   <b>{name}</b>
                   <span className="make-most">{most || 'how much is not known'}</span>
                   <span className="quiet small">
-                    {way}
-                    {ways > 1 ? `, and ${ways - 1} more` : ''}
+                    {route}
+                    {routes > 1 ? `, and ${routes - 1} more` : ''}
                   </span>
                   <span className="small">
                     {hoursText(row.handsOnH)} hands on, {row.wait} waiting
