@@ -42,6 +42,15 @@ describe('what the shelf can make', () => {
     expect(grams(half)).toBeGreaterThan(0);
   });
 
+  it('is nothing where a bottle is empty, or was used beyond its label', () => {
+    for (const times of [1, 1.2]) {
+      const empty = shelf.map((each) =>
+        each.card.substanceId === 'zinc' ? { ...each, usedG: (each.card.size?.value ?? 0) * times } : each,
+      );
+      expect(from(empty).now.map(({ name }) => name)).not.toContain('zinc sulfate heptahydrate');
+    }
+  });
+
   it('is not measured by a bottle that does not say what it holds', () => {
     const unknown = shelf.map((each) => ({ ...each, card: { ...each.card, size: null } }));
     for (const { most } of from(unknown).now) expect(most).toBe('');

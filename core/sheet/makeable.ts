@@ -37,6 +37,8 @@ export interface MakeableAnswer {
 const FIRST = { solid: '20 g', liquid: '100 mL', solution: '500 mL of 0.5 mol/L' } as const;
 /** Of what the bottles could give, so much is asked for: doses are rounded, and hands are not exact. */
 const SHARE = 0.9;
+/** Less is a rinse of an empty bottle, g or mL. */
+const LEAST = 1;
 /** Where all of the bottle is over a cap of the room, a part of it may be within. */
 const SMALLER = 0.25;
 
@@ -49,7 +51,10 @@ export function makeableFrom(where: Omit<Asking, 'text'>): Result<MakeableAnswer
     if (!answer.ok) return answer;
     const { choices } = answer.value;
     const [best] = choices.filter(({ row, problem }) => row !== null && problem === null);
-    if (best) now.push(asMuchAsThereIs(wanted, { best, routes: choices.length }, where));
+    if (best) {
+      const made = asMuchAsThereIs(wanted, { best, routes: choices.length }, where);
+      if (made) now.push(made);
+    }
     // That a solution wants its solid needs no telling.
     else if (wanted.opens)
       for (const product of oneMissing(choices))
@@ -95,12 +100,14 @@ function asMuchAsThereIs(
   { name, ask }: Wanted,
   { best, routes }: { readonly best: PlanChoice; readonly routes: number },
   where: Omit<Asking, 'text'>,
-): Makeable {
+): Makeable | undefined {
   const made = { name, route: best.title, routes };
   const first = { ...made, ask, row: best.row! };
   const sheet = sheetOf(best.plan);
   const times = sheet.ok ? reach(sheet.value, where) : null;
   if (times === null) return { ...first, most: '' };
+  // A bottle that is empty, or was used beyond what its label said, is not one whose content is not known.
+  if (times * SHARE * best.plan.target.amount.value < LEAST) return undefined;
   const { value, unit } = best.plan.target.amount;
   for (const share of [SHARE, SHARE * SMALLER]) {
     const amount = twoFigures(value * times * share);
