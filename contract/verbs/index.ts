@@ -3,6 +3,7 @@ import { assay } from './assay.ts';
 import { boil } from './boil.ts';
 import { buffer } from './buffer.ts';
 import { careVerbs } from './care.ts';
+import { changeRoute } from './change-route.ts';
 import { clash } from './clash.ts';
 import { compare } from './compare.ts';
 import { describe } from './describe.ts';
@@ -16,6 +17,7 @@ import { gasVolume } from './gas-volume.ts';
 import { labelVerbs } from './label-verbs.ts';
 import { makeable } from './makeable.ts';
 import { methods } from './methods.ts';
+import { own } from './own.ts';
 import { portion } from './portion.ts';
 import { precipitate } from './precipitate.ts';
 import { probe } from './probe.ts';
@@ -39,6 +41,7 @@ export const verbs = {
   ...careVerbs,
   advise,
   boil,
+  changeRoute,
   clash,
   compare,
   describe,
@@ -47,6 +50,7 @@ export const verbs = {
   evaporate,
   fitStill,
   makeable,
+  own,
   portion,
   precipitate,
   foretold,

@@ -3,7 +3,9 @@ import { findSubstance, parseFormula } from '#core/substance';
 import { type Balanced, balance } from './balance.ts';
 
 /** What comes of nearly everything in water. */
-const COMMON = ['H2O', 'CO2', 'O2', 'H2'];
+const COMMON = ['H2O', 'CO2'];
+/** Elements come only of what holds them ready, peroxide or metal: not where the others do. */
+const ELEMENTS = ['H2', 'O2'];
 /** Three that nobody wrote are the most that are found again without a guess. */
 const MOST_ADDED = 3;
 /** More candidates would take longer than one waits for a line. */
@@ -19,14 +21,16 @@ export function complete(left: readonly string[], right: readonly string[]): Res
   const lacks = missing(right, elementsOf(left));
   if (lacks.length > 0) return fail('bad-formula', `${lacks.join(' and ')} on the right comes of nothing on the left.`);
   const there = new Set([...left, ...right]);
-  const candidates = [...COMMON, ...saltsOf(left)].filter((each) => !there.has(each)).slice(0, MOST_CANDIDATES);
-  for (let size = 1; size <= MOST_ADDED; size++)
-    for (const added of choose(candidates, size)) {
-      // What is on the left must be somewhere on the right.
-      if (missing(left, elementsOf([...right, ...added])).length > 0) continue;
-      const tried = balance(`${left.join(' + ')} -> ${[...right, ...added].join(' + ')}`);
-      if (tried.ok) return ok(tried.value);
-    }
+  for (const common of [COMMON, [...COMMON, ...ELEMENTS]]) {
+    const candidates = [...common, ...saltsOf(left)].filter((each) => !there.has(each)).slice(0, MOST_CANDIDATES);
+    for (let size = 1; size <= MOST_ADDED; size++)
+      for (const added of choose(candidates, size)) {
+        // What is on the left must be somewhere on the right.
+        if (missing(left, elementsOf([...right, ...added])).length > 0) continue;
+        const tried = balance(`${left.join(' + ')} -> ${[...right, ...added].join(' + ')}`);
+        if (tried.ok) return ok(tried.value);
+      }
+  }
   return fail('bad-formula', `${plain.problem.message} Write what else comes of it.`);
 }
 

@@ -3,8 +3,11 @@
 // parseTarget() reads “1.5 L of 2 mol/L hydrochloric acid”; routesFor() finds the routes and the bottles that fit.
 
 export type { ShelfBottle } from '#core/stock';
+export { plainWater } from './catalogue/common-roles.ts';
 export { catalogue, routeById } from './catalogue/index.ts';
 export { routeProblems } from './check.ts';
+export { addStep } from './kinds/add-step.ts';
+export { type PutIn, type StepKind, stepKinds } from './kinds/step-kinds.ts';
 export { type Route, routeShape, type StepTemplate, stepsAt } from './route.ts';
 export { acceptedFor, bottlesForRole, canMake, type RouteChoice, routesFor } from './search.ts';
 export { parseTarget, type Target, targetSentence, targetShape, targetText } from './target.ts';

@@ -84,6 +84,7 @@ function made({ facts, entries, planned: walk, done }: GoneThrough): Sheet {
     foamMl,
     figures,
     product,
+    atMost: notKnown.some(({ most }) => most === true),
     theory,
     furthest: done ? furthestOf(facts, walk) : null,
     yieldPct,

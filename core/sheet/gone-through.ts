@@ -5,6 +5,7 @@ import { factsOf, opOf, type Plan, type PlanFacts, plannedOrder, type RunStep, s
 import { fail, ok, type Result } from '#core/problem';
 import { formatNumber } from '#core/units';
 import { asAssayed } from './as-assayed.ts';
+import { asInserted } from './as-inserted.ts';
 import { type Entries, entriesOf } from './entries.ts';
 import { refusalOf } from './gate.ts';
 import { wantedExtent } from './scale.ts';
@@ -34,7 +35,8 @@ export function goThrough(plan: Plan, live: Live = NOTHING): Result<GoneThrough>
 }
 
 function gone(asked: Plan, entered: Live): Result<GoneThrough> {
-  const { plan, live } = asAssayed(asked, entered);
+  const { plan: assayed, live } = asAssayed(asked, entered);
+  const plan = asInserted(assayed, live);
   const looked = factsOf(plan);
   if (!looked.ok) return looked;
   const facts = looked.value;

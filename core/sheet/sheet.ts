@@ -67,8 +67,10 @@ export interface Sheet {
   readonly foamMl: number;
   /** The newest figure of each name that steps give: “boil.volume”, “crystals.mass”; null for what was taken away. */
   readonly figures: Readonly<Record<string, Figure | null>>;
-  /** A solid: mass expected once dry. A solution: null. */
+  /** A solid: mass expected once dry, or the most that can come where a datum lacks. A solution: null. */
   readonly product: Figure | null;
+  /** The product is no more than a most: how much of it stays in a liquor is not known. */
+  readonly atMost: boolean;
   readonly theory: Figure | null;
   /** What more could have come where something else ran out; null before anything has happened, and where nothing could. */
   readonly furthest: Furthest | null;

@@ -25,4 +25,5 @@ export {
   speciesOf,
   substanceById,
   substanceOf,
+  waterGivenBack,
 } from './substance.ts';

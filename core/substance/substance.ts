@@ -12,6 +12,7 @@ import {
   type WaterKind,
 } from '#core/data';
 import { type Described, type DescribedId, describedOf, isDescribedId } from './described.ts';
+import { hydrateWater } from './molar-mass.ts';
 
 /** A substance of the record. */
 export type { RecordId };
@@ -154,6 +155,11 @@ const NOTHING_HELD: Omit<Substance, 'id' | 'species' | 'name' | 'formula'> = {
 /** The anhydrous species of a substance; itself when it is no hydrate. */
 export function speciesOf(substance: Substance): Substance {
   return substanceOf(substance.species);
+}
+
+/** Molecules of water that a crystal gives back when it dissolves: none of one that is counted with its water when dissolved too. */
+export function waterGivenBack(solid: Substance): number {
+  return hydrateWater(solid.formula) - hydrateWater(speciesOf(solid).formula);
 }
 
 /** Whether it stands in water as a solid: insoluble ones, and metals. */

@@ -1,5 +1,5 @@
 import { derive, type Figure } from '#core/figure';
-import { hydrateWater, molarMass } from '#core/substance';
+import { molarMass, waterGivenBack } from '#core/substance';
 import { at, type Contents, holding, type Place, slurryVolume, steamedOff } from '#core/vessel';
 import { type At, type Facts, solidMade } from './facts.ts';
 import type { Doing } from './outcome.ts';
@@ -40,7 +40,7 @@ function waterFor(before: Contents, mL: number): number {
 function boundIn(contents: Contents, facts: Facts): number {
   const made = solidMade(facts);
   const n = made && contents.aqueous[made.species.id];
-  return made && n ? n.value * hydrateWater(made.solid.formula) * molarMass('H2O') : 0;
+  return made && n ? n.value * waterGivenBack(made.solid) * molarMass('H2O') : 0;
 }
 
 /** A volume of a mixture is computed to this share: what was read within it is no other volume. */

@@ -40,6 +40,8 @@ export interface NotKnown {
   readonly what: 'heat' | 'solubility' | 'density';
   /** A whole sentence. */
   readonly says: string;
+  /** What is computed of the product without it is the most that can come. */
+  readonly most?: true;
 }
 
 /** How far the reactions of a run have come. */

@@ -1,7 +1,6 @@
 import { datum, derive, type Figure, given } from '#core/figure';
 import { density, densityEnds, waterDensityAt } from '#core/solution';
 import {
-  hydrateWater,
   isInsoluble,
   molarMass,
   molarMassFigure,
@@ -9,6 +8,7 @@ import {
   type SubstanceId,
   speciesOf,
   substanceOf,
+  waterGivenBack,
 } from '#core/substance';
 import { total } from './total.ts';
 
@@ -148,7 +148,7 @@ function scaled(contents: Contents, by: (figure: Figure) => Figure): Contents {
 /** g of water that so many mol of a solid hold in their crystals. */
 export function boundWater(n: Figure, solid: Substance, name: string): Figure {
   const naming = { symbol: 'm(water)', name, unit: 'g' };
-  const count = hydrateWater(solid.formula);
+  const count = waterGivenBack(solid);
   if (count === 0) return given(naming, 0, 'no crystal water');
   const h = datum({ symbol: 'h', name: 'water in the crystal', unit: 'mol/mol' }, count, {
     source: 'its formula',
@@ -162,7 +162,7 @@ export function boundWater(n: Figure, solid: Substance, name: string): Figure {
 export function waterWhenDissolved(contents: Contents): Figure {
   const bound = entriesOf(contents.solid).flatMap(([id, n]) => {
     const solid = substanceOf(id);
-    return isInsoluble(solid) || hydrateWater(solid.formula) === 0
+    return isInsoluble(solid) || waterGivenBack(solid) === 0
       ? []
       : [boundWater(n, solid, `crystal water of ${solid.name}`)];
   });

@@ -1,5 +1,5 @@
 import { derive, type Figure, given } from '#core/figure';
-import { hydrateWater, molarMassFigure, type Substance, type SubstanceId, substanceOf } from '#core/substance';
+import { molarMassFigure, type Substance, type SubstanceId, substanceOf, waterGivenBack } from '#core/substance';
 import { boundWater, type Contents, dissolvesAs, entriesOf, withAmount } from './contents.ts';
 import { total } from './total.ts';
 
@@ -39,7 +39,7 @@ function part(contents: Contents, id: SubstanceId, n: Figure, species: Substance
   if (!s || !Number.isFinite(s.value)) return n;
   const solid = substanceOf(id);
   const M = molarMassFigure(species.formula);
-  const h = hydrateWater(solid.formula) * molarMassFigure('H2O').value;
+  const h = waterGivenBack(solid) * molarMassFigure('H2O').value;
   const there =
     contents.aqueous[species.id] ??
     given({ symbol: 'n₁', name: `${species.name} in solution`, unit: 'mol' }, 0, 'none yet');

@@ -18,6 +18,7 @@ exports.coreOrder = [
   ['reckon', 'technique'],
   ['route', 'surprise'],
   ['plan'],
+  ['own'],
   ['kept', 'sheet'],
   ['state'],
   ['care', 'report'],

@@ -37,17 +37,33 @@ export function act(standing: Standing, op: FieldsOf<typeof fields>, step: At): 
   const cold = ended ?? goal;
   const water = waterWhenDissolved(before);
   const grown = crystallise(species, solid, { dissolved: A, water }, cold, facts.tables);
-  if (!grown.ok) return grown;
-  const { crystals, solubility } = grown.value;
+  if (!grown.ok && grown.problem.code !== 'no-solubility') return grown;
+  const { crystals, solubility } = grown.ok ? grown.value : allOfIt(made, A, doing);
   const rested = atRest(before, made, crystals, water);
   doing.vessels = holding(doing.vessels, place, rested);
   doing.figures = {
     'crystals.mass': crystals,
     'crystals.temp': cold,
-    'crystals.solubility': solubility,
+    ...(solubility && { 'crystals.solubility': solubility }),
     'liquor.volume': aboutMl('mother liquor', liquidVolume(rested, facts.tables)),
   };
   return ok(doing);
+}
+
+/** Where nothing says how much its liquor holds, all of it is the most that can come. */
+function allOfIt(
+  { solid, species }: { solid: Substance; species: Substance },
+  A: Figure,
+  doing: Doing,
+): { readonly crystals: Figure; readonly solubility?: undefined } {
+  doing.notKnown.push({
+    what: 'solubility',
+    says: `No solubility is held for ${species.name} at that temperature: what stays in the liquor is not known, and the amounts are the most that can come.`,
+    most: true,
+  });
+  const [Ma, Mh] = [molarMassFigure(species.formula), molarMassFigure(solid.formula)];
+  const naming = { symbol: 'm(crystals)', name: `${solid.name}, at most`, unit: 'g' };
+  return { crystals: derive(naming, 'A × Mh ÷ Ma', { A, Mh, Ma }, (x) => (x.A * x.Mh) / x.Ma) };
 }
 
 /** How cold it was read to be, as near as its solubility is tabulated: a colder place is said, and not guessed at. */

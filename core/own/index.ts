@@ -1,0 +1,7 @@
+// A batch of one's own: equations as typed, balanced; a route made of them, of the catalogue's shape; steps of every technique
+// put in, moved, removed. What a built-in route knows is one way of filling in what a person can also write.
+
+export { type EquationAnswer, type OwnAnswer, type OwnDraft, ownFrom } from './asked.ts';
+export { moveStep, putStep, removeStep, reword } from './edit.ts';
+export { type EquationRead, readEquation, typedEquation } from './equation.ts';
+export { type OwnAsking, ownRoute } from './own-route.ts';
