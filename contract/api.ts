@@ -2,6 +2,7 @@ import type { AssayEntry, AssayPlan } from '#core/assay';
 import type { Present } from '#core/guard';
 import type { RunEvent } from '#core/log';
 import type { Plan } from '#core/plan';
+import type { Route } from '#core/route';
 import type { ClockItem, OnBoard, RunState } from '#core/state';
 import type { Instant } from '#core/still';
 import type { BottleState } from '#core/stock';
@@ -12,6 +13,15 @@ import type { NewLesson } from './bodies.ts';
 export interface BenchAnswer {
   readonly version: number;
   readonly bench: Bench;
+}
+
+/** A route of one's own, in its newest version. */
+export interface OwnRouteAnswer {
+  readonly id: string;
+  readonly version: number;
+  readonly writtenAt: string;
+  readonly route: Route;
+  readonly retired: boolean;
 }
 
 export interface BatchSummary {
@@ -138,6 +148,7 @@ export interface ImportAnswer {
     readonly batches: number;
     readonly assays: number;
     readonly lessons: number;
+    readonly routes: number;
     readonly photos: number;
     /** Entries of what is here already. */
     readonly entries: number;

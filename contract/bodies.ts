@@ -1,6 +1,7 @@
 import { assayPlanShape, newAssayEntryShape } from '#core/assay';
 import { newEventShape } from '#core/log';
 import { planShape } from '#core/plan';
+import { routeShape } from '#core/route';
 import { fields, flag, id, instant, list, note, nullable, number, type Of, one, optional, text } from '#core/shape';
 import { bottleEventBodyShape, cardShape } from '#core/stock';
 import { benchShape } from '#core/vessel';
@@ -33,6 +34,9 @@ export const bottleEventBody = fields({
   basedOn: optional(basedOn(1)),
   body: bottleEventBodyShape,
 });
+
+/** A route of one’s own, kept: new, or changed from the version it was opened at. */
+export const ownRouteBody = fields({ basedOn: basedOn(0), route: routeShape });
 
 export const newLessonBody = fields({
   id: id('lesson'),

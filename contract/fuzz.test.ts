@@ -29,6 +29,8 @@ function goodInputs(): ReadonlyMap<string, Json> {
     sheet: { plan },
     run: { plan, events },
     advise: { plan, events, step: 'zinc', now: '2026-03-14T10:00:00.000Z' },
+    changeRoute: { route: plan.route, change: { do: 'put', kind: 'hold', of: '', after: 'zinc' } },
+    readRoute: { text: JSON.stringify({ format: 'earnest-still route', version: 1, route: plan.route }) },
     care: { plan, events, shelf: testShelf.slice(0, 2) },
     compare: { attempts: [1, 2].map((number) => ({ number, plan, events })) },
   };

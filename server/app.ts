@@ -26,6 +26,8 @@ import { instrumentStore } from './instrument/store.ts';
 import { backupRoutes } from './keep/routes.ts';
 import { lessonRoutes } from './lesson/routes.ts';
 import { lessonStore } from './lesson/store.ts';
+import { routeRoutes } from './route/routes.ts';
+import { routeStore } from './route/store.ts';
 import { deviceStore } from './share/devices.ts';
 import { hostGate } from './share/gate.ts';
 import { pairRoutes, shareRoutes } from './share/routes.ts';
@@ -101,6 +103,7 @@ export function createApp({
   app.use('/api/board', boardRoutes(batches, stock, now));
   app.use('/api/assays', assayRoutes(assayStore(db, stock), now));
   app.use('/api/lessons', lessonRoutes(lessonStore(db), now));
+  app.use('/api/routes', routeRoutes(routeStore(db), now));
   app.use('/api/bench', benchRoutes(db));
   app.use('/api/compute', computeRoutes(compute));
   app.use('/api', notFound);

@@ -42,6 +42,7 @@ const router = createBrowserRouter([
     children: [
       { index: true, element: <Navigate to="/shelf" replace /> },
       { path: 'shelf/:bottleId?', element: <ShelfPage /> },
+      { path: 'plan/own', lazy: async () => ({ Component: (await import('./plan/own/own-page.tsx')).OwnPage }) },
       { path: 'plan/:batchId?', lazy: async () => ({ Component: (await import('./plan/plan-page.tsx')).PlanPage }) },
       { path: 'bench', lazy: async () => ({ Component: (await import('./board/board-page.tsx')).BoardPage }) },
       { path: 'bench/:batchId', lazy: async () => ({ Component: (await import('./bench/bench-page.tsx')).BenchPage }) },

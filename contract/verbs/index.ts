@@ -21,6 +21,7 @@ import { own } from './own.ts';
 import { portion } from './portion.ts';
 import { precipitate } from './precipitate.ts';
 import { probe } from './probe.ts';
+import { readRoute } from './read-route.ts';
 import { reckon } from './reckon.ts';
 import { run } from './run.ts';
 import { saltout } from './saltout.ts';
@@ -55,6 +56,7 @@ export const verbs = {
   precipitate,
   foretold,
   probe,
+  readRoute,
   reckon,
   run,
   saltout,

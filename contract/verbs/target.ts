@@ -1,4 +1,5 @@
-import { day, fields, note } from '#core/shape';
+import { routeShape } from '#core/route';
+import { day, fields, list, note, optional } from '#core/shape';
 import { choicesFor } from '#core/sheet';
 import { shelfShape } from '#core/stock';
 import { benchShape } from '#core/vessel';
@@ -6,7 +7,13 @@ import { verb } from '../verb.ts';
 
 export const target = verb({
   name: 'target',
-  input: fields({ text: note(2000), shelf: shelfShape, bench: benchShape, today: day() }),
+  input: fields({
+    text: note(2000),
+    shelf: shelfShape,
+    bench: benchShape,
+    today: day(),
+    routes: optional(list(routeShape, 200)),
+  }),
   run: choicesFor,
   example: {
     text: '60 g zinc sulfate',

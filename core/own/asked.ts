@@ -1,10 +1,11 @@
 import { type Plan, startPlan } from '#core/plan';
-import { type Problem, problem } from '#core/problem';
-import { bottlesForRole, parseTarget, type Route, type ShelfBottle } from '#core/route';
+import { ok, type Problem, problem } from '#core/problem';
+import type { Reaction } from '#core/reaction';
+import { bottlesForRole, canMake, parseTarget, type Route, type ShelfBottle } from '#core/route';
 import { Claims, readSize, readStrength } from '#core/stock';
 import { checkedDescription, describedId, type SubstanceId, substanceById, substanceOf } from '#core/substance';
 import type { Bench } from '#core/vessel';
-import { type EquationRead, readEquation } from './equation.ts';
+import { type EquationRead, readEquation, typedEquation } from './equation.ts';
 import { ownRoute } from './own-route.ts';
 import { refit } from './refit.ts';
 
@@ -72,14 +73,18 @@ export function ownFrom(draft: OwnDraft): OwnAnswer {
   const answer = { ...nothing, made: { id: made.id, name: made.name, formula: made.formula }, equations, notHeld };
   const unread = equations.find((each) => !each.ok);
   if (unread || stock.length === 0) return { ...answer, problems: other };
-  const fresh = ownRoute({
-    makes: made.id,
-    as: target.strength ? 'solution' : 'solid',
-    reagents,
-    reactions: equations.flatMap((each) => (each.ok ? [each.read.reaction] : [])),
-  });
+  const reactions = equations.flatMap((each) => (each.ok ? [each.read.reaction] : []));
+  const same = draft.mine !== null && hangsOnTheSame(draft.mine, made.id, { reagents, reactions });
+  const fresh = same
+    ? ok(draft.mine)
+    : ownRoute({
+        makes: made.id,
+        as: target.strength ? 'solution' : 'solid',
+        reagents,
+        reactions,
+      });
   if (!fresh.ok) return { ...answer, problems: [...other, fresh.problem] };
-  const route = draft.mine ? refit(draft.mine, fresh.value) : fresh.value;
+  const route = draft.mine && !same ? refit(draft.mine, fresh.value) : fresh.value;
   if (!target.amount || other.length > 0) return { ...answer, problems: other };
   const fromRole = roleFrom(route, target.fromSubstanceId);
   if (fromRole === undefined) {
@@ -96,6 +101,22 @@ export function ownFrom(draft: OwnDraft): OwnAnswer {
   });
   const set = Object.fromEntries(Object.entries(draft.controls).filter(([id]) => Object.hasOwn(plan.controls, id)));
   return { ...answer, plan: { ...plan, controls: { ...plan.controls, ...set } } };
+}
+
+/** Whether product, bottles and equations are still those that a route was written for: then it stays as it is. */
+function hangsOnTheSame(
+  route: Route,
+  made: SubstanceId,
+  { reagents, reactions }: { readonly reagents: readonly SubstanceId[]; readonly reactions: readonly Reaction[] },
+): boolean {
+  const roles = route.roles.filter(({ accepts }) => accepts.length > 0);
+  const texts = (all: readonly Reaction[]) => all.map(typedEquation).sort().join('; ');
+  return (
+    canMake(route, made) &&
+    reagents.every((id) => roles.some(({ accepts }) => accepts.includes(id))) &&
+    roles.every(({ accepts }) => reagents.some((id) => accepts.includes(id))) &&
+    texts(route.reactions) === texts(reactions)
+  );
 }
 
 function answered(typed: string, i: number, known: readonly SubstanceId[]): EquationAnswer {

@@ -100,12 +100,17 @@ function compare(a: Key, b: Key): number {
   return 0;
 }
 
-/** The routes to a substance, each with the bottles the shelf offers and what is missing. */
-export function routesFor(substanceId: SubstanceId, shelf: readonly ShelfBottle[]): Result<readonly RouteChoice[]> {
+/** The routes to a substance, a person's own first, each with the bottles the shelf offers and what is missing. */
+export function routesFor(
+  substanceId: SubstanceId,
+  shelf: readonly ShelfBottle[],
+  own: readonly Route[] = [],
+): Result<readonly RouteChoice[]> {
   const { name } = substanceOf(substanceId);
-  const routes = catalogue.filter((route) => canMake(route, substanceId));
+  const all = [...own, ...catalogue];
+  const routes = all.filter((route) => canMake(route, substanceId));
   if (routes.length === 0) {
-    const known = [...new Set(catalogue.flatMap(productNames))].join(', ');
+    const known = [...new Set(all.flatMap(productNames))].join(', ');
     return fail('no-route', `No route here makes ${name}. There are routes to ${known}.`, { field: 'target' });
   }
   return ok(

@@ -13,6 +13,8 @@ export interface Asking {
   readonly shelf: readonly ShelfBottle[];
   readonly bench: Bench;
   readonly today: string;
+  /** A person's own routes, beside those that are built in. */
+  readonly routes?: readonly Route[] | undefined;
 }
 
 export interface PlanChoice {
@@ -41,12 +43,12 @@ export interface TargetAnswer {
 }
 
 /** What can be made from a text: every route to it from this shelf, each with its first plan. */
-export function choicesFor({ text, shelf, bench, today }: Asking): Result<TargetAnswer> {
+export function choicesFor({ text, shelf, bench, today, routes: own }: Asking): Result<TargetAnswer> {
   const reading = parseTarget(text, bench.tempC);
   const empty = { text: '', choices: [] };
   const { substanceId, amount, strength, fromSubstanceId } = reading;
   if (reading.problems.length > 0 || !substanceId || !amount) return ok({ problems: reading.problems, ...empty });
-  const routes = routesFor(substanceId, shelf);
+  const routes = routesFor(substanceId, shelf, own);
   if (!routes.ok) return ok({ problems: [routes.problem], ...empty });
   const asks = { solution: strength !== null, from: fromSubstanceId !== null };
   const { name, form } = substanceOf(substanceId);

@@ -46,7 +46,7 @@ const SMALLER = 0.25;
 export function makeableFrom(where: Omit<Asking, 'text'>): Result<MakeableAnswer> {
   const now: Makeable[] = [];
   const next = new Map<string, Map<string, string>>();
-  for (const wanted of targets()) {
+  for (const wanted of targets(where.routes ?? [])) {
     const answer = choicesFor({ ...where, text: wanted.ask });
     if (!answer.ok) return answer;
     const { choices } = answer.value;
@@ -76,8 +76,8 @@ interface Wanted {
 }
 
 /** Everything that the catalogue makes, each once, as a person would ask for it. */
-function targets(): readonly Wanted[] {
-  const all = catalogue.flatMap((route) => productsOf(route));
+function targets(own: readonly Route[]): readonly Wanted[] {
+  const all = [...own, ...catalogue].flatMap((route) => productsOf(route));
   return [...new Map(all.map((wanted) => [wanted.ask, wanted])).values()];
 }
 

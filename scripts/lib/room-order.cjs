@@ -18,8 +18,8 @@ exports.coreOrder = [
   ['reckon', 'technique'],
   ['route', 'surprise'],
   ['plan'],
-  ['own'],
   ['kept', 'sheet'],
+  ['own'],
   ['state'],
   ['care', 'report'],
 ];

@@ -5,7 +5,8 @@ export function writtenIn(db: Db): () => number {
   const written = db
     .prepare<[], number>(
       `SELECT (SELECT TOTAL(seq) FROM sqlite_sequence) + (SELECT COUNT(*) FROM batch) + (SELECT TOTAL(version) FROM batch)
-        + (SELECT COUNT(*) + COUNT(retired_at) FROM lesson) + (SELECT TOTAL(version) FROM bench)`,
+        + (SELECT COUNT(*) + COUNT(retired_at) FROM lesson) + (SELECT TOTAL(version) FROM bench)
+        + (SELECT COUNT(*) FROM own_route)`,
     )
     .pluck();
   return () => written.get() ?? 0;

@@ -311,7 +311,7 @@ describe('what people read', () => {
     expect(
       Object.keys(files).filter(
         (name) =>
-          !['README.txt', 'ro-crate-metadata.json', 'lessons.json', 'photos.json', 'bench.json'].includes(name) &&
+          !['README.txt', 'ro-crate-metadata.json', 'lessons.json', 'routes.json', 'photos.json', 'bench.json'].includes(name) &&
           !ids.includes(name),
       ),
     ).toEqual([]);

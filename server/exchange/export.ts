@@ -63,6 +63,7 @@ function jsonFiles(kept: KeptNotebook): Record<string, Uint8Array> {
   return {
     ...(kept.bench ? { [at.bench]: json(kept.bench) } : {}),
     [at.lessons]: json(kept.lessons),
+    [at.routes]: json(kept.routes),
     [at.photos]: json(kept.photos),
     ...Object.fromEntries(kept.bottles.map((each) => [at.bottle(each.id), json(each)])),
     ...Object.fromEntries(kept.batches.map((each) => [at.batch(each.id), json(each)])),

@@ -1,18 +1,28 @@
 import { setImmediate as breath } from 'node:timers/promises';
 import type { ImportAnswer } from '#contract/api';
+import { admitRoute } from '#core/own';
 import { planTitle } from '#core/plan';
+import type { Route } from '#core/route';
 import { sheetOf } from '#core/sheet';
 import { runState } from '#core/state';
 import { contentOf, reduceBottle } from '#core/stock';
 import { substanceById } from '#core/substance';
 import { pictureCheck } from '../attachment/picture.ts';
 import type { Db } from '../db/open.ts';
-import type { KeptAssay, KeptEvent, KeptLesson, KeptNotebook, KeptPhotoRow, KeptReading } from './kept-rows.ts';
+import type {
+  KeptAssay,
+  KeptEvent,
+  KeptLesson,
+  KeptNotebook,
+  KeptPhotoRow,
+  KeptReading,
+  KeptRoute,
+} from './kept-rows.ts';
 import { keptRows } from './kept-rows.ts';
 import { at } from './names.ts';
 import { jsonOf, openExport } from './opened.ts';
 import { type ReadBatch, type ReadBottle, readAssay, readBatch, readBottle, readWhole } from './read.ts';
-import { benchFile, lessonsFile, photosFile } from './shapes.ts';
+import { benchFile, lessonsFile, photosFile, routesFile } from './shapes.ts';
 import { readingsFrom } from './tables.ts';
 import { type Additions, writeAdditions } from './write.ts';
 
@@ -61,6 +71,7 @@ class Adding {
   private readonly assays: KeptAssay[] = [];
   private readonly readings = new Map<string, readonly KeptReading[]>();
   private lessons: readonly KeptLesson[] = [];
+  private routes: readonly KeptRoute[] = [];
   private photos: readonly KeptPhotoRow[] = [];
   private readonly pictures = new Map<string, Uint8Array>();
   private bench: KeptNotebook['bench'] = null;
@@ -93,6 +104,7 @@ class Adding {
     else if (name.startsWith('assays/')) this.assay(readAssay(bytes, name), name);
     else if (name.startsWith('readings/')) this.reading(name, bytes);
     else if (name === at.lessons) this.lessons = readWhole(lessonsFile, bytes, name);
+    else if (name === at.routes) this.ownRoutes(readWhole(routesFile, bytes, name));
     else if (name === at.photos) this.photos = readWhole(photosFile, bytes, name);
     else if (name === at.bench) this.place(bytes);
   }
@@ -147,6 +159,29 @@ class Adding {
       return;
     }
     this.readings.set(id, rows);
+  }
+
+  /** Versions that are not here join; a route that was changed in both places stays as it is here. */
+  private ownRoutes(all: readonly (KeptRoute & { readonly route: Route })[]): void {
+    const here = new Map(this.here.routes.map((each) => [`${each.id} ${each.version}`, JSON.stringify(each.route)]));
+    const differ = new Set(
+      all
+        .filter(({ id, version, route }) => {
+          const mine = here.get(`${id} ${version}`);
+          return mine !== undefined && mine !== JSON.stringify(route);
+        })
+        .map(({ id }) => id),
+    );
+    for (const id of differ)
+      this.kept.push(`Your route “${all.find((each) => each.id === id)?.route.title}” is another one here, and stays.`);
+    this.routes = all.filter((each) => {
+      if (differ.has(each.id) || here.has(`${each.id} ${each.version}`)) return false;
+      const admitted = each.route.id === each.id ? admitRoute(each.route) : undefined;
+      if (admitted?.ok) return true;
+      const why = admitted && !admitted.ok ? admitted.problem.message : 'it stands under another id than its own.';
+      this.leftOut.push(`The route “${each.route.title}”: ${why}`);
+      return false;
+    });
   }
 
   private place(bytes: Uint8Array): void {
@@ -229,6 +264,7 @@ class Adding {
         batches: this.batches.length,
         assays: this.assays.length,
         lessons: this.lessons.length,
+        routes: this.routes.length,
         photos: this.photos.length,
         entries: sum([this.more.bottle, this.more.batch, this.more.assay]),
         readings: sum([this.readings]),
@@ -240,13 +276,14 @@ class Adding {
   }
 
   additions(): Additions {
-    const { bottles, batches, assays, lessons, photos, pictures, readings, bench, more } = this;
+    const { bottles, batches, assays, lessons, routes, photos, pictures, readings, bench, more } = this;
     return {
       bottles: bottles.map(({ kept }) => kept),
       batches: batches.map(({ kept }) => kept),
       numbers: this.here.batches.map(({ number }) => number),
       assays,
       lessons,
+      routes,
       photos,
       pictures,
       readings,

@@ -47,6 +47,16 @@ export interface KeptLesson {
   readonly retiredAt: string | null;
 }
 
+/** One version of a route of one's own. */
+export interface KeptRoute {
+  readonly id: string;
+  readonly version: number;
+  readonly writtenAt: string;
+  readonly routeVersion: number;
+  readonly retired: boolean;
+  readonly route: object;
+}
+
 export interface KeptPhotoRow {
   readonly id: string;
   readonly batchId: string;
@@ -66,6 +76,7 @@ export interface KeptNotebook {
   readonly batches: readonly KeptBatch[];
   readonly assays: readonly KeptAssay[];
   readonly lessons: readonly KeptLesson[];
+  readonly routes: readonly KeptRoute[];
   readonly photos: readonly KeptPhotoRow[];
   readonly readings: ReadonlyMap<string, readonly KeptReading[]>;
 }
@@ -106,6 +117,14 @@ export function keptRows(db: Db): KeptNotebook {
       planVersion: Number(row.plan_version),
       plan: json(row.plan),
       entries: (entries.get(text(row.id)) ?? []).map(eventOf),
+    })),
+    routes: rows('SELECT * FROM own_route ORDER BY id, version').map((row) => ({
+      id: String(row.id),
+      version: Number(row.version),
+      writtenAt: String(row.written_at),
+      routeVersion: Number(row.route_version),
+      retired: row.retired === 1,
+      route: JSON.parse(String(row.route)) as object,
     })),
     lessons: rows('SELECT * FROM lesson ORDER BY written_at, id').map((row) => ({
       id: text(row.id),

@@ -19,6 +19,7 @@ export const at = {
   manifest: 'notebook.json',
   bench: 'bench.json',
   lessons: 'lessons.json',
+  routes: 'routes.json',
   photos: 'photos.json',
   bottle: (id: string) => `bottles/${id}.json`,
   batch: (id: string) => `batches/${id}.json`,
@@ -30,7 +31,7 @@ export const at = {
 
 /** What is read back from an archive; everything else in it is for people, or none of ours. */
 export const READ_BACK =
-  /^(?:notebook|bench|lessons|photos)\.json$|^bottles\/bottle_[\w-]{6,40}\.json$|^batches\/batch_[\w-]{6,40}\.json$|^assays\/assay_[\w-]{6,40}\.json$|^readings\/batch_[\w-]{6,40}\.csv$|^photos\/att_[\w-]{6,40}\.(?:jpg|png|webp)$/;
+  /^(?:notebook|bench|lessons|routes|photos)\.json$|^bottles\/bottle_[\w-]{6,40}\.json$|^batches\/batch_[\w-]{6,40}\.json$|^assays\/assay_[\w-]{6,40}\.json$|^readings\/batch_[\w-]{6,40}\.csv$|^photos\/att_[\w-]{6,40}\.(?:jpg|png|webp)$/;
 
 const ENDINGS: Readonly<Record<string, string>> = { 'image/jpeg': 'jpg', 'image/png': 'png', 'image/webp': 'webp' };
 

@@ -1,7 +1,9 @@
 import { ASSAY_VERSION, assayPlanShape, newAssayEntryShape } from '#core/assay';
 import { EVENT_VERSION, eventBodyShape } from '#core/log';
+import { ROUTE_VERSION, routeFileShape } from '#core/own';
 import { PLAN_VERSION, planShape } from '#core/plan';
-import { fields, id, instant, list, note, nullable, number, one, text } from '#core/shape';
+import { routeShape } from '#core/route';
+import { fields, flag, id, instant, list, note, nullable, number, one, text } from '#core/shape';
 import { bottleEventBodyShape, CARD_VERSION } from '#core/stock';
 import { benchShape } from '#core/vessel';
 
@@ -44,6 +46,17 @@ export const lessonsFile = list(
   }),
   100_000,
 );
+export const routesFile = list(
+  fields({
+    id: text(80),
+    version: count(),
+    writtenAt: instant(),
+    routeVersion: version(ROUTE_VERSION),
+    retired: flag(),
+    route: routeShape,
+  }),
+  10_000,
+);
 export const photosFile = list(
   fields({
     id: id('att'),
@@ -80,6 +93,9 @@ export const exportFiles = {
     entries: list(fields({ ...assayEntry, body: newAssayEntryShape.fields.body }), 20_000),
   }),
   lessons: lessonsFile,
+  routes: routesFile,
+  /** A route by itself, as it is handed on. */
+  route: routeFileShape,
   photos: photosFile,
   bench: benchFile,
 } as const;

@@ -11,6 +11,7 @@ import type {
   KeptNotebook,
   KeptPhotoRow,
   KeptReading,
+  KeptRoute,
 } from './kept-rows.ts';
 import { photoFile } from './names.ts';
 
@@ -22,6 +23,7 @@ export interface Additions {
   readonly numbers: readonly number[];
   readonly assays: readonly KeptAssay[];
   readonly lessons: readonly KeptLesson[];
+  readonly routes: readonly KeptRoute[];
   readonly photos: readonly KeptPhotoRow[];
   readonly pictures: ReadonlyMap<string, Uint8Array>;
   readonly readings: ReadonlyMap<string, readonly KeptReading[]>;
@@ -98,11 +100,16 @@ function writeAssays(db: Db, { assays, more }: Additions): void {
   for (const [id, entries] of more.assay) for (const each of entries) entry.run(id, ...cells(each));
 }
 
-function writeRest(db: Db, { lessons, photos, readings, bench }: Additions): void {
+function writeRest(db: Db, { lessons, routes, photos, readings, bench }: Additions): void {
   const lesson = db.prepare(
     'INSERT INTO lesson (id, route_id, step, bottle_id, batch_id, text, written_at, retired_at) VALUES (@id, @routeId, @step, @bottleId, @batchId, @text, @writtenAt, @retiredAt)',
   );
   for (const each of lessons) lesson.run(each);
+  const route = db.prepare(
+    'INSERT INTO own_route (id, version, written_at, route, route_version, retired) VALUES (?, ?, ?, ?, ?, ?)',
+  );
+  for (const { id, version, writtenAt, route: body, routeVersion, retired } of routes)
+    route.run(id, version, writtenAt, JSON.stringify(body), routeVersion, retired ? 1 : 0);
   const photo = db.prepare(
     'INSERT INTO attachment (id, batch_id, media_type, size, sha256, written_at) VALUES (@id, @batchId, @mediaType, @size, @sha256, @writtenAt)',
   );

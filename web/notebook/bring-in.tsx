@@ -81,6 +81,7 @@ const NAMES: Readonly<Record<Exclude<keyof ImportAnswer['adds'], 'bench'>, reado
   batches: ['batch', 'batches'],
   assays: ['assay', 'assays'],
   lessons: ['lesson', 'lessons'],
+  routes: ['version of your own routes', 'versions of your own routes'],
   photos: ['photo', 'photos'],
   entries: ['entry of what is here', 'entries of what is here'],
   readings: ['reading', 'readings'],

@@ -32,7 +32,7 @@ export function BatchSheet({ sheet, plan, choice, onControl, onBottle }: BatchSh
               {each.message}
             </p>
           ))}
-          <Controls sheet={sheet} plan={plan} choice={choice} onControl={onControl} />
+          <Controls sheet={sheet} plan={plan} controls={choice.controls} onControl={onControl} />
           <ExcessPrices plan={plan} />
         </section>
         <Vessel sheet={sheet} plan={plan} />

@@ -26,7 +26,7 @@ export function CannotWork({
       <Controls
         sheet={null}
         plan={plan}
-        choice={choice}
+        controls={choice.controls}
         helps={problem.field?.replace('controls.', '')}
         onControl={onControl}
       />

@@ -1,6 +1,6 @@
 import { Segmented, Slider } from 'antd';
 import type { Plan } from '#core/plan';
-import type { PlanChoice, Sheet } from '#core/sheet';
+import type { Sheet } from '#core/sheet';
 import type { Control, TechniqueName } from '#core/technique';
 import { formatNumber, formatPlain } from '#core/units';
 
@@ -8,17 +8,17 @@ interface ControlsProps {
   /** Null while the plan cannot work: its controls are what mends it. */
   readonly sheet: Sheet | null;
   readonly plan: Plan;
-  readonly choice: PlanChoice;
+  readonly controls: readonly Control[];
   /** The control that would help. */
   readonly helps?: string | undefined;
   readonly onControl: (control: string, value: number) => void;
 }
 
 /** What can be set in a plan, each with what moving it costs or brings. */
-export function Controls({ sheet, plan, choice, helps, onControl }: ControlsProps) {
+export function Controls({ sheet, plan, controls, helps, onControl }: ControlsProps) {
   return (
     <div className="controls">
-      {choice.controls.map((control) => {
+      {controls.map((control) => {
         const value = plan.controls[control.id] ?? control.start;
         const label = `${control.name}, ${control.unit}. ${control.note}`;
         if (control.choices)

@@ -6,6 +6,7 @@ import type { PlanChoice } from '#core/sheet';
 import type { Apparatus } from '#core/still';
 import { sentenceOf } from '../api/client.ts';
 import { useBatch, useBench, useBottles, useKeepPlan, useSaveBench } from '../api/queries.ts';
+import { useRoutesInUse } from '../api/routes.ts';
 import { Cautions, uniqueCautions } from '../parts/cautions.tsx';
 import { today } from '../parts/day.ts';
 import { Lessons } from '../parts/lessons.tsx';
@@ -17,6 +18,7 @@ import { CannotWork } from './cannot-work.tsx';
 import { FoundSince } from './found-since.tsx';
 import { FromThisShelf } from './from-this-shelf.tsx';
 import { MissingBottle } from './missing-bottle.tsx';
+import { OwnBatch } from './own/own-page.tsx';
 import { RoutesTable } from './routes-table.tsx';
 import { SavedPlans } from './saved-plans.tsx';
 import { Supposed } from './supposed.tsx';
@@ -39,6 +41,8 @@ export function PlanPage() {
   if (batchId === undefined) return <Planning key="new" kept={null} />;
   if (batch.isPending) return <p className="waiting-block">Loading the plan …</p>;
   if (batch.isLoadingError) return <p className="problem">{sentenceOf(batch.error)}</p>;
+  // A route of one's own is changed where it was written.
+  if (batch.data.plan.route.id.startsWith('own-')) return <OwnBatch key={batchId} kept={batch.data} />;
   return <Planning key={batchId} kept={batch.data} />;
 }
 
@@ -65,6 +69,7 @@ function Planning({ kept }: { kept: BatchAnswer | null }) {
   );
   const [saved, setSaved] = useState('');
   const supposed = useSupposed();
+  const routes = useRoutesInUse();
   const shelf = useMemo(
     () => [
       ...(bottles.data ?? []).map(({ id: bottleId, card, usedG, archived }) => ({
@@ -82,9 +87,9 @@ function Planning({ kept }: { kept: BatchAnswer | null }) {
     useMemo(
       () =>
         bench.data && bottles.data && text.trim() !== ''
-          ? { text, shelf, bench: bench.data.bench, today: today() }
+          ? { text, shelf, bench: bench.data.bench, today: today(), routes }
           : undefined,
-      [text, shelf, bench.data, bottles.data],
+      [text, shelf, bench.data, bottles.data, routes],
     ),
   );
   const makeable = useCompute(
@@ -92,9 +97,9 @@ function Planning({ kept }: { kept: BatchAnswer | null }) {
     useMemo(
       () =>
         bench.data && shelf.length > 0 && text.trim() === ''
-          ? { shelf, bench: bench.data.bench, today: today() }
+          ? { shelf, bench: bench.data.bench, today: today(), routes }
           : undefined,
-      [text, shelf, bench.data],
+      [text, shelf, bench.data, routes],
     ),
   );
   const choices = target.value?.choices ?? [];

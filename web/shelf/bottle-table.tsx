@@ -4,8 +4,8 @@ import type { BottleAnswer } from '#contract/api';
 import type { BottleFace, BottleGroup } from '#core/stock';
 import { formatNumber } from '#core/units';
 import { dayText } from '../parts/day.ts';
+import { labelStrength, leftText } from '../parts/face-text.ts';
 import { Num } from '../parts/num.tsx';
-import { labelStrength, leftText } from './face-text.ts';
 
 interface BottleTableProps {
   readonly bottles: readonly BottleAnswer[];

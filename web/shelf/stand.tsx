@@ -2,8 +2,8 @@ import { memo } from 'react';
 import { Link } from 'react-router';
 import type { BottleAnswer } from '#contract/api';
 import type { BottleFace } from '#core/stock';
-import { BottleDrawing } from './bottle-drawing.tsx';
-import { labelStrength, leftText } from './face-text.ts';
+import { BottleDrawing } from '../parts/bottle-drawing.tsx';
+import { labelStrength, leftText } from '../parts/face-text.ts';
 
 /** Bottles that stand side by side, and what is known of them. */
 export interface Standing {

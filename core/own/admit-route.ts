@@ -1,0 +1,82 @@
+import { admit } from '#core/guard';
+import { startPlan } from '#core/plan';
+import { fail, ok, type Result } from '#core/problem';
+import { catalogue, type Route, routeProblems, type ShelfBottle } from '#core/route';
+import { sheetOf } from '#core/sheet';
+import type { BottleCard } from '#core/stock';
+import { type SubstanceId, substanceOf } from '#core/substance';
+import { BenchDefaults } from '#core/vessel';
+
+/** Version of routes as they are stored and exchanged. */
+export const ROUTE_VERSION = 1;
+
+/** Prefix of the ids of a person’s own routes: none of them is taken for a built-in one. */
+export const OWN_ROUTE = 'own-';
+
+const BUILT_IN = new Set(catalogue.map(({ id }) => id));
+
+/**
+ * Whether a person’s own route is kept here: sound, and nothing in it that no plan would be let through with. It is asked with
+ * bottles as strong as they are usually sold; each plan of it is asked again, with its own.
+ */
+export function admitRoute(route: Route): Result<true> {
+  const field = 'route';
+  if (BUILT_IN.has(route.id) || !route.id.startsWith(OWN_ROUTE))
+    return fail('invalid-input', `The id of a route of one’s own begins with “${OWN_ROUTE}”.`, { field: 'route.id' });
+  const [problem] = routeProblems(route);
+  if (problem) return fail('no-route', problem, { field });
+  const { makes } = route;
+  const asked = makes.kind === 'solid' ? undefined : route.roles.find(({ id }) => id === makes.role);
+  const made: SubstanceId | undefined = makes.substanceId ?? asked?.accepts[0];
+  if (!made) return fail('no-route', 'It does not say what it makes.', { field });
+  const allowed = admit({ substanceId: made }, 'make');
+  if (!allowed.ok) return allowed;
+  const solution = makes.kind === 'solution';
+  const sheet = sheetOf(
+    startPlan({
+      route,
+      target: {
+        substanceId: made,
+        amount: {
+          value: solution || makes.kind === 'liquid' ? 100 : 20,
+          unit: solution || makes.kind === 'liquid' ? 'mL' : 'g',
+        },
+        strength: solution ? { value: 0.1, unit: 'mol/L' } : null,
+        fromRole: null,
+      },
+      bottles: Object.fromEntries(
+        route.roles.map(({ id, accepts }) => [id, accepts.length > 0 ? `usual_${id}` : null]),
+      ),
+      shelf: route.roles.flatMap(({ id, accepts }) => (accepts[0] ? [usualBottle(id, accepts[0])] : [])),
+      bench: BenchDefaults,
+      day: '2026-01-01',
+    }),
+  );
+  return !sheet.ok && sheet.problem.code === 'beyond-scope' ? sheet : ok(true);
+}
+
+/** Mass % that a solution is taken to have, where nothing says. */
+const USUAL_PCT = 30;
+const USUAL: Readonly<Record<string, number>> = { 'hydrogen-peroxide': 9, ammonia: 9.5, 'sodium-hypochlorite': 10 };
+
+function usualBottle(role: string, substanceId: SubstanceId): ShelfBottle {
+  const { name, form, species } = substanceOf(substanceId);
+  const pct = USUAL[species] ?? (form === 'dissolved' ? USUAL_PCT : 99);
+  const card: BottleCard = {
+    name,
+    substanceId,
+    labelText: name,
+    strength: { value: pct, unit: 'w/w' },
+    strengthBand: null,
+    others: [],
+    size: null,
+    price: null,
+    container: 'bottle',
+    group: 'bought',
+    since: '2026-01-01',
+    assayed: false,
+    fromBatch: null,
+    note: '',
+  };
+  return { id: `usual_${role}`, card, usedG: 0, archived: false };
+}

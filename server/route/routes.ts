@@ -1,0 +1,28 @@
+import { Router } from 'express';
+import { ownRouteBody } from '#contract/bodies';
+import { check } from '#contract/check';
+import { fail } from '#core/problem';
+import { answer, sendProblem } from '../http/problem.ts';
+import type { RouteStore } from './store.ts';
+
+export function routeRoutes(routes: RouteStore, now: () => string): Router {
+  const router = Router();
+
+  router.get('/', (_req, res) => {
+    res.json(routes.list());
+  });
+
+  router.put('/:id', (req, res) => {
+    const body = check(ownRouteBody, req.body);
+    if (!body.ok) return sendProblem(res, body.problem);
+    const { basedOn, route } = body.value;
+    if (route.id !== req.params.id)
+      return answer(res, fail('invalid-input', 'The route has another id than its address.', { field: 'route.id' }));
+    answer(res, routes.keep(route, { basedOn, at: now() }));
+  });
+
+  router.post('/:id/retire', (req, res) => answer(res, routes.retire(req.params.id, true, now())));
+  router.post('/:id/restore', (req, res) => answer(res, routes.retire(req.params.id, false, now())));
+
+  return router;
+}
