@@ -1,12 +1,11 @@
 import { array, boolean, lazy, mixed, number, object, type Schema, string } from 'yup';
 import type { Fields, Shape } from '#core/shape';
-import { allSubstances } from '#core/substance';
+import { isSubstanceId } from '#core/substance';
 
 // Every schema at a boundary is derived from a shape of the core, so a door cannot refuse what the core takes, nor let in
 // what it does not know. Nothing is coerced; unknown keys are refused.
 
 const known = new WeakMap<object, Schema>();
-const SUBSTANCES = allSubstances.map(({ id }) => id);
 
 /** The schema of a shape for a value: which one of several kinds it is, and whether it is there, is read off the value. */
 export function yupOf(shape: Shape, value: unknown): Schema {
@@ -49,9 +48,16 @@ function fixed(shape: Exclude<Shape, { is: 'nullable' | 'optional' | 'checked' |
         .oneOf([...shape.of])
         .required();
     case 'substance':
-      return string()
-        .oneOf(SUBSTANCES, ({ path }) => `${path} is no substance known here`)
-        .required();
+      return (
+        string()
+          .required()
+          // One that a person has described is known by its id.
+          .test(
+            'substance',
+            ({ path }) => `${path} is no substance known here`,
+            (id) => isSubstanceId(id),
+          )
+      );
     case 'list':
       return array().of(within(shape.of)).min(shape.min).max(shape.max).required();
     case 'fields':

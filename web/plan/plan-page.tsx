@@ -1,5 +1,5 @@
 import { lazy, Suspense, useId, useMemo, useState } from 'react';
-import { useNavigate, useParams, useSearchParams } from 'react-router';
+import { Link, useNavigate, useParams, useSearchParams } from 'react-router';
 import type { BatchAnswer } from '#contract/api';
 import { type Plan, planTitle } from '#core/plan';
 import type { PlanChoice } from '#core/sheet';
@@ -19,6 +19,7 @@ import { FoundSince } from './found-since.tsx';
 import { FromThisShelf } from './from-this-shelf.tsx';
 import { MissingBottle } from './missing-bottle.tsx';
 import { OwnBatch } from './own/own-page.tsx';
+import { copyOf } from './own/use-own-draft.ts';
 import { RoutesTable } from './routes-table.tsx';
 import { SavedPlans } from './saved-plans.tsx';
 import { Supposed } from './supposed.tsx';
@@ -159,6 +160,11 @@ function Planning({ kept }: { kept: BatchAnswer | null }) {
           onChange={(event) => type(event.target.value)}
         />
       </div>
+      <p className="own-way">
+        <Link to="/plan/own" state={{ own: { text } }}>
+          {text.trim() === '' ? 'A batch of your own, without a route' : 'Make it your own way'}
+        </Link>
+      </p>
       <div id={`${id}-said`} aria-live="polite">
         {text.trim() === '' ? <Examples onPick={type} /> : null}
         {text.trim() !== ''
@@ -231,6 +237,13 @@ function Planning({ kept }: { kept: BatchAnswer | null }) {
                 {rehearsal.name}
               </button>
             ) : null}
+            <button
+              type="button"
+              className="link"
+              onClick={() => void navigate('/plan/own', { state: { own: copyOf(plan) } })}
+            >
+              Copy the route and change it
+            </button>
             <span className="quiet end">{sheet.value.route.reaction ?? sheet.value.route.title}</span>
           </div>
           {rehearsal && rehearses ? (

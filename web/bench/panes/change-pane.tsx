@@ -6,6 +6,7 @@ import { Field } from '#web/kit/field.tsx';
 import { NumberField } from '#web/kit/number-field.tsx';
 import { plainText } from '#web/parts/sentence.tsx';
 import type { PaneProps } from '#web/run/pane-props.ts';
+import { InsertKind, insertedOwn, lacksOf, NOTHING } from './insert-kind.tsx';
 import { JoinForm, SplitForm } from './part-pane.tsx';
 import { RedissolveForm } from './redissolve-form.tsx';
 import { UseFurtherForm } from './use-further-form.tsx';
@@ -35,10 +36,12 @@ export function ChangePane(props: PaneProps) {
   const [beside, setBeside] = useState(false);
   const [alone, setAlone] = useState(false);
   const [every, setEvery] = useState<number | null>(null);
+  const [kind, setKind] = useState(NOTHING);
   const [problem, setProblem] = useState('');
   const send = () => {
     if (change === 'insert' && title.trim() === '')
       return setProblem('What is the new step? A few words, such as “wash with cold water”.');
+    if (change === 'insert' && lacksOf(kind) !== '') return setProblem(lacksOf(kind));
     if ((change === 'skip' || change === 'abandon') && why.trim() === '')
       return setProblem('Say why in a few words; it stands in the record.');
     if (change === 'skip') run.enter({ kind: 'step-skipped', step: step.key, reason: why.trim() });
@@ -54,6 +57,7 @@ export function ChangePane(props: PaneProps) {
         after: step.key,
         beside,
         repeats: change === 'repeat' ? step.key : null,
+        ...(change === 'insert' ? insertedOwn(kind) : {}),
         title: change === 'repeat' ? `Again: ${plainText(step.title)}`.slice(0, 120) : title.trim(),
         why: why.trim(),
         leave: { alone, lookEveryMin: every },
@@ -91,6 +95,7 @@ export function ChangePane(props: PaneProps) {
             )}
           </Field>
         ) : null}
+        {change === 'insert' ? <InsertKind plan={run.batch.plan} value={kind} onChange={setKind} /> : null}
         <Field label="Why" grows>
           {(bound) => (
             <Input

@@ -1,10 +1,11 @@
-import { useMemo, useState } from 'react';
-import { useLocation } from 'react-router';
+import { useEffect, useMemo, useState } from 'react';
+import { useLocation, useNavigate } from 'react-router';
 import type { BatchAnswer } from '#contract/api';
 import type { VerbInput } from '#contract/verbs';
 import { type Plan, planTitle } from '#core/plan';
 import { reactionText } from '#core/reaction';
 import type { Route } from '#core/route';
+import { newId } from '../../api/ids.ts';
 import { useBench, useBottles } from '../../api/queries.ts';
 import { today } from '../../parts/day.ts';
 import { useCompute } from '../../worker/compute.ts';
@@ -41,6 +42,11 @@ export function useOwnDraft(kept: BatchAnswer | null) {
   const location = useLocation();
   const [draft, setDraft] = useState<Draft>(() => (kept ? draftOf(kept.plan) : startOf(location.state)));
   const [problem, setProblem] = useState('');
+  const navigate = useNavigate();
+  useEffect(() => {
+    // What was handed over is begun with once: a reload goes on with what was written since.
+    if (isStart(location.state)) void navigate(location.pathname, { replace: true, state: null });
+  }, [location, navigate]);
   const bottles = useBottles();
   const bench = useBench();
   const supposed = useSupposed();
@@ -119,7 +125,11 @@ export function forgetDraft(): void {
 }
 
 function startOf(state: unknown): Draft {
-  if (isStart(state)) return { ...EMPTY, ...state.own };
+  if (isStart(state)) {
+    const start = { ...EMPTY, ...state.own };
+    keepInTab(start);
+    return start;
+  }
   try {
     const kept: unknown = JSON.parse(sessionStorage.getItem(KEY) ?? 'null');
     return typeof kept === 'object' && kept !== null ? { ...EMPTY, ...kept } : EMPTY;
@@ -131,6 +141,13 @@ function startOf(state: unknown): Draft {
 /** Another page may hand over what it begins with: a target, a route that was copied. */
 function isStart(state: unknown): state is { readonly own: Partial<Draft> } {
   return typeof state === 'object' && state !== null && 'own' in state;
+}
+
+/** A route to be changed: a copy, under an id of its own. */
+export function copyOf(plan: Plan): Draft {
+  const title = `${plan.route.title}, my own`.slice(0, 200);
+  const id = newId('own').replace('_', '-');
+  return { ...draftOf(plan), mine: { ...plan.route, id, title } };
 }
 
 export function draftOf(plan: Plan): Draft {
