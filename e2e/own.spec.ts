@@ -1,5 +1,5 @@
 import { done, pick, readFirst, title, weigh } from './hand.ts';
-import { expect, expectAccessible, putBottle, test } from './notebook.ts';
+import { expect, expectAccessible, Notebook, putBottle, test } from './notebook.ts';
 
 const EQUATION = 'MgSO4 + Na2CO3 -> Mg5(CO3)4(OH)2.4H2O';
 
@@ -101,4 +101,61 @@ test('a substance that no route makes: own equation, own steps, a change midway,
   await page.getByRole('button', { name: /^Take Vinegar/ }).click();
   await expect(page.locator('.own-balanced')).toContainText('▲ limits');
   await expect(page.getByRole('button', { name: 'Take it to the bench' })).toBeEnabled();
+});
+
+test('a route is copied, changed, kept, handed on as a file, brought in elsewhere and run', async ({
+  page,
+  notebook,
+}) => {
+  await putBottle(page, 'zinc 99% 900 g 14.00', /Zinc/);
+  await putBottle(page, 'battery acid 37% 1 L 7.90', /Battery acid/);
+  await page.getByRole('link', { name: /Plan/ }).click();
+  await page.getByLabel('Make', { exact: true }).fill('60 g zinc sulfate');
+  await page.getByRole('button', { name: 'Copy the route and change it' }).click();
+  const steps = page.getByRole('list', { name: 'Steps' });
+  await expect(steps.getByRole('button', { name: /^Move step/ })).toHaveCount(12);
+  await page.getByRole('button', { name: 'Put a step in after step 3' }).click();
+  await page.getByRole('button', { name: 'test or look' }).click();
+  const form = page.getByRole('region', { name: 'Step 4' });
+  await form.getByLabel('Title').fill('Look for lead in a drop');
+  await form.getByRole('button', { name: 'Keep the step' }).click();
+  await expect(steps).toContainText('Look for lead in a drop');
+  await page.getByRole('button', { name: 'Keep as a route of my own' }).click();
+  await page.getByLabel('Name of the route').fill('zinc sulfate, with a look for lead');
+  await page.getByRole('button', { name: 'Keep the route' }).click();
+  await expect(page.getByRole('status').filter({ hasText: 'Kept as version 1' })).toBeVisible();
+
+  // To a file, and into another notebook.
+  await page.getByRole('link', { name: /Plan/ }).click();
+  await expect(page.getByRole('region', { name: 'Your own routes' })).toContainText('with a look for lead');
+  await expectAccessible(page);
+  const waits = page.waitForEvent('download');
+  await page.getByRole('link', { name: /^To a file/ }).click();
+  const file = await (await waits).path();
+  const other = new Notebook();
+  await other.start();
+  await page.goto(`${other.origin}/plan`);
+  const own = page.getByRole('region', { name: 'Your own routes' });
+  await expect(own).toContainText('None yet');
+  await own
+    .locator('input[type=file]')
+    .setInputFiles({ name: 'a.json', mimeType: 'application/json', buffer: Buffer.from('{"a":1}') });
+  await expect(page.getByRole('alert')).toContainText('That is no route of this app');
+  await own.locator('input[type=file]').setInputFiles(file);
+  await expect(own).toContainText('13 steps');
+  await page.getByRole('button', { name: 'Keep it here' }).click();
+  await expect(own).toContainText('version 1');
+  await page.goto(`${other.origin}/shelf`);
+  await putBottle(page, 'zinc 99% 900 g 14.00', /Zinc/);
+  await putBottle(page, 'battery acid 37% 1 L 7.90', /Battery acid/);
+  await page.getByRole('link', { name: /Plan/ }).click();
+  await page.getByLabel('Make', { exact: true }).fill('30 g zinc sulfate');
+  await page.getByRole('button', { name: /zinc sulfate, with a look for lead/ }).click();
+  await page.getByRole('button', { name: 'Take it to the bench' }).click();
+  await expect(title(page)).toContainText('Outdoors');
+  await done(page, 'Weigh');
+  await expect(page.getByRole('navigation').filter({ hasText: 'Look for lead in a drop' }).first()).toBeVisible();
+  expect(notebook.origin).not.toBe(other.origin);
+  await other.stop();
+  other.dispose();
 });

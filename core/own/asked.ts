@@ -1,11 +1,11 @@
 import { type Plan, startPlan } from '#core/plan';
 import { ok, type Problem, problem } from '#core/problem';
-import type { Reaction } from '#core/reaction';
+import { type Reaction, reactionText } from '#core/reaction';
 import { bottlesForRole, canMake, parseTarget, type Route, type ShelfBottle } from '#core/route';
 import { Claims, readSize, readStrength } from '#core/stock';
 import { checkedDescription, describedId, type SubstanceId, substanceById, substanceOf } from '#core/substance';
 import type { Bench } from '#core/vessel';
-import { type EquationRead, readEquation, typedEquation } from './equation.ts';
+import { type EquationRead, readEquation } from './equation.ts';
 import { ownRoute } from './own-route.ts';
 import { refit } from './refit.ts';
 
@@ -53,7 +53,7 @@ export function ownFrom(draft: OwnDraft): OwnAnswer {
     problems: [],
     made: null,
     asksFormulaOf: null,
-    equations: draft.equations.map((each, i) => answered(each, i, reagents)),
+    equations: draft.equations.map((each, i) => answered(each, i, { known: reagents, mine: draft.mine })),
     notHeld: [],
     plan: null,
   };
@@ -66,7 +66,9 @@ export function ownFrom(draft: OwnDraft): OwnAnswer {
   if (found === null) return { ...nothing, problems: other, asksFormulaOf: nameIn(draft.text) };
   if (typeof found !== 'string') return { ...nothing, problems: [found], asksFormulaOf: nameIn(draft.text) };
   const made = substanceOf(found);
-  const equations = draft.equations.map((each, i) => answered(each, i, [made.id, ...reagents]));
+  const equations = draft.equations.map((each, i) =>
+    answered(each, i, { known: [made.id, ...reagents], mine: draft.mine }),
+  );
   const notHeld = [
     ...new Set(equations.flatMap((each) => (each.ok ? each.read.notHeld : [])).map((id) => substanceOf(id).name)),
   ];
@@ -110,7 +112,7 @@ function hangsOnTheSame(
   { reagents, reactions }: { readonly reagents: readonly SubstanceId[]; readonly reactions: readonly Reaction[] },
 ): boolean {
   const roles = route.roles.filter(({ accepts }) => accepts.length > 0);
-  const texts = (all: readonly Reaction[]) => all.map(typedEquation).sort().join('; ');
+  const texts = (all: readonly Reaction[]) => all.map(reactionText).sort().join('; ');
   return (
     canMake(route, made) &&
     reagents.every((id) => roles.some(({ accepts }) => accepts.includes(id))) &&
@@ -119,7 +121,14 @@ function hangsOnTheSame(
   );
 }
 
-function answered(typed: string, i: number, known: readonly SubstanceId[]): EquationAnswer {
+function answered(
+  typed: string,
+  i: number,
+  { known, mine }: { readonly known: readonly SubstanceId[]; readonly mine: Route | null },
+): EquationAnswer {
+  // What a route says already stays as the route has it.
+  const own = mine?.reactions.find((each) => reactionText(each) === typed.trim());
+  if (own) return { ok: true, read: { reaction: own, text: reactionText(own), says: 'of this route', notHeld: [] } };
   const read = readEquation(typed, `equation-${i + 1}`, known);
   return read.ok ? { ok: true, read: read.value } : { ok: false, problem: read.problem };
 }

@@ -1,15 +1,27 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { type EventBody, exactReading } from '#core/log';
+import { planTitle } from '#core/plan';
 import { unwrap } from '#core/problem';
-import { routeProblems, stepKinds } from '#core/route';
+import { reactionText } from '#core/reaction';
+import { catalogue, routeProblems, stepKinds } from '#core/route';
 import { sheetOf } from '#core/sheet';
 import { runState } from '#core/state';
 import { parseLabel } from '#core/stock';
 import { describedId } from '#core/substance';
 import { BenchDefaults, massOverAll } from '#core/vessel';
+import { planForRoute } from '#testing/catalogue';
 import { eventsAt } from '#testing/shelf';
-import { moveStep, type OwnDraft, ownFrom, putStep, readEquation, removeStep, typedEquation } from './index.ts';
+import {
+  admitRoute,
+  moveStep,
+  type OwnDraft,
+  ownFrom,
+  putStep,
+  readEquation,
+  removeStep,
+  typedEquation,
+} from './index.ts';
 
 const LABELS = {
   zinc: 'zinc 99 % 900 g 14.00',
@@ -186,6 +198,31 @@ describe('a batch of one’s own', () => {
     expect(again.route.steps.filter(({ op }) => op.do === 'add')).toHaveLength(4);
     expect(routeProblems(again.route)).toEqual([]);
   });
+});
+
+describe('a built-in route that is copied', () => {
+  it.each(catalogue.filter(({ id }) => id !== 'iodine-solution').map((route) => [route.id, route] as const))(
+    '%s stays as it is, with its steps and doses, and may be kept',
+    (_, route) => {
+      const mine = { ...route, id: 'own-copy' };
+      const plan = planForRoute(route);
+      const stock = Object.values(plan.bottles).flatMap((id) =>
+        id ? [{ id, ...plan.stock[id]!, archived: false }] : [],
+      );
+      const copy = ownFrom(
+        draft({
+          text: planTitle(plan),
+          bottles: stock.map(({ id }) => id),
+          equations: route.reactions.map(reactionText),
+          mine,
+          shelf: stock,
+        }),
+      );
+      expect(copy.problems).toEqual([]);
+      expect(copy.plan?.route).toEqual(mine);
+      expect(admitRoute(mine)).toEqual({ ok: true, value: true });
+    },
+  );
 });
 
 describe('any batch of one’s own', () => {

@@ -311,8 +311,14 @@ describe('what people read', () => {
     expect(
       Object.keys(files).filter(
         (name) =>
-          !['README.txt', 'ro-crate-metadata.json', 'lessons.json', 'routes.json', 'photos.json', 'bench.json'].includes(name) &&
-          !ids.includes(name),
+          ![
+            'README.txt',
+            'ro-crate-metadata.json',
+            'lessons.json',
+            'routes.json',
+            'photos.json',
+            'bench.json',
+          ].includes(name) && !ids.includes(name),
       ),
     ).toEqual([]);
   });

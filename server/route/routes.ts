@@ -1,6 +1,7 @@
 import { Router } from 'express';
 import { ownRouteBody } from '#contract/bodies';
 import { check } from '#contract/check';
+import { routeFile } from '#core/own';
 import { fail } from '#core/problem';
 import { answer, sendProblem } from '../http/problem.ts';
 import type { RouteStore } from './store.ts';
@@ -10,6 +11,14 @@ export function routeRoutes(routes: RouteStore, now: () => string): Router {
 
   router.get('/', (_req, res) => {
     res.json(routes.list());
+  });
+
+  /** The newest version as a file, to keep and to hand on. */
+  router.get('/:id/file', (req, res) => {
+    const found = routes.list().find(({ id }) => id === req.params.id);
+    if (!found) return answer(res, fail('not-found', 'There is no such route.'));
+    const name = found.route.title.replace(/[^\p{L}\p{N}]+/gu, '-').slice(0, 60);
+    res.attachment(`${name}.route.json`).send(`${JSON.stringify(routeFile(found.route), null, 2)}\n`);
   });
 
   router.put('/:id', (req, res) => {

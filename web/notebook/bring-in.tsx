@@ -2,8 +2,8 @@ import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import type { ImportAnswer } from '#contract/api';
 import { sendFile, sentenceOf } from '../api/client.ts';
+import { FileChoice } from '../kit/file-choice.tsx';
 import { instantText } from '../parts/day.ts';
-import { FileChoice } from './file-choice.tsx';
 
 /** An export of this or another notebook joins what is here; what it will add is said first. */
 export function BringIn() {

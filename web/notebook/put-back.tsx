@@ -2,8 +2,8 @@ import { useMutation } from '@tanstack/react-query';
 import { useState } from 'react';
 import type { BackupAnswer, NotebookCounts } from '#contract/api';
 import { sendFile, sentenceOf } from '../api/client.ts';
+import { FileChoice } from '../kit/file-choice.tsx';
 import { instantText } from '../parts/day.ts';
-import { FileChoice } from './file-choice.tsx';
 
 /** A backup is looked at first, beside what is here; then it takes its place. */
 export function PutBack() {

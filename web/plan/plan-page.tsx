@@ -20,6 +20,7 @@ import { FromThisShelf } from './from-this-shelf.tsx';
 import { MissingBottle } from './missing-bottle.tsx';
 import { OwnBatch } from './own/own-page.tsx';
 import { copyOf } from './own/use-own-draft.ts';
+import { OwnRoutes } from './own-routes.tsx';
 import { RoutesTable } from './routes-table.tsx';
 import { SavedPlans } from './saved-plans.tsx';
 import { Supposed } from './supposed.tsx';
@@ -264,7 +265,12 @@ function Planning({ kept }: { kept: BatchAnswer | null }) {
           </InMargin>
         </>
       ) : null}
-      {text.trim() === '' ? <SavedPlans /> : null}
+      {text.trim() === '' ? (
+        <>
+          <SavedPlans />
+          <OwnRoutes />
+        </>
+      ) : null}
     </>
   );
 }
