@@ -22,6 +22,7 @@ import { portion } from './portion.ts';
 import { precipitate } from './precipitate.ts';
 import { probe } from './probe.ts';
 import { readRoute } from './read-route.ts';
+import { recipe } from './recipe.ts';
 import { reckon } from './reckon.ts';
 import { run } from './run.ts';
 import { saltout } from './saltout.ts';
@@ -57,6 +58,7 @@ export const verbs = {
   foretold,
   probe,
   readRoute,
+  recipe,
   reckon,
   run,
   saltout,

@@ -6,5 +6,5 @@ export { type EquationAnswer, type OwnAnswer, type OwnDraft, ownFrom } from './a
 export { moveStep, putStep, removeStep, reword } from './edit.ts';
 export { type EquationRead, readEquation, typedEquation } from './equation.ts';
 export { leavesOpen } from './leaves-open.ts';
-export { type OwnAsking, ownRoute } from './own-route.ts';
+export { type OwnAsking, ownRoute, roleId } from './own-route.ts';
 export { type RouteFile, routeFile, routeFileShape } from './route-file.ts';

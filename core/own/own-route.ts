@@ -121,7 +121,8 @@ function partsOf(
 
 const bringsWater = ({ form }: Substance) => form === 'dissolved' || form === 'liquid';
 
-function roleId({ id }: Substance, i: number): string {
+/** The id of the role that a bottle plays, by its place among those that were taken. */
+export function roleId({ id }: Substance, i: number): string {
   return id.startsWith('own:') || id.length > 26 ? `reagent-${i + 1}` : id;
 }
 

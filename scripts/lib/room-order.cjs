@@ -20,6 +20,7 @@ exports.coreOrder = [
   ['plan'],
   ['kept', 'sheet'],
   ['own'],
+  ['recipe'],
   ['state'],
   ['care', 'report'],
 ];

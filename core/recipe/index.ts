@@ -1,0 +1,4 @@
+// A recipe as found: amounts in old units, substances by their names, an equation, and what is odd or missing in it.
+
+export { type Ingredient, type RecipeRead, readRecipe } from './read-recipe.ts';
+export { type RecipeDraft, recipeDraft } from './recipe-draft.ts';
