@@ -1,3 +1,4 @@
+import type { Page } from '@playwright/test';
 import { done, pick, readFirst, title, weigh } from './hand.ts';
 import { expect, expectAccessible, Notebook, putBottle, test } from './notebook.ts';
 
@@ -159,3 +160,142 @@ test('a route is copied, changed, kept, handed on as a file, brought in elsewher
   await other.stop();
   other.dispose();
 });
+
+test('a recipe as found: three planted faults are found, and it is rescaled to one’s own bottles', async ({ page }) => {
+  await putBottle(page, 'copper sulfate pentahydrate 99% 500 g', /copper sulfate/i);
+  await putBottle(page, 'washing soda crystals 100% 1kg 2.10', /Washing soda/);
+  await page.getByRole('link', { name: /Plan/ }).click();
+  await page.getByRole('link', { name: 'A recipe you found' }).click();
+  const field = page.getByLabel('Paste or type it, in its own units');
+  await field.fill('How to make nitroglycerin: take 10 g glycerol');
+  await expect(page.getByRole('alert')).toContainText('not planned here');
+  await field.fill(
+    'Basic copper carbonate. Dissolve 50 g of copper sulphate in a cup of hot water. Add 800 g washing soda crystals in 2 pints of water. Filter, wash, dry in the oven at 400 °F. Gives about 60 g of copper carbonate.',
+  );
+  const odd = page.getByRole('region', { name: 'Odd in it' });
+  await expect(odd).toContainText('tenfold slip');
+  await expect(odd).toContainText('dried at 204 °C');
+  await expect(odd).toContainText('It promises 60.0 g');
+  // 50 × 0.99 ÷ 249.68 ÷ 2 × 221.11 = 21.9 g.
+  await expect(page.getByRole('region', { name: 'As it is read' })).toContainText('at most 21.9 g');
+  await expectAccessible(page);
+  await field.fill(
+    'Basic copper carbonate. Dissolve 50 g of copper sulphate in a cup of hot water. Add 80 g washing soda crystals in half a pint of water. Filter, wash, dry in air.',
+  );
+  await expect(page.getByText('Nothing in it is out of proportion')).toBeVisible();
+  await page.getByLabel('Scaled to, g of product').fill('10');
+  await page.getByRole('button', { name: 'Make it from my bottles' }).click();
+  await expect(page.getByLabel('Make', { exact: true })).toHaveValue(/^10 g basic copper carbonate/);
+  await expect(page.locator('.own-balanced')).toContainText('40 % in excess');
+  await expect(page.getByRole('button', { name: 'Take it to the bench' })).toBeEnabled();
+});
+
+test('a chain of three from zinc, handed on wet, comes to an overall yield worked by hand', async ({
+  page,
+  notebook,
+}) => {
+  await putBottle(page, 'zinc 99% 900 g 14.00', /Zinc/);
+  await putBottle(page, 'battery acid 37% 1 L 7.90', /Battery acid/);
+  await putBottle(page, 'washing soda crystals 100% 1kg 2.10', /Washing soda/);
+  await putBottle(page, 'vinegar 8% 5 L 5.50', /Vinegar/);
+  await page.getByRole('link', { name: /Plan/ }).click();
+  await page.getByRole('link', { name: 'Over intermediates' }).click();
+  const make = page.getByLabel('Make', { exact: true });
+  await make.fill('12 g zinc acetate from gold');
+  await expect(page.getByText(/No chain of routes leads from|No substance known/)).toBeVisible();
+  await make.fill('12 g zinc acetate from zinc');
+  await page
+    .getByRole('button', { name: /zinc → zinc sulfate heptahydrate → basic zinc carbonate → zinc acetate/ })
+    .click();
+  const sheet = page.getByRole('region', { name: 'Overall sheet' });
+  await expect(sheet.getByRole('heading', { level: 3 })).toHaveCount(3);
+  await expect(sheet).toContainText('Overall yield');
+  await expectAccessible(page);
+  await sheet.getByRole('link', { name: 'Plan this step' }).first().click();
+
+  // The first: 9.00 g of zinc give 28.0 g of crystals.
+  await page.getByRole('button', { name: 'Take it to the bench' }).click();
+  const first = await lived(page, notebook, { role: 'zinc', grams: 9, until: 'dry', dryG: 28 });
+  await page.goto(`${notebook.origin}/record/${first}`);
+  await page.getByRole('button', { name: 'Put it on the shelf' }).click();
+  await expect(page.getByRole('link', { name: 'On the shelf' })).toBeVisible();
+
+  // The second, of all of it; its cake is used wet.
+  await page.goto(
+    `${notebook.origin}/plan?make=${encodeURIComponent('basic zinc carbonate from 28 g zinc sulfate heptahydrate')}`,
+  );
+  await page.getByRole('button', { name: 'Take it to the bench' }).click();
+  await lived(page, notebook, { role: 'salt', grams: 28, until: 'collect', dryG: null });
+  await page.getByRole('button', { name: 'Change the run' }).click();
+  await page.getByText('use further', { exact: true }).click();
+  await page.getByLabel('All of it, wet').fill('22');
+  await page.getByLabel('Used further').fill('22');
+  await page.getByRole('button', { name: 'To the shelf, intermediate' }).click();
+  await expect(page.getByText(/put on the shelf/).first()).toBeVisible();
+
+  // The third, of the wet cake: 9.50 g of the acetate.
+  await page.goto(`${notebook.origin}/plan?make=${encodeURIComponent('zinc acetate from 22 g basic zinc carbonate')}`);
+  await page.getByRole('button', { name: 'Take it to the bench' }).click();
+  const last = await lived(page, notebook, { role: 'carbonate', grams: 22, until: 'dry', dryG: 9.5 });
+  await page.goto(`${notebook.origin}/record/${last}`);
+  // 9.50 ÷ 219.50 = 0.0433 mol of 9.00 × 0.99 ÷ 65.38 = 0.1363 mol of zinc: 31.8 %.
+  const chain = page.getByRole('region', { name: 'The chain it ends' });
+  await expect(chain.getByRole('listitem')).toHaveCount(3);
+  await expect(chain).toContainText(/Overall\s*(about )?3[12](\.\d)?/);
+  await expectAccessible(page);
+});
+
+interface Lived {
+  readonly role: string;
+  readonly grams: number;
+  readonly until: string;
+  readonly dryG: number | null;
+}
+
+/** A run lived through: one reagent weighed, the steps ended in their order, the dry product weighed. */
+async function lived(page: Page, notebook: Notebook, { role, grams, until, dryG }: Lived): Promise<string> {
+  await expect(title(page)).toBeVisible();
+  const id = /batch_[\w-]+/.exec(page.url())![0];
+  const batch = (await (await fetch(`${notebook.origin}/api/batches/${id}`)).json()) as {
+    plan: { route: { steps: { id: string; op: { do: string; role?: string } }[] }; bottles: Record<string, string> };
+  };
+  const { steps } = batch.plan.route;
+  const last = steps.findIndex((step) => step.id === until);
+  const bodies = steps.slice(0, last + 1).flatMap((step) => [
+    ...(step.op.do === 'add' && step.op.role === role
+      ? [
+          {
+            kind: 'added',
+            step: step.id,
+            role,
+            bottleId: batch.plan.bottles[role],
+            reading: { is: 'exact', value: grams, unit: 'g' },
+            reason: '',
+          },
+        ]
+      : []),
+    ...(step.id === 'dry' && dryG !== null
+      ? [
+          {
+            kind: 'read',
+            step: 'dry',
+            quantity: 'mass',
+            reading: { is: 'exact', value: dryG, unit: 'g' },
+            place: '',
+            state: 'dry',
+          },
+        ]
+      : []),
+    { kind: 'finished', step: step.id },
+  ]);
+  const at = new Date(Date.now() - 600_000).toISOString();
+  const events = bodies.map((body, i) => ({
+    id: `ev_${id.slice(-8).replace(/[^A-Za-z0-9]/g, 'x')}${String(i).padStart(4, '0')}`,
+    happened: { at, giveOrTakeMin: 0 },
+    body,
+  }));
+  await notebook.post(`/batches/${id}/events`, { events });
+  await page.reload();
+  await expect(page.getByRole('article', { name: 'This step' })).toBeVisible();
+  return id;
+}

@@ -42,6 +42,8 @@ const router = createBrowserRouter([
     children: [
       { index: true, element: <Navigate to="/shelf" replace /> },
       { path: 'shelf/:bottleId?', element: <ShelfPage /> },
+      { path: 'plan/chain', lazy: async () => ({ Component: (await import('./plan/chain-page.tsx')).ChainPage }) },
+      { path: 'plan/recipe', lazy: async () => ({ Component: (await import('./plan/recipe-page.tsx')).RecipePage }) },
       { path: 'plan/own', lazy: async () => ({ Component: (await import('./plan/own/own-page.tsx')).OwnPage }) },
       { path: 'plan/:batchId?', lazy: async () => ({ Component: (await import('./plan/plan-page.tsx')).PlanPage }) },
       { path: 'bench', lazy: async () => ({ Component: (await import('./board/board-page.tsx')).BoardPage }) },

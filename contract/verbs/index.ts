@@ -3,6 +3,8 @@ import { assay } from './assay.ts';
 import { boil } from './boil.ts';
 import { buffer } from './buffer.ts';
 import { careVerbs } from './care.ts';
+import { chain } from './chain.ts';
+import { chainYield } from './chain-yield.ts';
 import { changeRoute } from './change-route.ts';
 import { clash } from './clash.ts';
 import { compare } from './compare.ts';
@@ -43,6 +45,8 @@ export const verbs = {
   ...careVerbs,
   advise,
   boil,
+  chain,
+  chainYield,
   changeRoute,
   clash,
   compare,

@@ -44,7 +44,8 @@ export function cautionsByStep(
   walk: Walk,
   setting: CautionSetting,
 ): Record<string, readonly Caution[]> {
-  const by: Record<string, readonly Caution[]> = {};
+  // Steps come from files too: one named like a member of every object must not be found.
+  const by = Object.create(null) as Record<string, readonly Caution[]>;
   const shared = sharedFacts(facts, setting);
   const told = new Set(
     METALS.filter((id) => facts.steps.some(({ cautions }) => cautions.includes(id))).flatMap(saidBy),

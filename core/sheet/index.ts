@@ -1,6 +1,7 @@
 // Sheets: all that follows from a plan and what was entered, every number a figure. A run is gone through twice, as it will be
 // and as far as it is done; the sheet is put together from that. Quantities by name fill the sentences of steps.
 
+export { asInserted } from './as-inserted.ts';
 export { assemble, sheetOf } from './assemble.ts';
 export { type Asking, choicesFor, type PlanChoice, type TargetAnswer } from './choices.ts';
 export { type Entries, entriesOf } from './entries.ts';
@@ -9,6 +10,7 @@ export { type Gauge, hoursText } from './gauge.ts';
 export { type GoneThrough, goThrough } from './gone-through.ts';
 export { type Makeable, type MakeableAnswer, makeableFrom, type Opened } from './makeable.ts';
 export type { SheetRow } from './row.ts';
+export { productPerExtent } from './scale.ts';
 export { fillTemplate, type Named, type Names, type TextPart } from './sentence.ts';
 export type { Made, Now, Sheet, SheetGas } from './sheet.ts';
 export type { Furthest } from './theory.ts';

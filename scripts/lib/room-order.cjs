@@ -19,7 +19,7 @@ exports.coreOrder = [
   ['route', 'surprise'],
   ['plan'],
   ['kept', 'sheet'],
-  ['own'],
+  ['own', 'chain'],
   ['recipe'],
   ['state'],
   ['care', 'report'],

@@ -11,6 +11,7 @@ import { Cautions, uniqueCautions } from '../parts/cautions.tsx';
 import { today } from '../parts/day.ts';
 import { Lessons } from '../parts/lessons.tsx';
 import { InMargin } from '../parts/margin.tsx';
+import { copyOf } from '../parts/own-draft.ts';
 import { rehearsalOf } from '../rehearse/index.ts';
 import { useCompute } from '../worker/compute.ts';
 import { BatchSheet } from './batch-sheet.tsx';
@@ -19,7 +20,7 @@ import { FoundSince } from './found-since.tsx';
 import { FromThisShelf } from './from-this-shelf.tsx';
 import { MissingBottle } from './missing-bottle.tsx';
 import { OwnBatch } from './own/own-page.tsx';
-import { copyOf } from './own/use-own-draft.ts';
+
 import { OwnRoutes } from './own-routes.tsx';
 import { RoutesTable } from './routes-table.tsx';
 import { SavedPlans } from './saved-plans.tsx';
@@ -164,7 +165,11 @@ function Planning({ kept }: { kept: BatchAnswer | null }) {
       <p className="own-way">
         <Link to="/plan/own" state={{ own: { text } }}>
           {text.trim() === '' ? 'A batch of your own, without a route' : 'Make it your own way'}
-        </Link>
+        </Link>{' '}
+        <Link to={`/plan/chain${text.trim() === '' ? '' : `?make=${encodeURIComponent(text)}`}`}>
+          Over intermediates
+        </Link>{' '}
+        <Link to="/plan/recipe">A recipe you found</Link>
       </p>
       <div id={`${id}-said`} aria-live="polite">
         {text.trim() === '' ? <Examples onPick={type} /> : null}

@@ -1,15 +1,19 @@
 import { Link, useParams } from 'react-router';
 import { workingText } from '#core/figure';
+import { liveOf } from '#core/log';
 import { planTitle } from '#core/plan';
 import { hoursSaid } from '#core/rate';
+import { asInserted } from '#core/sheet';
 import { formatNumber, formatPlain } from '#core/units';
 import { sentenceOf } from '../api/client.ts';
 import { useBatches } from '../api/queries.ts';
 import { dayText, instantText } from '../parts/day.ts';
 import { Lessons } from '../parts/lessons.tsx';
 import { Num, NumRow } from '../parts/num.tsx';
+import { draftOf } from '../parts/own-draft.ts';
 import { plainText } from '../parts/sentence.tsx';
 import { type Run, useRun } from '../run/use-run.ts';
+import { ChainYield } from './chain-yield.tsx';
 import { FoundLater } from './found-later.tsx';
 import { Fractions } from './fractions.tsx';
 import { ToShelf } from './to-shelf.tsx';
@@ -58,6 +62,7 @@ function Record({ run }: { run: Run }) {
         ) : null}
         <OtherAttempts run={run} />
         <ToShelf run={run} />
+        <DoAgain run={run} />
       </p>
       {state.abandonedFor ? (
         <p className="caution">
@@ -65,7 +70,7 @@ function Record({ run }: { run: Run }) {
         </p>
       ) : null}
       <Outcome run={run} />
-      <Chain run={run} />
+      <ChainYield run={run} />
       <FoundLater batchId={batch.id} />
       <Fractions run={run} />
       <h2>What went in</h2>
@@ -179,21 +184,13 @@ function Record({ run }: { run: Run }) {
   );
 }
 
-/** Where the limiting reagent was made here too: the yield over both batches. */
-function Chain({ run }: { run: Run }) {
-  const batches = useBatches();
-  const { sheet, yield: account } = run.state;
-  const line = sheet.additions.find(({ limiting }) => limiting);
-  const from = line?.bottleId ? run.batch.plan.stock[line.bottleId]?.card.fromBatch : null;
-  const parent = (batches.data ?? []).find(({ id }) => id === from);
-  if (!line || !parent) return null;
-  const both = account && parent.yieldPct ? (account.yieldPct.value * parent.yieldPct.value) / 100 : null;
+/** The same once more, as it was really done: with the steps that were put in at the bench. */
+function DoAgain({ run }: { run: Run }) {
+  if (run.state.status !== 'done' || !run.batch.plan.route.id.startsWith('own-')) return null;
   return (
-    <p className="small">
-      {line.name} came from <Link to={`/record/${parent.id}`}>batch {parent.number}</Link>
-      {parent.yieldPct ? `, at ${formatNumber(parent.yieldPct.value, 3)} %` : ''}
-      {both === null ? '.' : `: ${formatNumber(both, 3)} % over both.`}
-    </p>
+    <Link to="/plan/own" state={{ own: draftOf(asInserted(run.batch.plan, liveOf(run.events))) }}>
+      Do it again so
+    </Link>
   );
 }
 

@@ -1,6 +1,7 @@
 import type { Route } from '../route.ts';
 import { acidDilution } from './acid-dilution.ts';
 import { ammoniaSolution } from './ammonia-solution.ts';
+import { bakedSolids } from './baked.ts';
 import { saltsOfWeakAcids } from './carbonate-and-acid.ts';
 import { constantBoilingAcid } from './constant-boiling-acid.ts';
 import { copperCarbonate } from './copper-carbonate.ts';
@@ -11,6 +12,7 @@ import { nitricAcid } from './nitric-acid.ts';
 import { potassiumNitrate } from './potassium-nitrate.ts';
 import { recoveredAcetone, recoveredIsopropanol } from './recovered-solvent.ts';
 import { recrystallisations } from './recrystallise.ts';
+import { saltsFromAcids } from './salt-from-acid.ts';
 import { silicaFromWashedSand } from './silica.ts';
 import { silicaFromCommonSand } from './silica-from-common-sand.ts';
 import { sodiumAcetate } from './sodium-acetate.ts';
@@ -38,6 +40,8 @@ export const catalogue: readonly Route[] = [
   silicaFromWashedSand,
   silicaFromCommonSand,
   ...saltsOfWeakAcids,
+  ...saltsFromAcids,
+  ...bakedSolids,
   ...recrystallisations,
   constantBoilingAcid,
   nitricAcid,

@@ -4,13 +4,13 @@ import { useNavigate, useParams } from 'react-router';
 import type { BatchAnswer } from '#contract/api';
 import { formulaText } from '#core/substance';
 import { sentenceOf } from '../../api/client.ts';
-import { newId } from '../../api/ids.ts';
 import { useBatch, useKeepPlan } from '../../api/queries.ts';
 import { Field } from '../../kit/field.tsx';
 import { NumberField } from '../../kit/number-field.tsx';
 import { Cautions, uniqueCautions } from '../../parts/cautions.tsx';
 import { Lessons } from '../../parts/lessons.tsx';
 import { InMargin } from '../../parts/margin.tsx';
+import { newOwnRouteId } from '../../parts/own-draft.ts';
 import { MissingBottle } from '../missing-bottle.tsx';
 import { Supposed } from '../supposed.tsx';
 import { isSupposed } from '../use-supposed.ts';
@@ -48,7 +48,7 @@ export function OwnBatch({ kept }: { kept: BatchAnswer | null }) {
   const send = (then: (batch: BatchAnswer) => void) => {
     if (!plan) return;
     // A free batch has a route of its own from the moment it is kept.
-    const route = plan.route.id.startsWith('own-') ? plan.route : { ...plan.route, id: newId('own').replace('_', '-') };
+    const route = plan.route.id.startsWith('own-') ? plan.route : { ...plan.route, id: newOwnRouteId() };
     keep.mutate(
       { id: kept?.id ?? null, plan: { ...plan, route }, basedOn: kept?.version ?? 0 },
       {

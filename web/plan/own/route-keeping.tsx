@@ -2,9 +2,9 @@ import { Input } from 'antd';
 import { useState } from 'react';
 import type { Plan } from '#core/plan';
 import { sentenceOf } from '../../api/client.ts';
-import { newId } from '../../api/ids.ts';
 import { useKeepRoute, useOwnRoutes } from '../../api/routes.ts';
 import { Field } from '../../kit/field.tsx';
+import { newOwnRouteId } from '../../parts/own-draft.ts';
 
 /** The way it is made, kept as a route of one's own: planned with again, changed, handed on. */
 export function RouteKeeping({ plan }: { plan: Plan }) {
@@ -20,7 +20,7 @@ export function RouteKeeping({ plan }: { plan: Plan }) {
       </button>
     );
   const done = () => {
-    const id = plan.route.id.startsWith('own-') ? plan.route.id : newId('own').replace('_', '-');
+    const id = plan.route.id.startsWith('own-') ? plan.route.id : newOwnRouteId();
     // What was set is where the route begins from now on.
     const controls = plan.route.controls.map((each) => ({ ...each, start: plan.controls[each.id] ?? each.start }));
     const route = { ...plan.route, id, title: title.trim() || plan.route.title, controls };

@@ -2,37 +2,13 @@ import { useEffect, useMemo, useState } from 'react';
 import { useLocation, useNavigate } from 'react-router';
 import type { BatchAnswer } from '#contract/api';
 import type { VerbInput } from '#contract/verbs';
-import { type Plan, planTitle } from '#core/plan';
-import { reactionText } from '#core/reaction';
-import type { Route } from '#core/route';
-import { newId } from '../../api/ids.ts';
 import { useBench, useBottles } from '../../api/queries.ts';
 import { today } from '../../parts/day.ts';
+import { type Draft, draftOf, EMPTY_DRAFT } from '../../parts/own-draft.ts';
 import { useCompute } from '../../worker/compute.ts';
 import { compute } from '../../worker/door.ts';
 import { useSupposed } from '../use-supposed.ts';
 
-/** What is written of a batch of one's own so far. */
-export interface Draft {
-  readonly text: string;
-  readonly formula: string;
-  readonly gPer100gWater: number | null;
-  readonly bottles: readonly string[];
-  readonly equations: readonly string[];
-  /** The route once it was changed by hand. */
-  readonly mine: Route | null;
-  readonly controls: Readonly<Record<string, number>>;
-}
-
-const EMPTY: Draft = {
-  text: '',
-  formula: '',
-  gPer100gWater: null,
-  bottles: [],
-  equations: [''],
-  mine: null,
-  controls: {},
-};
 const KEY = 'own-draft';
 
 export type RouteChange = VerbInput<'changeRoute'>['change'];
@@ -126,38 +102,19 @@ export function forgetDraft(): void {
 
 function startOf(state: unknown): Draft {
   if (isStart(state)) {
-    const start = { ...EMPTY, ...state.own };
+    const start = { ...EMPTY_DRAFT, ...state.own };
     keepInTab(start);
     return start;
   }
   try {
     const kept: unknown = JSON.parse(sessionStorage.getItem(KEY) ?? 'null');
-    return typeof kept === 'object' && kept !== null ? { ...EMPTY, ...kept } : EMPTY;
+    return typeof kept === 'object' && kept !== null ? { ...EMPTY_DRAFT, ...kept } : EMPTY_DRAFT;
   } catch {
-    return EMPTY;
+    return EMPTY_DRAFT;
   }
 }
 
 /** Another page may hand over what it begins with: a target, a route that was copied. */
 function isStart(state: unknown): state is { readonly own: Partial<Draft> } {
   return typeof state === 'object' && state !== null && 'own' in state;
-}
-
-/** A route to be changed: a copy, under an id of its own. */
-export function copyOf(plan: Plan): Draft {
-  const title = `${plan.route.title}, my own`.slice(0, 200);
-  const id = newId('own').replace('_', '-');
-  return { ...draftOf(plan), mine: { ...plan.route, id, title } };
-}
-
-export function draftOf(plan: Plan): Draft {
-  const bottles = plan.route.roles.flatMap(({ id }) => plan.bottles[id] ?? []);
-  return {
-    ...EMPTY,
-    text: planTitle(plan),
-    bottles,
-    equations: plan.route.reactions.length > 0 ? plan.route.reactions.map(reactionText) : [''],
-    mine: plan.route,
-    controls: plan.controls,
-  };
 }

@@ -1,0 +1,24 @@
+import { runEventShape } from '#core/log';
+import { planShape } from '#core/plan';
+import { fields, list, nullable, number, text } from '#core/shape';
+import { chainYield as yieldOf } from '#core/state';
+import { verb } from '../verb.ts';
+
+export const chainYield = verb({
+  name: 'chainYield',
+  input: fields({
+    runs: list(
+      fields({
+        id: text(60),
+        number: number({ min: 1, whole: true }),
+        plan: planShape,
+        events: list(runEventShape, 20_000),
+      }),
+      8,
+      1,
+    ),
+    basis: nullable(text(40)),
+  }),
+  run: ({ runs, basis }) => yieldOf(runs, basis),
+  example: null,
+});

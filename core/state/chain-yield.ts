@@ -1,0 +1,182 @@
+import { derive, type Figure, given } from '#core/figure';
+import type { RunEvent } from '#core/log';
+import { type Plan, planTitle } from '#core/plan';
+import { fail, ok, type Result } from '#core/problem';
+import { productPerExtent } from '#core/sheet';
+import { contentOf } from '#core/stock';
+import { molarMassFigure, substanceOf } from '#core/substance';
+import type { AdditionLine } from '#core/technique';
+import { type RunState, runState } from './state.ts';
+
+/** A batch of a chain. */
+export interface ChainRun {
+  readonly id: string;
+  readonly number: number;
+  readonly plan: Plan;
+  readonly events: readonly RunEvent[];
+}
+
+export interface ChainStepYield {
+  readonly number: number;
+  readonly title: string;
+  /** What its yield is counted on: the reagent at the beginning, then what the batch before gave. */
+  readonly of: string;
+  /** mol of it that went in, and of product that could come of that. */
+  readonly took: Figure;
+  readonly theory: Figure;
+  /** mol that came: weighed, or as the bottle it was handed on in says; null while nothing is known. */
+  readonly gave: Figure | null;
+  readonly yieldPct: Figure | null;
+  /** Part of what it gave that the next one used; null for the last. */
+  readonly used: Figure | null;
+}
+
+export interface ChainYield {
+  readonly steps: readonly ChainStepYield[];
+  /** Of all that was taken at the beginning, what parts were used considered; null while a step has none. */
+  readonly overall: Figure | null;
+}
+
+/** Roles of a plan that a yield may be counted on. */
+export function basesOf(plan: Plan, state: RunState): readonly AdditionLine[] {
+  const counted = new Set(plan.route.roles.filter(({ dose }) => dose.by === 'extent').map(({ id }) => id));
+  return state.sheet.additions.filter(({ role, amount }) => counted.has(role) && amount.value > 0);
+}
+
+/**
+ * What a chain of batches came to, first to last: each uses a bottle that the one before put on the shelf. A step’s yield is
+ * counted on what it got from the one before; the first one’s on `basis`, a role of it, or on what limits it.
+ */
+export function chainYield(runs: readonly ChainRun[], basis: string | null): Result<ChainYield> {
+  const states: RunState[] = [];
+  for (const run of runs) {
+    const state = runState(run.plan, run.events, 'as they are');
+    if (!state.ok) return state;
+    states.push(state.value);
+  }
+  const steps: ChainStepYield[] = [];
+  for (const [i, run] of runs.entries()) {
+    const state = states[i]!;
+    const line = lineOf(run, state, i === 0 ? { basis } : { before: runs[i - 1]!.id });
+    if (!line) {
+      const sentence =
+        i === 0
+          ? `Batch ${run.number} has no such reagent to count on.`
+          : `Batch ${run.number} took nothing from batch ${runs[i - 1]!.number}: they are no chain.`;
+      return fail('invalid-input', sentence, { field: 'runs' });
+    }
+    const ratio = ratioOf(run.plan, line.role);
+    const theory = derive(
+      { symbol: 'n', name: `${nameOf(state)} that could come of it`, unit: 'mol' },
+      'n × r',
+      { n: line.amount, r: given({ symbol: 'r', name: 'mol of product for a mol', unit: '' }, ratio, 'the equations') },
+      (x) => x.n * x.r,
+    );
+    const next = runs[i + 1];
+    const handed = next ? handedOn(run, next, states[i + 1]!) : null;
+    const gave = handed?.gave ?? weighedOf(state);
+    steps.push({
+      number: run.number,
+      title: planTitle(run.plan),
+      of: line.name,
+      took: line.amount,
+      theory,
+      gave,
+      yieldPct: gave && percent(gave, theory),
+      used: handed?.used ?? null,
+    });
+  }
+  return ok({ steps, overall: overallOf(steps) });
+}
+
+/** The addition that a yield is counted on. */
+function lineOf(
+  run: ChainRun,
+  state: RunState,
+  on: { readonly before: string } | { readonly basis: string | null },
+): AdditionLine | undefined {
+  const lines = basesOf(run.plan, state);
+  if ('before' in on)
+    return lines.find(({ bottleId }) => bottleId !== null && run.plan.stock[bottleId]?.card.fromBatch === on.before);
+  if (on.basis !== null) return lines.find(({ role }) => role === on.basis);
+  return lines.find(({ limiting }) => limiting) ?? lines[0];
+}
+
+/** mol of product for each mol of a role’s substance. */
+function ratioOf({ route, bottles, stock }: Plan, roleId: string): number {
+  const role = route.roles.find(({ id }) => id === roleId);
+  if (role?.dose.by !== 'extent') return 1;
+  const id = bottles[roleId];
+  const held = id ? stock[id]?.card.substanceId : undefined;
+  const other = role.dose.others?.find(({ substanceId }) => substanceId === held);
+  return productPerExtent(route) / (other?.perExtent ?? role.dose.perExtent);
+}
+
+/** What a bottle that was handed on held, and the part of it that the next batch took. */
+function handedOn(
+  run: ChainRun,
+  next: ChainRun,
+  state: RunState,
+): { readonly gave: Figure; readonly used: Figure } | null {
+  const line = lineOf(next, state, { before: run.id });
+  const then = line?.bottleId ? next.plan.stock[line.bottleId] : undefined;
+  if (!line || !then?.card.size) return null;
+  const content = contentOf({ id: line.bottleId!, ...then, usedG: 0 }, next.plan.bench.tempC, next.plan.day);
+  if (!content.ok || !content.value.sizeG) return null;
+  const M = molarMassFigure(content.value.substance.formula);
+  const gave = derive(
+    { symbol: 'n', name: `${content.value.substance.name} handed on`, unit: 'mol' },
+    'm × w ÷ (100 × M)',
+    { m: content.value.sizeG, w: content.value.w, M },
+    (x) => (x.m * x.w) / (100 * x.M),
+  );
+  const used = derive(
+    { symbol: 'f', name: 'part of it that was used', unit: '' },
+    'min(1; t ÷ n)',
+    { t: line.amount, n: gave },
+    (x) => Math.min(1, x.t / x.n),
+  );
+  return { gave, used };
+}
+
+/** mol of the product by its yield account; null while nothing was found. */
+function weighedOf(state: RunState): Figure | null {
+  const { sheet, productId } = state;
+  const mass = state.yield?.mass;
+  if (!mass) return null;
+  const M = molarMassFigure(substanceOf(productId).formula);
+  return derive(
+    { symbol: 'n', name: `${sheet.product?.name ?? nameOf(state)}, found`, unit: 'mol' },
+    'm ÷ M',
+    { m: mass, M },
+    (x) => x.m / x.M,
+  );
+}
+
+function percent(gave: Figure, theory: Figure): Figure {
+  return derive(
+    { symbol: 'Y', name: 'yield', unit: '%' },
+    '100 × n ÷ t',
+    { n: gave, t: theory },
+    (x) => (100 * x.n) / x.t,
+  );
+}
+
+function overallOf(steps: readonly ChainStepYield[]): Figure | null {
+  if (steps.some(({ yieldPct }) => yieldPct === null)) return null;
+  const whole = given({ symbol: 'Y', name: 'whole', unit: '%' }, 100, 'all that was taken at the beginning');
+  return steps.reduce<Figure>(
+    (Y, { yieldPct }) =>
+      derive(
+        { symbol: 'Y', name: 'overall yield', unit: '%' },
+        'Y × y ÷ 100',
+        { Y, y: yieldPct! },
+        (x) => (x.Y * x.y) / 100,
+      ),
+    whole,
+  );
+}
+
+function nameOf({ productId }: RunState): string {
+  return substanceOf(productId).name;
+}

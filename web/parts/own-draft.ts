@@ -1,0 +1,49 @@
+import { type Plan, planTitle } from '#core/plan';
+import { reactionText } from '#core/reaction';
+import type { Route } from '#core/route';
+import { newId } from '../api/ids.ts';
+
+/** What is written of a batch of one's own so far. */
+export interface Draft {
+  readonly text: string;
+  readonly formula: string;
+  readonly gPer100gWater: number | null;
+  readonly bottles: readonly string[];
+  readonly equations: readonly string[];
+  /** The route once it was changed by hand. */
+  readonly mine: Route | null;
+  readonly controls: Readonly<Record<string, number>>;
+}
+
+export const EMPTY_DRAFT: Draft = {
+  text: '',
+  formula: '',
+  gPer100gWater: null,
+  bottles: [],
+  equations: [''],
+  mine: null,
+  controls: {},
+};
+
+/** A plan to be changed where a batch of one's own is written. */
+export function draftOf(plan: Plan): Draft {
+  const bottles = plan.route.roles.flatMap(({ id }) => plan.bottles[id] ?? []);
+  return {
+    ...EMPTY_DRAFT,
+    text: planTitle(plan),
+    bottles,
+    equations: plan.route.reactions.length > 0 ? plan.route.reactions.map(reactionText) : [''],
+    mine: plan.route,
+    controls: plan.controls,
+  };
+}
+
+/** A route to be changed: a copy, under an id of its own. */
+export function copyOf(plan: Plan): Draft {
+  const title = `${plan.route.title}, my own`.slice(0, 200);
+  return { ...draftOf(plan), mine: { ...plan.route, id: newOwnRouteId(), title } };
+}
+
+export function newOwnRouteId(): string {
+  return newId('own').replace('_', '-');
+}
