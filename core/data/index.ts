@@ -77,3 +77,5 @@ export { thermochem } from './tables/thermochem.ts';
 export { transitions, transitionsMore } from './tables/transitions.ts';
 export { vle } from './tables/vle/index.ts';
 export { volatiles } from './tables/volatiles.ts';
+export { yields } from './tables/yields.ts';
+export type { YieldRow } from './yield-row.ts';

@@ -103,7 +103,7 @@ function lineOf(
 }
 
 /** mol of product for each mol of a role’s substance. */
-function ratioOf({ route, bottles, stock }: Plan, roleId: string): number {
+export function ratioOf({ route, bottles, stock }: Plan, roleId: string): number {
   const role = route.roles.find(({ id }) => id === roleId);
   if (role?.dose.by !== 'extent') return 1;
   const id = bottles[roleId];

@@ -29,3 +29,4 @@ export { type RunState, runState, type TimerState } from './state.ts';
 export type { StepState } from './step-state.ts';
 export { type StillCut, type StillRun, stillOf } from './still-of.ts';
 export { furtherUse, usedFurther } from './used-further.ts';
+export { type Went, type WhereItWent, whereItWent } from './where-it-went.ts';

@@ -17,6 +17,7 @@ import { ChainYield } from './chain-yield.tsx';
 import { FoundLater } from './found-later.tsx';
 import { Fractions } from './fractions.tsx';
 import { ToShelf } from './to-shelf.tsx';
+import { WhereItWent } from './where-it-went.tsx';
 import './record.css';
 
 export function RecordPage() {
@@ -71,6 +72,7 @@ function Record({ run }: { run: Run }) {
       ) : null}
       <Outcome run={run} />
       <ChainYield run={run} />
+      <WhereItWent run={run} />
       <FoundLater batchId={batch.id} />
       <Fractions run={run} />
       <h2>What went in</h2>
