@@ -30,6 +30,7 @@ import { run } from './run.ts';
 import { saltout } from './saltout.ts';
 import { sheet } from './sheet.ts';
 import { shelfVerbs } from './shelf-verbs.ts';
+import { sideBySide } from './side-by-side.ts';
 import { still } from './still.ts';
 import { surprise } from './surprise.ts';
 import { target } from './target.ts';
@@ -67,6 +68,7 @@ export const verbs = {
   run,
   saltout,
   sheet,
+  sideBySide,
   still,
   surprise,
   target,

@@ -6,7 +6,7 @@ import { unwrap } from '#core/problem';
 import { reactionText } from '#core/reaction';
 import { catalogue, routeProblems, stepKinds } from '#core/route';
 import { sheetOf } from '#core/sheet';
-import { runState } from '#core/state';
+import { runState, whereItWent } from '#core/state';
 import { parseLabel } from '#core/stock';
 import { describedId } from '#core/substance';
 import { BenchDefaults, massOverAll } from '#core/vessel';
@@ -296,6 +296,8 @@ describe('any batch of one’s own', () => {
         const went = additions.reduce((sum, line) => sum + (line.actual?.value ?? 0), 0);
         const made = plan.route.steps.some(({ op }) => op.do === 'make-up' || op.do === 'redissolve');
         if (now && !made) expect(massOverAll(now.vessels)).toBeCloseTo(went, 4);
+        const parts = whereItWent(plan, run.value)?.parts;
+        if (parts) expect(Math.abs(parts.reduce((sum, { pct }) => sum + pct, 0) - 100)).toBeLessThan(0.5);
       }),
       { numRuns: 80 },
     );

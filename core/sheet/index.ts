@@ -13,6 +13,7 @@ export type { SheetRow } from './row.ts';
 export { productPerExtent } from './scale.ts';
 export { fillTemplate, type Named, type Names, type TextPart } from './sentence.ts';
 export type { Made, Now, Sheet, SheetGas } from './sheet.ts';
+export { type MethodColumn, type MethodRow, methodColumns, sideBySide } from './side-by-side.ts';
 export type { Furthest } from './theory.ts';
 export { toleranceSentence } from './tolerance.ts';
 export type { StepHeat, Walk } from './walk.ts';

@@ -24,6 +24,7 @@ import { OwnBatch } from './own/own-page.tsx';
 import { OwnRoutes } from './own-routes.tsx';
 import { RoutesTable } from './routes-table.tsx';
 import { SavedPlans } from './saved-plans.tsx';
+import { SideBySide } from './side-by-side.tsx';
 import { Supposed } from './supposed.tsx';
 import { isSupposed, useSupposed } from './use-supposed.ts';
 import './plan.css';
@@ -66,6 +67,7 @@ function Planning({ kept }: { kept: BatchAnswer | null }) {
   const keep = useKeepPlan();
   const saveBench = useSaveBench();
   const [rehearses, setRehearses] = useState(false);
+  const [compares, setCompares] = useState(false);
   const [text, setText] = useState(() => (kept ? planTitle(kept.plan) : (search.get('make') ?? '')));
   const [changes, setChanges] = useState<Changes>(() =>
     kept ? keptChanges(kept.plan) : { routeId: search.get('route'), controls: {}, bottles: {} },
@@ -194,6 +196,13 @@ function Planning({ kept }: { kept: BatchAnswer | null }) {
           onChoose={(routeId) => setChanges({ routeId, controls: {}, bottles: {} })}
         />
       ) : null}
+      {compares && choice ? (
+        <SideBySide
+          plans={choices.filter((each) => each.missing.length === 0).map((each) => each.plan)}
+          chosen={{ cost: sheet.value?.cost?.value ?? null, amount: choice.plan.target.amount }}
+          onChoose={(routeId, controls) => setChanges({ routeId, controls, bottles: {} })}
+        />
+      ) : null}
       {choice && choice.missing.length > 0 ? (
         <MissingBottle tempC={bench.data?.bench.tempC ?? 20} onSuppose={supposed.suppose} />
       ) : null}
@@ -243,6 +252,9 @@ function Planning({ kept }: { kept: BatchAnswer | null }) {
                 {rehearsal.name}
               </button>
             ) : null}
+            <button type="button" className="link" aria-pressed={compares} onClick={() => setCompares(!compares)}>
+              Methods side by side
+            </button>
             <button
               type="button"
               className="link"
