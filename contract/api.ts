@@ -1,3 +1,4 @@
+import type { RunShows } from '#core/account';
 import type { AssayEntry, AssayPlan } from '#core/assay';
 import type { Present } from '#core/guard';
 import type { RunEvent } from '#core/log';
@@ -44,6 +45,8 @@ export interface BatchSummary {
   readonly vessel: string | null;
   readonly residue: readonly Present[];
   readonly lesson: string;
+  /** What it tells of the bench, once it is done. */
+  readonly shows: Pick<RunShows, 'lossPct' | 'boilGPerH'>;
   /** Photographed under a grey card, by step. */
   readonly colours: readonly { readonly step: string; readonly hex: string }[];
   readonly version: number;

@@ -2,4 +2,5 @@
 // what would explain it, in numbers.
 
 export { literatureYield } from './literature.ts';
+export { type RunShows, type ShownValue, shownBy } from './shown.ts';
 export { productMass, solutionYield, type YieldAccount, yieldOf } from './yield.ts';

@@ -1,11 +1,11 @@
 import type { BatchAnswer, BatchSummary } from '#contract/api';
 import { sdOf } from '#core/figure';
-import { planTitle } from '#core/plan';
-import { type RunState, runState } from '#core/state';
+import { type Plan, planTitle } from '#core/plan';
+import { type RunState, runState, shownByRun } from '#core/state';
 import { formatFigure, formatNumber } from '#core/units';
 
 /** Raise when a model change makes stored summaries stale: they are then folded again. */
-export const SUMMARY_MODEL = 4;
+export const SUMMARY_MODEL = 5;
 
 /** One line of the batch list, from plan and events. */
 export function summarise(batch: BatchAnswer): BatchSummary {
@@ -33,6 +33,7 @@ export function summarise(batch: BatchAnswer): BatchSummary {
       vessel: null,
       residue: [],
       lesson: folded.problem.message,
+      shows: { lossPct: null, boilGPerH: null },
     };
   }
   const state = folded.value;
@@ -47,7 +48,13 @@ export function summarise(batch: BatchAnswer): BatchSummary {
     vessel: state.sheet.vessel?.vessel.name ?? null,
     residue: residueOf(state),
     lesson: state.abandonedFor ?? '',
+    shows: showsOf(plan, state),
   };
+}
+
+function showsOf(plan: Plan, state: RunState): BatchSummary['shows'] {
+  const { lossPct, boilGPerH } = shownByRun(plan, state);
+  return { lossPct, boilGPerH };
 }
 
 /** What counts most in a reused vessel: a few things, the most of it first. */

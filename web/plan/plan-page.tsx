@@ -24,6 +24,7 @@ import { OwnBatch } from './own/own-page.tsx';
 import { OwnRoutes } from './own-routes.tsx';
 import { RoutesTable } from './routes-table.tsx';
 import { SavedPlans } from './saved-plans.tsx';
+import { ShownHere, useShown, withShown } from './shown-here.tsx';
 import { SideBySide } from './side-by-side.tsx';
 import { Supposed } from './supposed.tsx';
 import { isSupposed, useSupposed } from './use-supposed.ts';
@@ -68,6 +69,7 @@ function Planning({ kept }: { kept: BatchAnswer | null }) {
   const saveBench = useSaveBench();
   const [rehearses, setRehearses] = useState(false);
   const [compares, setCompares] = useState(false);
+  const [byBook, setByBook] = useState(false);
   const [text, setText] = useState(() => (kept ? planTitle(kept.plan) : (search.get('make') ?? '')));
   const [changes, setChanges] = useState<Changes>(() =>
     kept ? keptChanges(kept.plan) : { routeId: search.get('route'), controls: {}, bottles: {} },
@@ -112,7 +114,9 @@ function Planning({ kept }: { kept: BatchAnswer | null }) {
     choices.find((each) => each.plan.route.id === changes.routeId) ??
     choices.find((each) => each.missing.length === 0) ??
     choices[0];
-  const plan = useMemo(() => (choice ? withChanges(choice, changes, shelf) : undefined), [choice, changes, shelf]);
+  const planned = useMemo(() => (choice ? withChanges(choice, changes, shelf) : undefined), [choice, changes, shelf]);
+  const shown = useShown(planned);
+  const plan = useMemo(() => (planned && !byBook ? withShown(planned, shown) : planned), [planned, shown, byBook]);
   const sheet = useCompute(
     'sheet',
     useMemo(() => (plan ? { plan } : undefined), [plan]),
@@ -229,6 +233,7 @@ function Planning({ kept }: { kept: BatchAnswer | null }) {
               />
             </Suspense>
           ) : null}
+          <ShownHere shown={shown} byBook={byBook} onByBook={setByBook} />
           <div className="plan-acts">
             <button
               type="button"

@@ -96,6 +96,7 @@ describe('the list of batches', () => {
     vessel: null,
     residue: [],
     lesson: '',
+    shows: { lossPct: null, boilGPerH: null },
     colours: [],
     version: 3,
     ...change,

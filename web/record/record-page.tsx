@@ -16,6 +16,7 @@ import { type Run, useRun } from '../run/use-run.ts';
 import { ChainYield } from './chain-yield.tsx';
 import { FoundLater } from './found-later.tsx';
 import { Fractions } from './fractions.tsx';
+import { ScaleUp } from './scale-up.tsx';
 import { ToShelf } from './to-shelf.tsx';
 import { WhereItWent } from './where-it-went.tsx';
 import './record.css';
@@ -73,6 +74,7 @@ function Record({ run }: { run: Run }) {
       <Outcome run={run} />
       <ChainYield run={run} />
       <WhereItWent run={run} />
+      <ScaleUp run={run} />
       <FoundLater batchId={batch.id} />
       <Fractions run={run} />
       <h2>What went in</h2>
