@@ -23,7 +23,7 @@ module.exports = {
     {
       name: 'shared-below-stations',
       severity: 'error',
-      from: { path: '^web/(kit|parts|run|worker|api|theme)/' },
+      from: { path: '^web/(kit|parts|run|worker|api|theme|planning|own)/' },
       to: { path: `^web/(${STATIONS}|shell)/` },
     },
     {

@@ -16,6 +16,12 @@ export interface BenchAnswer {
   readonly bench: Bench;
 }
 
+/** A route as a file held it, before it is kept. */
+export interface RouteLook {
+  readonly route: Route;
+  readonly leavesOpen: readonly string[];
+}
+
 /** A route of one's own, in its newest version. */
 export interface OwnRouteAnswer {
   readonly id: string;

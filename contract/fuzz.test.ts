@@ -30,7 +30,6 @@ function goodInputs(): ReadonlyMap<string, Json> {
     run: { plan, events },
     advise: { plan, events, step: 'zinc', now: '2026-03-14T10:00:00.000Z' },
     changeRoute: { route: plan.route, change: { do: 'put', kind: 'hold', of: '', after: 'zinc' } },
-    readRoute: { text: JSON.stringify({ format: 'earnest-still route', version: 1, route: plan.route }) },
     sideBySide: { plans: [plan] },
     chainYield: { runs: [{ id: 'batch_fuzzed01', number: 1, plan, events }], basis: null },
     care: { plan, events, shelf: testShelf.slice(0, 2) },

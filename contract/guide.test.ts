@@ -53,11 +53,13 @@ describe('the interface', () => {
   });
 
   it('binds a label to its control in one place', () => {
-    // The four lines one types into at once are forms of their own.
+    // The lines one types into at once are forms of their own.
     const lines = [
       'kit/field.tsx',
       'plan/plan-page.tsx',
-      'plan/uncertainty.tsx',
+      'plan/chain-page.tsx',
+      'own/own-page.tsx',
+      'planning/uncertainty.tsx',
       'shell/reckoner.tsx',
       'shelf/label-line.tsx',
     ];
@@ -66,8 +68,14 @@ describe('the interface', () => {
   });
 
   it('styles each station within itself', () => {
-    for (const station of ['shelf', 'plan', 'bench', 'record']) {
-      const css = readFileSync(at(`web/${station}/${station}.css`), 'utf8').replace(/\/\*[\s\S]*?\*\//g, '');
+    const sheets = {
+      shelf: 'shelf/shelf.css',
+      plan: 'planning/planning.css',
+      bench: 'bench/bench.css',
+      record: 'record/record.css',
+    };
+    for (const [station, file] of Object.entries(sheets)) {
+      const css = readFileSync(at(`web/${file}`), 'utf8').replace(/\/\*[\s\S]*?\*\//g, '');
       expect(css.trim().startsWith(`[data-station="${station}"] {`), station).toBe(true);
       expect(css.trim().endsWith('}')).toBe(true);
     }

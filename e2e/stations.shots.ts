@@ -71,10 +71,13 @@ test('stations', async ({ page, notebook }) => {
   await expect(page.getByText(/of crystals/)).toBeVisible();
   await shot('panel');
 
-  await page.goto(`${notebook.origin}/shelf`);
-  await page.getByLabel('The label says').fill('descaler 500 g 4.20');
-  await expect(page.getByRole('group', { name: /is sold as/ })).toBeVisible();
-  await shot('asked');
+  await page.goto(`${notebook.origin}/plan/own`);
+  await page.getByLabel('Make', { exact: true }).fill('40 g ammonium zinc sulfate');
+  for (const name of ['Ridgeway', 'Dray', 'Moorlight'])
+    await page.getByRole('button', { name: new RegExp(`^Take ${name}`) }).click();
+  await page.getByRole('textbox', { name: 'Equation' }).fill('Zn + H2SO4 + NH3 -> (NH4)2Zn(SO4)2.6H2O + H2');
+  await expect(page.getByRole('region', { name: 'What comes of it' })).toContainText('At most');
+  await shot('own');
 
   await page.goto(`${notebook.origin}/assay`);
   await page

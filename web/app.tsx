@@ -44,7 +44,7 @@ const router = createBrowserRouter([
       { path: 'shelf/:bottleId?', element: <ShelfPage /> },
       { path: 'plan/chain', lazy: async () => ({ Component: (await import('./plan/chain-page.tsx')).ChainPage }) },
       { path: 'plan/recipe', lazy: async () => ({ Component: (await import('./plan/recipe-page.tsx')).RecipePage }) },
-      { path: 'plan/own', lazy: async () => ({ Component: (await import('./plan/own/own-page.tsx')).OwnPage }) },
+      { path: 'plan/own', lazy: async () => ({ Component: (await import('./own/own-page.tsx')).OwnPage }) },
       { path: 'plan/:batchId?', lazy: async () => ({ Component: (await import('./plan/plan-page.tsx')).PlanPage }) },
       { path: 'bench', lazy: async () => ({ Component: (await import('./board/board-page.tsx')).BoardPage }) },
       { path: 'bench/:batchId', lazy: async () => ({ Component: (await import('./bench/bench-page.tsx')).BenchPage }) },

@@ -1,7 +1,8 @@
-import { moveStep, putStep, removeStep, reword } from '#core/own';
+import { moveStep, putStep, removeStep, reword, workIn } from '#core/own';
 import { ok, type Result } from '#core/problem';
 import { type Route, routeShape } from '#core/route';
 import { fields, flag, note, nullable, number, one, optional, tagged, text } from '#core/shape';
+import { vesselNames } from '#core/vessel';
 import { verb } from '../verb.ts';
 
 const key = () => text(60);
@@ -24,6 +25,8 @@ const changeShape = tagged('do', {
     handsOnMin: number({ min: 0, max: 100_000 }),
     alone: flag(),
     lookEveryMin: optional(nullable(number({ moreThan: 0, max: 525_600 }))),
+    /** The vessel that it works in. */
+    in: optional(one(...vesselNames)),
   },
 });
 
@@ -44,10 +47,11 @@ export const changeRoute = verb({
       case 'move':
         return ok({ route: moveStep(route, change.step, change.to), step: change.step });
       case 'reword': {
-        const { do: _, step, alone, lookEveryMin, ...words } = change;
+        const { do: _, step, alone, lookEveryMin, in: vessel, ...words } = change;
         const before = route.steps.find(({ id }) => id === step)?.leave;
         const leave = { alone, lookEveryMin: lookEveryMin ?? null, reason: before?.reason ?? 'as you set it' };
-        return ok({ route: reword(route, step, { ...words, leave }), step });
+        const said = reword(route, step, { ...words, leave });
+        return ok({ route: vessel ? workIn(said, step, vessel) : said, step });
       }
     }
   },

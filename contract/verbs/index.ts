@@ -23,7 +23,6 @@ import { own } from './own.ts';
 import { portion } from './portion.ts';
 import { precipitate } from './precipitate.ts';
 import { probe } from './probe.ts';
-import { readRoute } from './read-route.ts';
 import { recipe } from './recipe.ts';
 import { reckon } from './reckon.ts';
 import { run } from './run.ts';
@@ -62,7 +61,6 @@ export const verbs = {
   precipitate,
   foretold,
   probe,
-  readRoute,
   recipe,
   reckon,
   run,

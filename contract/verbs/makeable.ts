@@ -1,6 +1,6 @@
+import { makeableFrom } from '#core/choose';
 import { routeShape } from '#core/route';
 import { day, fields, list, optional } from '#core/shape';
-import { makeableFrom } from '#core/sheet';
 import { shelfShape } from '#core/stock';
 import { BenchDefaults, benchShape } from '#core/vessel';
 import { verb } from '../verb.ts';

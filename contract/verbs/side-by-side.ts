@@ -1,7 +1,7 @@
+import { type MethodRow, sideBySide as rowsOf } from '#core/choose';
 import { planShape } from '#core/plan';
 import { ok } from '#core/problem';
 import { fields, list } from '#core/shape';
-import { type MethodRow, sideBySide as rowsOf } from '#core/sheet';
 import { verb } from '../verb.ts';
 
 /** Plans for one target, with each method of their routes, side by side. */

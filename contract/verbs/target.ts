@@ -1,6 +1,6 @@
+import { choicesFor } from '#core/choose';
 import { routeShape } from '#core/route';
 import { day, fields, list, note, optional } from '#core/shape';
-import { choicesFor } from '#core/sheet';
 import { shelfShape } from '#core/stock';
 import { benchShape } from '#core/vessel';
 import { verb } from '../verb.ts';

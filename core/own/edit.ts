@@ -1,5 +1,6 @@
 import { fail, ok, type Result } from '#core/problem';
 import { type Route, type StepTemplate, stepKinds } from '#core/route';
+import type { VesselName } from '#core/vessel';
 import { usedControls } from './used-controls.ts';
 
 /** Most steps that a route holds. */
@@ -66,6 +67,12 @@ export function reword(
   words: Partial<Omit<StepTemplate, 'id' | 'op' | 'after' | 'only' | 'adding'>>,
 ): Route {
   return { ...route, steps: route.steps.map((each) => (each.id === id ? { ...each, ...words } : each)) };
+}
+
+/** Lets a step work in another vessel than it did. */
+export function workIn(route: Route, id: string, vessel: VesselName): Route {
+  const steps = route.steps.map((each) => (each.id === id ? { ...each, op: { ...each.op, in: vessel } } : each));
+  return { ...route, steps };
 }
 
 /** Without waits for steps that no longer stand before them. */

@@ -3,8 +3,8 @@
 
 export { admitRoute, OWN_ROUTE, ROUTE_VERSION } from './admit-route.ts';
 export { type EquationAnswer, type OwnAnswer, type OwnDraft, ownFrom } from './asked.ts';
-export { moveStep, putStep, removeStep, reword } from './edit.ts';
+export { moveStep, putStep, removeStep, reword, workIn } from './edit.ts';
 export { type EquationRead, readEquation, typedEquation } from './equation.ts';
 export { leavesOpen } from './leaves-open.ts';
-export { type OwnAsking, ownRoute, roleId } from './own-route.ts';
+export { roleId } from './own-route.ts';
 export { type RouteFile, routeFile, routeFileShape } from './route-file.ts';

@@ -1,12 +1,13 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { type EventBody, exactReading } from '#core/log';
+import { whereItWent } from '#core/outcome';
 import { planTitle } from '#core/plan';
 import { unwrap } from '#core/problem';
 import { reactionText } from '#core/reaction';
 import { catalogue, routeProblems, stepKinds } from '#core/route';
 import { sheetOf } from '#core/sheet';
-import { runState, whereItWent } from '#core/state';
+import { runState } from '#core/state';
 import { parseLabel } from '#core/stock';
 import { describedId } from '#core/substance';
 import { BenchDefaults, massOverAll } from '#core/vessel';

@@ -3,7 +3,7 @@ import { ceilingOf } from '#core/dry';
 import { admit, clashesOf } from '#core/guard';
 import { isInsoluble, molarMass, speciesOf } from '#core/substance';
 import { formatNumber } from '#core/units';
-import type { Ingredient, RecipeRead } from './read-recipe.ts';
+import type { Ingredient, RecipeRead } from './recipe.ts';
 
 type Judged = Pick<RecipeRead, 'odd' | 'missing'>;
 

@@ -1,7 +1,7 @@
 import { type OwnDraft, roleId } from '#core/own';
 import { bottlesForRole, type ShelfBottle } from '#core/route';
 import { allSubstances, type Substance, substanceById } from '#core/substance';
-import type { Ingredient, RecipeRead } from './read-recipe.ts';
+import type { Ingredient, RecipeRead } from './recipe.ts';
 
 /** A recipe as a batch of one's own: with these bottles, for so much; what no bottle holds is named. */
 export interface RecipeDraft extends Pick<OwnDraft, 'text' | 'bottles' | 'equations' | 'controls'> {

@@ -25,8 +25,9 @@ import type { Walk } from './walk.ts';
  */
 export function refusalOf(facts: PlanFacts, planned: Walk, steps: readonly OrderedStep[]): Problem | null {
   return (
-    capProblem(scaleOf(facts, planned), facts.plan.target.amount) ??
+    // What never may meet is no question of how much.
     steps.reduce<Problem | null>((found, step) => found ?? ofStep(facts, planned, step), null) ??
+    capProblem(scaleOf(facts, planned), facts.plan.target.amount) ??
     grownTooStrong(planned)
   );
 }

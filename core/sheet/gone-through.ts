@@ -43,7 +43,7 @@ function gone(asked: Plan, entered: Live): Result<GoneThrough> {
   const allowed = withinReach(facts);
   if (!allowed.ok) return allowed;
   const extent = wantedExtent(facts);
-  if (!extent.ok) return extent;
+  if (!extent.ok) return live.length === 0 ? (refusedAnyway(facts) ?? extent) : extent;
   const entries = entriesOf(live);
   const wanted = enlarged(extent.value, entries.enlarged);
   const begun = live.length > 0;
@@ -56,6 +56,18 @@ function gone(asked: Plan, entered: Live): Result<GoneThrough> {
   const done = begun ? walk(facts, { steps: order, wanted, entries, onlyDone: true }) : undefined;
   if (done && !done.ok) return done;
   return ok({ facts, live, entries, steps, planned: planned.value, done: done?.value ?? null });
+}
+
+/** mol at which a plan that comes to nothing is asked at the gate all the same. */
+const TRIAL_MOL = 0.1;
+
+/** What would meet in a plan whose amount cannot be found is refused before that is said. */
+function refusedAnyway(facts: PlanFacts): Result<never> | undefined {
+  const wanted = given({ symbol: 'ξ', name: 'extent wanted', unit: 'mol' }, TRIAL_MOL, 'trial');
+  const steps = plannedOrder(facts.steps);
+  const tried = walk(facts, { steps, wanted, entries: entriesOf(NOTHING) });
+  const refused = tried.ok ? refusalOf(facts, tried.value, steps) : null;
+  return refused ? { ok: false, problem: refused } : undefined;
 }
 
 /** What is wanted of a batch that was made larger. */

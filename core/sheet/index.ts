@@ -3,17 +3,14 @@
 
 export { asInserted } from './as-inserted.ts';
 export { assemble, sheetOf } from './assemble.ts';
-export { type Asking, choicesFor, type PlanChoice, type TargetAnswer } from './choices.ts';
 export { type Entries, entriesOf } from './entries.ts';
 export { capsOf } from './gate.ts';
 export { type Gauge, hoursText } from './gauge.ts';
 export { type GoneThrough, goThrough } from './gone-through.ts';
-export { type Makeable, type MakeableAnswer, makeableFrom, type Opened } from './makeable.ts';
 export type { SheetRow } from './row.ts';
 export { productPerExtent } from './scale.ts';
 export { fillTemplate, type Named, type Names, type TextPart } from './sentence.ts';
 export type { Made, Now, Sheet, SheetGas } from './sheet.ts';
-export { type MethodColumn, type MethodRow, methodColumns, sideBySide } from './side-by-side.ts';
 export type { Furthest } from './theory.ts';
 export { toleranceSentence } from './tolerance.ts';
 export type { StepHeat, Walk } from './walk.ts';

@@ -19,8 +19,9 @@ exports.coreOrder = [
   ['route', 'surprise'],
   ['plan'],
   ['kept', 'sheet'],
-  ['own', 'chain'],
+  ['choose', 'own', 'chain'],
   ['recipe'],
   ['state'],
+  ['outcome'],
   ['care', 'report'],
 ];

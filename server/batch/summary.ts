@@ -1,7 +1,8 @@
 import type { BatchAnswer, BatchSummary } from '#contract/api';
 import { sdOf } from '#core/figure';
+import { shownByRun } from '#core/outcome';
 import { type Plan, planTitle } from '#core/plan';
-import { type RunState, runState, shownByRun } from '#core/state';
+import { type RunState, runState } from '#core/state';
 import { formatFigure, formatNumber } from '#core/units';
 
 /** Raise when a model change makes stored summaries stale: they are then folded again. */

@@ -1,8 +1,8 @@
 import { Router } from 'express';
 import { ownRouteBody } from '#contract/bodies';
 import { check } from '#contract/check';
-import { routeFile } from '#core/own';
-import { fail } from '#core/problem';
+import { admitRoute, leavesOpen, OWN_ROUTE, routeFile, routeFileShape } from '#core/own';
+import { fail, ok } from '#core/problem';
 import { answer, sendProblem } from '../http/problem.ts';
 import type { RouteStore } from './store.ts';
 
@@ -19,6 +19,23 @@ export function routeRoutes(routes: RouteStore, now: () => string): Router {
     if (!found) return answer(res, fail('not-found', 'There is no such route.'));
     const name = found.route.title.replace(/[^\p{L}\p{N}]+/gu, '-').slice(0, 60);
     res.attachment(`${name}.route.json`).send(`${JSON.stringify(routeFile(found.route), null, 2)}\n`);
+  });
+
+  /** A file of a route, looked through before it is kept: what it is here, and what it leaves open. */
+  router.post('/look', (req, res) => {
+    const read = check(routeFileShape, req.body);
+    if (!read.ok)
+      return answer(
+        res,
+        fail('invalid-input', `That is no route of this app: ${read.problem.message}`, {
+          field: read.problem.field ?? 'route',
+        }),
+      );
+    const given = read.value.route;
+    // A built-in route that was handed on is a route of one's own here.
+    const route = given.id.startsWith(OWN_ROUTE) ? given : { ...given, id: `${OWN_ROUTE}${given.id}`.slice(0, 80) };
+    const admitted = admitRoute(route);
+    answer(res, admitted.ok ? ok({ route, leavesOpen: leavesOpen(route) }) : admitted);
   });
 
   router.put('/:id', (req, res) => {

@@ -1,6 +1,6 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useMemo } from 'react';
-import type { OwnRouteAnswer } from '#contract/api';
+import type { OwnRouteAnswer, RouteLook } from '#contract/api';
 import type { Route } from '#core/route';
 import { request } from './client.ts';
 
@@ -16,6 +16,22 @@ export function useOwnRoutes() {
 export function useRoutesInUse(): readonly Route[] {
   const { data = NONE } = useOwnRoutes();
   return useMemo(() => data.filter(({ retired }) => !retired).map(({ route }) => route), [data]);
+}
+
+/** A file that should hold a route: what is in it, and what it leaves open. */
+export function useLookAtRoute() {
+  return useMutation({
+    mutationFn: async (file: File) => request<RouteLook>('POST', '/routes/look', jsonOf(await file.text())),
+  });
+}
+
+/** What is no JSON is sent as the text it is: the server says so. */
+function jsonOf(text: string): unknown {
+  try {
+    return JSON.parse(text);
+  } catch {
+    return { text: text.slice(0, 200) };
+  }
 }
 
 export function useKeepRoute() {

@@ -1,13 +1,14 @@
 import { Select } from 'antd';
+import type { PlanChoice } from '#core/choose';
 import type { Plan } from '#core/plan';
-import type { Gauge, PlanChoice, Sheet } from '#core/sheet';
+import type { Gauge, Sheet } from '#core/sheet';
 import { formulaText, substanceOf } from '#core/substance';
 import { formatNumber, formatPlain } from '#core/units';
 import { Num } from '../parts/num.tsx';
 import { VesselDrawing } from '../parts/vessel-drawing.tsx';
-import { Controls } from './controls.tsx';
-import { ExcessPrices } from './excess-prices.tsx';
-import { Uncertainty } from './uncertainty.tsx';
+import { Controls } from '../planning/controls.tsx';
+import { ExcessPrices } from '../planning/excess-prices.tsx';
+import { Uncertainty } from '../planning/uncertainty.tsx';
 
 interface BatchSheetProps {
   readonly sheet: Sheet;

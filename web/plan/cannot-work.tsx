@@ -1,8 +1,8 @@
 import { Select } from 'antd';
+import type { PlanChoice } from '#core/choose';
 import type { Plan } from '#core/plan';
 import type { Problem } from '#core/problem';
-import type { PlanChoice } from '#core/sheet';
-import { Controls } from './controls.tsx';
+import { Controls } from '../planning/controls.tsx';
 
 /** A plan that cannot work as it is set: what is wrong, the controls with the one that helps marked, and the bottles. */
 export function CannotWork({

@@ -8,7 +8,7 @@ import { useRoutesInUse } from '../api/routes.ts';
 import { today } from '../parts/day.ts';
 import { Num } from '../parts/num.tsx';
 import { useCompute } from '../worker/compute.ts';
-import './plan.css';
+import '../planning/planning.css';
 
 type Shown = VerbOutput<'chain'>['chains'][number];
 
@@ -108,7 +108,7 @@ export function ChainPage() {
             <span className="quiet small">
               {hoursText(each.handsOnH)} hands on, {waitText(each.waitH)} waiting
               {each.sheet?.yieldPct ? `, overall ${formatNumber(each.sheet.yieldPct.value, 2)} %` : ''}
-              {each.sheet?.cost ? `, ${each.sheet.cost.toFixed(2)}` : ''}
+              {each.sheet?.cost ? `, costs ${each.sheet.cost.toFixed(2)}` : ''}
               {each.buys.length > 0 ? `; to buy: ${each.buys.join(', ')}` : '; nothing to buy'}
             </span>
           </li>

@@ -1,5 +1,6 @@
+import type { MakeableAnswer } from '#core/choose';
 import { sdOf } from '#core/figure';
-import { hoursText, type MakeableAnswer } from '#core/sheet';
+import { hoursText } from '#core/sheet';
 import { formatFigure } from '#core/units';
 
 interface FromThisShelfProps {
@@ -7,40 +8,48 @@ interface FromThisShelfProps {
   readonly onPick: (ask: string) => void;
 }
 
-/** What the shelf can make as it stands, and what one more product would open: a tap asks for it. */
+/** px of a line of the drawing, and its width to the left of the names. */
+const ROW = 46;
+const WIDE = 76;
+
+/** What the shelf can make as it stands, drawn as branches from it, and what one more product would open: a tap asks for it. */
 export function FromThisShelf({ answer: { now, next }, onPick }: FromThisShelfProps) {
   return (
-    <>
+    <div className="from-shelf">
       {now.length > 0 ? (
-        <section aria-labelledby="from-this-shelf">
+        <section aria-labelledby="from-this-shelf" className="from-now">
           <h2 id="from-this-shelf">From this shelf</h2>
-          <ul className="makeable">
-            {now.map(({ name, ask, most, route, routes, row }) => (
-              <li key={ask}>
-                <button type="button" className="make" onClick={() => onPick(ask)}>
-                  <b>{name}</b>
-                  <span className="make-most">{most || 'how much is not known'}</span>
-                  <span className="quiet small">
-                    {route}
-                    {routes > 1 ? `, and ${routes - 1} more` : ''}
-                  </span>
-                  <span className="small">
-                    {hoursText(row.handsOnH)} hands on, {row.wait} waiting
-                    {row.yieldPct ? `, ${formatFigure(row.yieldPct.value, sdOf(row.yieldPct))} %` : ''}
-                  </span>
-                </button>
-              </li>
-            ))}
-          </ul>
+          <div className="branches">
+            <Branches count={now.length} />
+            <ul>
+              {now.map(({ name, ask, most, route, routes, row }) => (
+                <li key={ask} style={{ height: ROW }}>
+                  <button
+                    type="button"
+                    className="branch"
+                    title={`${route}${routes > 1 ? `, and ${routes - 1} more` : ''}; ${hoursText(row.handsOnH)} hands on, ${row.wait} waiting`}
+                    onClick={() => onPick(ask)}
+                  >
+                    <b>{name}</b>
+                    <span className="quiet small">
+                      {most || 'how much is not known'}
+                      <span className="sr">, {route}</span>
+                      {row.yieldPct ? `, ${formatFigure(row.yieldPct.value, sdOf(row.yieldPct))} %` : ''}
+                    </span>
+                  </button>
+                </li>
+              ))}
+            </ul>
+          </div>
         </section>
       ) : null}
       {next.length > 0 ? (
-        <section aria-labelledby="one-more">
+        <section aria-labelledby="one-more" className="from-next">
           <h2 id="one-more">One product more opens</h2>
           <dl className="opens">
             {next.map(({ product, opens }) => (
               <div key={product}>
-                <dt>{product}</dt>
+                <dt>with {product}</dt>
                 <dd>
                   {opens.map(({ name, ask }) => (
                     <button key={ask} type="button" className="link" onClick={() => onPick(ask)}>
@@ -53,6 +62,26 @@ export function FromThisShelf({ answer: { now, next }, onPick }: FromThisShelfPr
           </dl>
         </section>
       ) : null}
-    </>
+    </div>
+  );
+}
+
+/** From one point at the left a curve to each line. */
+function Branches({ count }: { count: number }) {
+  const height = count * ROW;
+  const middle = height / 2;
+  return (
+    <svg width={WIDE} height={height} viewBox={`0 0 ${WIDE} ${height}`} aria-hidden="true" className="branch-lines">
+      {Array.from({ length: count }, (_, i) => {
+        const y = i * ROW + ROW / 2;
+        return (
+          <g key={y}>
+            <path d={`M8 ${middle}C34 ${middle} 26 ${y} ${WIDE - 10} ${y}`} className="branch-line" />
+            <rect x={WIDE - 14} y={y - 4} width="8" height="8" className="branch-end" />
+          </g>
+        );
+      })}
+      <circle cx="8" cy={middle} r="6" className="branch-root" />
+    </svg>
   );
 }

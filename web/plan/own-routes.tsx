@@ -1,11 +1,8 @@
-import { useState } from 'react';
 import type { OwnRouteAnswer } from '#contract/api';
-import type { Route } from '#core/route';
 import { sentenceOf } from '../api/client.ts';
-import { useKeepRoute, useOwnRoutes, useRetireRoute } from '../api/routes.ts';
+import { useKeepRoute, useLookAtRoute, useOwnRoutes, useRetireRoute } from '../api/routes.ts';
 import { FileChoice } from '../kit/file-choice.tsx';
 import { dayText } from '../parts/day.ts';
-import { compute } from '../worker/door.ts';
 
 /** A person's own routes: each to a file, out of use and back; and one that comes as a file, looked through first. */
 export function OwnRoutes() {
@@ -55,28 +52,21 @@ function OwnRoute({ of: { id, route, version, writtenAt, retired } }: { of: OwnR
   );
 }
 
-interface Read {
-  readonly route: Route;
-  readonly leavesOpen: readonly string[];
-}
-
 function BringRoute({ known }: { known: readonly OwnRouteAnswer[] }) {
   const keep = useKeepRoute();
-  const [read, setRead] = useState<Read | null>(null);
-  const [problem, setProblem] = useState('');
-  const look = async (file: File) => {
+  const look = useLookAtRoute();
+  const read = look.data ?? null;
+  const choose = (file: File) => {
     keep.reset();
-    const answer = await compute('readRoute', { text: await file.text() });
-    setRead(answer.ok ? answer.value : null);
-    setProblem(answer.ok ? '' : answer.problem.message);
+    look.mutate(file);
   };
   const before = read && known.find(({ id }) => id === read.route.id);
   return (
     <div className="own-bring">
-      <FileChoice label="Bring a route in …" accept=".json" onFile={(file) => void look(file)} />
-      {problem ? (
+      <FileChoice label="Bring a route in …" accept=".json" onFile={choose} />
+      {look.isError ? (
         <p className="problem" role="alert">
-          {problem}
+          {sentenceOf(look.error)}
         </p>
       ) : null}
       {read ? (
@@ -101,12 +91,12 @@ function BringRoute({ known }: { known: readonly OwnRouteAnswer[] }) {
               className="act"
               disabled={keep.isPending}
               onClick={() =>
-                keep.mutate({ route: read.route, basedOn: before?.version ?? 0 }, { onSuccess: () => setRead(null) })
+                keep.mutate({ route: read.route, basedOn: before?.version ?? 0 }, { onSuccess: () => look.reset() })
               }
             >
               Keep it here
             </button>
-            <button type="button" className="link" onClick={() => setRead(null)}>
+            <button type="button" className="link" onClick={() => look.reset()}>
               Leave it
             </button>
           </p>

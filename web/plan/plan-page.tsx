@@ -1,34 +1,34 @@
 import { lazy, Suspense, useId, useMemo, useState } from 'react';
 import { Link, useNavigate, useParams, useSearchParams } from 'react-router';
 import type { BatchAnswer } from '#contract/api';
+import type { PlanChoice } from '#core/choose';
 import { type Plan, planTitle } from '#core/plan';
-import type { PlanChoice } from '#core/sheet';
 import type { Apparatus } from '#core/still';
 import { sentenceOf } from '../api/client.ts';
 import { useBatch, useBench, useBottles, useKeepPlan, useSaveBench } from '../api/queries.ts';
 import { useRoutesInUse } from '../api/routes.ts';
+import { OwnBatch } from '../own/own-page.tsx';
 import { Cautions, uniqueCautions } from '../parts/cautions.tsx';
 import { today } from '../parts/day.ts';
 import { Lessons } from '../parts/lessons.tsx';
 import { InMargin } from '../parts/margin.tsx';
 import { copyOf } from '../parts/own-draft.ts';
+import { MissingBottle } from '../planning/missing-bottle.tsx';
+import { Supposed } from '../planning/supposed.tsx';
+import { isSupposed, useSupposed } from '../planning/use-supposed.ts';
 import { rehearsalOf } from '../rehearse/index.ts';
 import { useCompute } from '../worker/compute.ts';
 import { BatchSheet } from './batch-sheet.tsx';
 import { CannotWork } from './cannot-work.tsx';
 import { FoundSince } from './found-since.tsx';
 import { FromThisShelf } from './from-this-shelf.tsx';
-import { MissingBottle } from './missing-bottle.tsx';
-import { OwnBatch } from './own/own-page.tsx';
-
 import { OwnRoutes } from './own-routes.tsx';
 import { RoutesTable } from './routes-table.tsx';
 import { SavedPlans } from './saved-plans.tsx';
 import { ShownHere, useShown, withShown } from './shown-here.tsx';
 import { SideBySide } from './side-by-side.tsx';
-import { Supposed } from './supposed.tsx';
-import { isSupposed, useSupposed } from './use-supposed.ts';
-import './plan.css';
+import { StepsSeen } from './steps-seen.tsx';
+import '../planning/planning.css';
 
 const StillPlan = lazy(async () => ({ default: (await import('../still/still-plan.tsx')).StillPlan }));
 
@@ -171,10 +171,10 @@ function Planning({ kept }: { kept: BatchAnswer | null }) {
       <p className="own-way">
         <Link to="/plan/own" state={{ own: { text } }}>
           {text.trim() === '' ? 'A batch of your own, without a route' : 'Make it your own way'}
-        </Link>{' '}
+        </Link>
         <Link to={`/plan/chain${text.trim() === '' ? '' : `?make=${encodeURIComponent(text)}`}`}>
           Over intermediates
-        </Link>{' '}
+        </Link>
         <Link to="/plan/recipe">A recipe you found</Link>
       </p>
       <div id={`${id}-said`} aria-live="polite">
@@ -233,6 +233,7 @@ function Planning({ kept }: { kept: BatchAnswer | null }) {
               />
             </Suspense>
           ) : null}
+          <StepsSeen plan={plan} sheet={sheet.value} />
           <ShownHere shown={shown} byBook={byBook} onByBook={setByBook} />
           <div className="plan-acts">
             <button

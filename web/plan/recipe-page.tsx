@@ -7,8 +7,7 @@ import { useBottles } from '../api/queries.ts';
 import { Field } from '../kit/field.tsx';
 import { NumberField } from '../kit/number-field.tsx';
 import { useCompute } from '../worker/compute.ts';
-import './plan.css';
-import './own/own.css';
+import '../planning/planning.css';
 
 type Answer = VerbOutput<'recipe'>;
 

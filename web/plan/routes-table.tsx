@@ -1,4 +1,5 @@
-import { hoursText, type PlanChoice, type SheetRow } from '#core/sheet';
+import type { PlanChoice } from '#core/choose';
+import { hoursText, type SheetRow } from '#core/sheet';
 import { Num } from '../parts/num.tsx';
 
 interface RoutesProps {

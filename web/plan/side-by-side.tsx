@@ -1,7 +1,8 @@
 import { useMemo, useState } from 'react';
+import type { MethodColumn, MethodRow } from '#core/choose';
 import { sdOf } from '#core/figure';
 import type { Plan } from '#core/plan';
-import { hoursText, type MethodColumn, type MethodRow } from '#core/sheet';
+import { hoursText } from '#core/sheet';
 import { formatFigure, formatNumber } from '#core/units';
 import { NumberField } from '../kit/number-field.tsx';
 import { useCompute } from '../worker/compute.ts';

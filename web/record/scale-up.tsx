@@ -1,7 +1,7 @@
 import { useMemo, useState } from 'react';
 import { Link } from 'react-router';
+import { scaleUp } from '#core/outcome';
 import { hoursText } from '#core/sheet';
-import { scaleUp } from '#core/state';
 import { formatNumber } from '#core/units';
 import { NumberField } from '../kit/number-field.tsx';
 import type { Run } from '../run/use-run.ts';

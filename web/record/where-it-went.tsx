@@ -1,7 +1,7 @@
 import { Segmented } from 'antd';
 import { useMemo, useState } from 'react';
 import { literatureYield } from '#core/account';
-import { basesOf, type Went, whereItWent } from '#core/state';
+import { basesOf, type Went, whereItWent } from '#core/outcome';
 import { formatNumber } from '#core/units';
 import { Num } from '../parts/num.tsx';
 import type { Run } from '../run/use-run.ts';

@@ -17,8 +17,8 @@ import { CSS } from '@dnd-kit/utilities';
 import type { Plan } from '#core/plan';
 import type { StepTemplate } from '#core/route';
 import { fillTemplate, type Sheet } from '#core/sheet';
-import { plainText } from '../../parts/sentence.tsx';
-import { StepIcon } from '../../parts/step-icon.tsx';
+import { plainText } from '../parts/sentence.tsx';
+import { StepIcon } from '../parts/step-icon.tsx';
 
 interface StepsLineProps {
   readonly plan: Plan;

@@ -3,10 +3,10 @@ import type { RunEvent } from '#core/log';
 import { type Plan, planTitle } from '#core/plan';
 import { fail, ok, type Result } from '#core/problem';
 import { productPerExtent } from '#core/sheet';
+import { type RunState, runState } from '#core/state';
 import { contentOf } from '#core/stock';
 import { molarMassFigure, substanceOf } from '#core/substance';
 import type { AdditionLine } from '#core/technique';
-import { type RunState, runState } from './state.ts';
 
 /** A batch of a chain. */
 export interface ChainRun {

@@ -3,9 +3,9 @@ import { describe, expect, it } from 'vitest';
 import { type EventBody, exactReading } from '#core/log';
 import { unwrap } from '#core/problem';
 import { catalogue } from '#core/route';
+import { runState } from '#core/state';
 import { planForRoute } from '#testing/catalogue';
 import { eventsAt, planFor } from '#testing/shelf';
-import { runState } from './index.ts';
 import { whereItWent } from './where-it-went.ts';
 
 const START = '2026-03-14T08:00:00.000Z';

@@ -1,10 +1,10 @@
 import { Input } from 'antd';
 import { useState } from 'react';
 import type { Plan } from '#core/plan';
-import { sentenceOf } from '../../api/client.ts';
-import { useKeepRoute, useOwnRoutes } from '../../api/routes.ts';
-import { Field } from '../../kit/field.tsx';
-import { newOwnRouteId } from '../../parts/own-draft.ts';
+import { sentenceOf } from '../api/client.ts';
+import { useKeepRoute, useOwnRoutes } from '../api/routes.ts';
+import { Field } from '../kit/field.tsx';
+import { newOwnRouteId } from '../parts/own-draft.ts';
 
 /** The way it is made, kept as a route of one's own: planned with again, changed, handed on. */
 export function RouteKeeping({ plan }: { plan: Plan }) {

@@ -1,8 +1,8 @@
 import { describe, expect, it } from 'vitest';
 import { unwrap } from '#core/problem';
+import { sheetOf } from '#core/sheet';
 import { BenchDefaults } from '#core/vessel';
 import { testShelf } from '#testing/shelf';
-import { sheetOf } from './assemble.ts';
 import { choicesFor } from './choices.ts';
 import { makeableFrom } from './makeable.ts';
 

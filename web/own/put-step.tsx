@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import type { Plan } from '#core/plan';
 import { type StepKind, stepKinds } from '#core/route';
-import { StepIcon } from '../../parts/step-icon.tsx';
+import { StepIcon } from '../parts/step-icon.tsx';
 
 interface PutStepProps {
   readonly plan: Plan;

@@ -2,8 +2,8 @@ import type { Figure } from '#core/figure';
 import { sdOf } from '#core/figure';
 import type { Plan } from '#core/plan';
 import type { Route } from '#core/route';
-import { sheetOf } from './assemble.ts';
-import type { Sheet } from './sheet.ts';
+import type { Sheet } from '#core/sheet';
+import { sheetOf } from '#core/sheet';
 
 /** One way to a target: a route, and within it one of its methods. */
 export interface MethodRow {

@@ -5,8 +5,8 @@ import type { Reaction } from '#core/reaction';
 import type { Sheet } from '#core/sheet';
 import { formulaText, type SubstanceId, substanceOf } from '#core/substance';
 import { formatNumber, formatPlain } from '#core/units';
-import { Field } from '../../kit/field.tsx';
-import { Num } from '../../parts/num.tsx';
+import { Field } from '../kit/field.tsx';
+import { Num } from '../parts/num.tsx';
 
 interface EquationsProps {
   readonly typed: readonly string[];

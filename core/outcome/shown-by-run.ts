@@ -1,6 +1,6 @@
 import type { RunShows } from '#core/account';
 import type { Plan } from '#core/plan';
-import type { RunState } from './state.ts';
+import type { RunState } from '#core/state';
 
 /** Hours of a boil-down that are believed: less was a slip of the finger, more was a night. */
 const HOURS = [0.15, 12] as const;

@@ -1,12 +1,13 @@
-import { Checkbox, Input, Segmented } from 'antd';
+import { Checkbox, Input, Segmented, Select } from 'antd';
 import { useState } from 'react';
 import type { Plan } from '#core/plan';
 import type { StepTemplate } from '#core/route';
 import type { Sheet } from '#core/sheet';
-import { techniques } from '#core/technique';
-import { Field } from '../../kit/field.tsx';
-import { NumberField } from '../../kit/number-field.tsx';
-import { Controls } from '../controls.tsx';
+import { placeOf, techniques } from '#core/technique';
+import { vesselNames } from '#core/vessel';
+import { Field } from '../kit/field.tsx';
+import { NumberField } from '../kit/number-field.tsx';
+import { Controls } from '../planning/controls.tsx';
 import type { RouteChange } from './use-own-draft.ts';
 
 interface StepFormProps {
@@ -103,6 +104,17 @@ export function StepForm({ step, plan, sheet, onControl, onChange, onClose }: St
           />
         </div>
         <div className="row">
+          <Field label="Vessel">
+            {(bound) => (
+              <Select
+                {...bound}
+                value={words.in}
+                popupMatchSelectWidth={false}
+                options={vesselNames.map((name) => ({ value: name, label: name }))}
+                onChange={(vessel) => put({ in: vessel })}
+              />
+            )}
+          </Field>
           <Segmented
             aria-label="Where"
             options={[
@@ -171,6 +183,7 @@ function wordsOf(step: StepTemplate) {
     alone: leave.alone,
     lookEveryMin: leave.lookEveryMin,
     minutes: timer?.minutes ?? null,
+    in: placeOf(step.op),
   };
 }
 

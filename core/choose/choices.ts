@@ -1,11 +1,11 @@
 import { type Plan, startPlan } from '#core/plan';
 import { ok, type Problem, problem, type Result } from '#core/problem';
 import { bottlesForRole, parseTarget, type Route, routesFor, type ShelfBottle, targetText } from '#core/route';
+import type { SheetRow } from '#core/sheet';
+import { sheetOf } from '#core/sheet';
 import { substanceOf } from '#core/substance';
 import type { Control, Role } from '#core/technique';
 import type { Bench } from '#core/vessel';
-import { sheetOf } from './assemble.ts';
-import type { SheetRow } from './row.ts';
 
 /** A target as typed, with what stands on the shelf. `today` is an ISO day. */
 export interface Asking {
@@ -78,7 +78,7 @@ export function choicesFor({ text, shelf, bench, today, routes: own }: Asking): 
           controls: route.controls,
           roles: route.roles
             .filter((role) => role.accepts.length > 0)
-            .map((role) => roleChoice(role, route, substanceId, shelf)),
+            .map((role) => roleChoice(role, route, { substanceId, shelf })),
           row: sheet?.ok ? sheet.value.row : null,
         },
       ];
@@ -104,11 +104,9 @@ function fitsForm({ makes }: Route, asks: { solution: boolean; from: boolean }, 
 
 function roleChoice(
   role: Role,
-  route: Route,
-  substanceId: string,
-  shelf: readonly ShelfBottle[],
+  { makes }: Route,
+  { substanceId, shelf }: { readonly substanceId: string; readonly shelf: readonly ShelfBottle[] },
 ): PlanChoice['roles'][number] {
-  const { makes } = route;
   const dilutes = makes.kind === 'solution' && makes.substanceId === undefined && makes.role === role.id;
   const wanted = dilutes ? substanceId : undefined;
   const bottles = bottlesForRole(role, shelf, wanted).map(({ id, card, why }) => ({ id, name: card.name, why }));

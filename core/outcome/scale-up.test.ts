@@ -1,8 +1,9 @@
 import { describe, expect, it } from 'vitest';
 import { type EventBody, exactReading } from '#core/log';
 import { unwrap } from '#core/problem';
+import { runState } from '#core/state';
 import { eventsAt, planFor } from '#testing/shelf';
-import { runState, scaleUp } from './index.ts';
+import { scaleUp } from './index.ts';
 
 const plan = planFor('30 g zinc sulfate');
 const weighed: EventBody = {

@@ -1,10 +1,10 @@
 import { derive, type Figure, given } from '#core/figure';
 import type { Plan } from '#core/plan';
+import type { RunState } from '#core/state';
 import { molarMass, molarMassFigure, type SubstanceId, speciesOf, substanceOf } from '#core/substance';
 import { formatNumber } from '#core/units';
 import { type Contents, type Place, speciesAmount, total, type Vessels } from '#core/vessel';
 import { basesOf, ratioOf } from './chain-yield.ts';
-import type { RunState } from './state.ts';
 
 /** A part of all that could have come, and where it is. */
 export interface Went {

@@ -1,12 +1,11 @@
 import { ok, type Result } from '#core/problem';
 import { catalogue, type Route } from '#core/route';
+import type { Sheet, SheetRow } from '#core/sheet';
+import { sheetOf } from '#core/sheet';
 import { contentOf } from '#core/stock';
 import { substanceOf } from '#core/substance';
 import { formatPlain } from '#core/units';
-import { sheetOf } from './assemble.ts';
 import { type Asking, choicesFor, type PlanChoice } from './choices.ts';
-import type { SheetRow } from './row.ts';
-import type { Sheet } from './sheet.ts';
 
 /** Something that the shelf can make now. */
 export interface Makeable {
@@ -154,9 +153,13 @@ function twoFigures(value: number): number {
 /** What each route lacks, where it lacks one thing alone. */
 function oneMissing(choices: readonly PlanChoice[]): readonly string[] {
   return choices.flatMap(({ plan, roles, missing }) => {
+    // That a thing can be diluted or made purer where it stands there already needs no telling.
+    if (plan.route.makes.kind === 'solution' && plan.route.makes.substanceId === undefined) return [];
     const [only, ...others] = roles.filter(({ bottles }) => bottles.length === 0);
     if (!only || others.length > 0 || missing.length !== 1) return [];
     const accepted = plan.route.roles.find(({ id }) => id === only.id)?.accepts[0];
-    return accepted === undefined ? [] : [substanceOf(accepted).name];
+    const same =
+      accepted !== undefined && substanceOf(accepted).species === substanceOf(plan.target.substanceId).species;
+    return accepted === undefined || same ? [] : [substanceOf(accepted).name];
   });
 }

@@ -1,8 +1,8 @@
 import { Select } from 'antd';
 import type { Plan } from '#core/plan';
 import { stepKinds } from '#core/route';
-import { Field } from '#web/kit/field.tsx';
-import { NumberField } from '#web/kit/number-field.tsx';
+import { Field } from '../kit/field.tsx';
+import { NumberField } from '../kit/number-field.tsx';
 
 /** What an inserted step does to the vessel: nothing but what is entered, or what its kind does. */
 export interface InsertedKind {

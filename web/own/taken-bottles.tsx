@@ -1,7 +1,7 @@
 import type { ShelfBottle } from '#core/route';
 import { formulaText, substanceById } from '#core/substance';
-import { BottleDrawing } from '../../parts/bottle-drawing.tsx';
-import { labelStrength } from '../../parts/face-text.ts';
+import { BottleDrawing } from '../parts/bottle-drawing.tsx';
+import { labelStrength } from '../parts/face-text.ts';
 
 interface TakenBottlesProps {
   readonly shelf: readonly ShelfBottle[];

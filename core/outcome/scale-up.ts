@@ -1,9 +1,9 @@
 import { type Plan, planTitle } from '#core/plan';
 import { fail, ok, type Result } from '#core/problem';
 import { type Gauge, type Sheet, sheetOf } from '#core/sheet';
+import type { RunState } from '#core/state';
 import { contentOf } from '#core/stock';
 import { formatNumber, formatPlain } from '#core/units';
-import type { RunState } from './state.ts';
 
 /** A pilot run made larger: in one vessel, or the same again n times. */
 export interface ScaleUp {

@@ -2,12 +2,12 @@ import { useEffect, useMemo, useState } from 'react';
 import { useLocation, useNavigate } from 'react-router';
 import type { BatchAnswer } from '#contract/api';
 import type { VerbInput } from '#contract/verbs';
-import { useBench, useBottles } from '../../api/queries.ts';
-import { today } from '../../parts/day.ts';
-import { type Draft, draftOf, EMPTY_DRAFT } from '../../parts/own-draft.ts';
-import { useCompute } from '../../worker/compute.ts';
-import { compute } from '../../worker/door.ts';
-import { useSupposed } from '../use-supposed.ts';
+import { useBench, useBottles } from '../api/queries.ts';
+import { today } from '../parts/day.ts';
+import { type Draft, draftOf, EMPTY_DRAFT } from '../parts/own-draft.ts';
+import { useSupposed } from '../planning/use-supposed.ts';
+import { useCompute } from '../worker/compute.ts';
+import { compute } from '../worker/door.ts';
 
 const KEY = 'own-draft';
 

@@ -2,9 +2,10 @@ import type { Plan } from '#core/plan';
 import type { Sheet } from '#core/sheet';
 import { substanceOf } from '#core/substance';
 import { formatNumber } from '#core/units';
-import { Num } from '../../parts/num.tsx';
-import { VesselDrawing } from '../../parts/vessel-drawing.tsx';
-import { Uncertainty } from '../uncertainty.tsx';
+import { Num } from '../parts/num.tsx';
+import { VesselDrawing } from '../parts/vessel-drawing.tsx';
+import { ExcessPrices } from '../planning/excess-prices.tsx';
+import { Uncertainty } from '../planning/uncertainty.tsx';
 
 /** What comes of it, how sure that is, and what is not known; beside it the vessel it needs. */
 export function Expected({ sheet, plan }: { sheet: Sheet; plan: Plan }) {
@@ -57,6 +58,7 @@ export function Expected({ sheet, plan }: { sheet: Sheet; plan: Plan }) {
             {each.message}
           </p>
         ))}
+        <ExcessPrices plan={plan} />
         {atMost ? null : <Uncertainty sheet={sheet} plan={plan} />}
       </section>
       {vessel ? (
