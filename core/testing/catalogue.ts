@@ -16,6 +16,9 @@ export function shelfForRoute(route: Route): readonly ShelfBottle[] {
   });
 }
 
+/** Solutions without a density table are made dilute. */
+const DILUTE: ReadonlySet<string> = new Set(['iodine-solution', 'tin-chloride']);
+
 /** A plan of any route: 50 g of a solid, half a litre of a solution. */
 export function planForRoute(route: Route): Plan {
   const bottles = Object.fromEntries(
@@ -26,7 +29,7 @@ export function planForRoute(route: Route): Plan {
   const target = {
     substanceId: makes.substanceId ?? route.roles[0]!.accepts[0]!,
     amount: solution ? ({ value: 500, unit: 'mL' } as const) : ({ value: 50, unit: 'g' } as const),
-    strength: solution ? ({ value: route.id === 'iodine-solution' ? 0.05 : 1, unit: 'mol/L' } as const) : null,
+    strength: solution ? ({ value: DILUTE.has(route.id) ? 0.05 : 1, unit: 'mol/L' } as const) : null,
     fromRole: null,
   };
   return startPlan({

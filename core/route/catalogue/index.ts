@@ -9,6 +9,7 @@ import { driedEthanol } from './dried-ethanol.ts';
 import { ferricAlum } from './ferric-alum.ts';
 import { iodineSolution } from './iodine-solution.ts';
 import { nitricAcid } from './nitric-acid.ts';
+import { potassiumHydroxide } from './potassium-hydroxide.ts';
 import { potassiumNitrate } from './potassium-nitrate.ts';
 import { recoveredAcetone, recoveredIsopropanol } from './recovered-solvent.ts';
 import { recrystallisations } from './recrystallise.ts';
@@ -18,6 +19,7 @@ import { silicaFromCommonSand } from './silica-from-common-sand.ts';
 import { sodiumAcetate } from './sodium-acetate.ts';
 import { sodiumNitrate } from './sodium-nitrate.ts';
 import { sulfuricAcid } from './sulfuric-acid.ts';
+import { tinChloride } from './tin-chloride.ts';
 import { formicAcid, strongerVinegar } from './weak-acid-strengthened.ts';
 import { weighedSolution } from './weighed-solution.ts';
 import { zincCarbonate } from './zinc-carbonate.ts';
@@ -42,6 +44,8 @@ export const catalogue: readonly Route[] = [
   ...saltsOfWeakAcids,
   ...saltsFromAcids,
   ...bakedSolids,
+  tinChloride,
+  potassiumHydroxide,
   ...recrystallisations,
   constantBoilingAcid,
   nitricAcid,
