@@ -1,32 +1,10 @@
-import { solubilityOf, solubilityRange } from '#core/dish';
-import { substanceOf } from '#core/substance';
-import type { Control, Recipe, TechniqueName } from '#core/technique';
 import { boilDown, collect, coolOvernight, dry, makeUp, settle, washThrice } from '../catalogue/common-steps.ts';
 import { step } from '../catalogue/step.ts';
 import type { StepTemplate } from '../route.ts';
 import { addStep, paceOf } from './add-step.ts';
-
-/** A step as it is put in: its template, and what can be set at it. */
-export interface PutIn {
-  readonly step: StepTemplate;
-  readonly controls: readonly Control[];
-}
-
-/** A kind of step that a person can put into a batch. */
-export interface StepKind {
-  readonly id: string;
-  /** As it stands in a list: “boil down”. */
-  readonly says: string;
-  readonly technique: TechniqueName;
-  /** What it needs besides: which bottle goes in, or which equation goes on. */
-  readonly needs: 'role' | 'reaction' | null;
-  /** Makes it for a recipe; `id` is its own, and what it needs stands in `of`. */
-  readonly make: (recipe: Recipe, id: string, of: string) => PutIn;
-}
-
-const plain = (template: StepTemplate): PutIn => ({ step: template, controls: [] });
-
-const control = (id: string, of: Omit<Control, 'id'>): Control => ({ id: `set-${id}`.slice(0, 40), ...of });
+import { distilKind } from './distil-kind.ts';
+import { boilStart, coldRange } from './starts.ts';
+import { control, plain, type StepKind } from './step-kind.ts';
 
 /** Steps of every technique that needs no apparatus of its own, in the order they usually come. */
 export const stepKinds: readonly StepKind[] = [
@@ -312,6 +290,7 @@ export const stepKinds: readonly StepKind[] = [
         }),
       ),
   },
+  distilKind,
   { id: 'dry', says: 'dry', technique: 'dry', needs: null, make: (_recipe, id) => plain(dryStep(id)) },
   {
     id: 'make-up',
@@ -345,31 +324,3 @@ const dryStep = (id: string): StepTemplate =>
     act: 'Spread on paper[ below {dry.ceiling}]. Weigh, wait four hours, weigh again.',
     expect: '[About {product.mass}.] Two weighings alike.',
   });
-
-/** °C to which its solubility goes down, and as warm as it is still called cooled. */
-function coldRange({ makes }: Recipe): readonly [number, number] {
-  const species = makes.kind === 'solid' ? substanceOf(makes.anhydrousId) : undefined;
-  const range = species && solubilityRange(species);
-  if (!range) return species?.described?.gPer100gWater != null ? [10, 30] : [0, 40];
-  const least = Math.max(0, Math.ceil(range[0]));
-  return [least, Math.max(least, Math.min(40, Math.floor(range[1])))];
-}
-
-/** Beside what it holds in the cold: less would leave half of it in the liquor. */
-const TIMES_COLD = 2;
-
-/** g in 100 g of water to boil down to: what a hot liquor just holds, where its solubility is known. */
-function boilStart({ makes }: Recipe): number {
-  const species = makes.kind === 'solid' ? substanceOf(makes.anhydrousId) : undefined;
-  const range = species && solubilityRange(species);
-  if (!species) return UNKNOWN_START;
-  const at = (tempC: number) => {
-    const s = solubilityOf(species, tempC);
-    return s.ok ? s.value.gPer100gWater : 0;
-  };
-  const hot = at(range ? Math.min(60, range[1]) : 20);
-  const cold = at(range ? Math.max(6, range[0]) : 20);
-  const start = Math.max(hot, TIMES_COLD * cold);
-  return start > 0 ? Math.min(600, Math.max(1, Math.round(start))) : UNKNOWN_START;
-}
-const UNKNOWN_START = 60;
