@@ -51,6 +51,9 @@ export function shownOf(
 /** A hot plate’s pace as it is set up is believed to so much of itself. */
 const PACE_SPREAD = 0.3;
 
+/** So many times off, it did not boil all the time, or the step was ended late. */
+const FAR_OFF = 4;
+
 /** What runs have shown of a route’s losses in filtering, and of the hot plate whatever the route. */
 export function shownBy(
   runs: readonly RunShows[],
@@ -60,7 +63,9 @@ export function shownBy(
   const losses = route
     ? runs.flatMap(({ routeId, lossPct }) => (routeId === route.id && lossPct !== null ? [lossPct] : []))
     : [];
-  const paces = runs.flatMap((each) => (each.boilGPerH === null ? [] : [each.boilGPerH]));
+  const paces = runs.flatMap(({ boilGPerH: pace }) =>
+    pace !== null && pace > boilGPerH / FAR_OFF && pace < boilGPerH * FAR_OFF ? [pace] : [],
+  );
   const found = [
     route ? shownOf('loss', losses, { value: route.lossPct, sd: route.sdPct }) : null,
     shownOf('boiling', paces, { value: boilGPerH, sd: PACE_SPREAD * boilGPerH }),

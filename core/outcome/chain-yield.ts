@@ -1,11 +1,11 @@
 import { derive, type Figure, given } from '#core/figure';
 import type { RunEvent } from '#core/log';
+import { sharesOf } from '#core/own';
 import { type Plan, planTitle } from '#core/plan';
 import { fail, ok, type Result } from '#core/problem';
-import { productPerExtent } from '#core/sheet';
 import { type RunState, runState } from '#core/state';
 import { contentOf } from '#core/stock';
-import { molarMassFigure, substanceOf } from '#core/substance';
+import { molarMassFigure, type SubstanceId, substanceById, substanceOf } from '#core/substance';
 import type { AdditionLine } from '#core/technique';
 
 /** A batch of a chain. */
@@ -102,14 +102,21 @@ function lineOf(
   return lines.find(({ limiting }) => limiting) ?? lines[0];
 }
 
-/** mol of product for each mol of a role’s substance. */
+/** mol of product that a mol of a role’s substance can give, by the equations; 1 where nothing reacts. */
 export function ratioOf({ route, bottles, stock }: Plan, roleId: string): number {
-  const role = route.roles.find(({ id }) => id === roleId);
-  if (role?.dose.by !== 'extent') return 1;
-  const id = bottles[roleId];
-  const held = id ? stock[id]?.card.substanceId : undefined;
-  const other = role.dose.others?.find(({ substanceId }) => substanceId === held);
-  return productPerExtent(route) / (other?.perExtent ?? role.dose.perExtent);
+  const held = (id: string): SubstanceId | undefined => {
+    const bottle = bottles[id];
+    const substance = bottle ? substanceById(stock[bottle]?.card.substanceId ?? '') : undefined;
+    return substance?.species;
+  };
+  const own = held(roleId);
+  const made = route.makes.kind === 'solid' ? route.makes.anhydrousId : route.makes.substanceId;
+  if (own === undefined || made === undefined || route.reactions.length === 0) return 1;
+  const shares = sharesOf(route.reactions, made, new Set(route.roles.flatMap(({ id }) => held(id) ?? [])));
+  const takes = shares.ok ? shares.value.perExtent.get(own) : undefined;
+  const last = shares.ok ? shares.value.order.at(-1) : undefined;
+  const gives = last?.products.find(({ substanceId }) => substanceId === made)?.n;
+  return takes && gives ? gives / takes : 1;
 }
 
 /** What a bottle that was handed on held, and the part of it that the next batch took. */

@@ -61,6 +61,28 @@ describe('where a batch of zinc sulfate went', () => {
     expect(after.parts.some(({ id }) => id === 'spilled')).toBe(true);
   });
 
+  it.each(catalogue.filter(({ makes }) => makes.kind === 'solid').map((route) => [route.id, route] as const))(
+    'counts %s as its yield does',
+    (_, route) => {
+      const other = planForRoute(route);
+      const bodies = route.steps.flatMap(({ id, op }): EventBody[] =>
+        op.do === 'dry'
+          ? [
+              { kind: 'read', step: id, quantity: 'mass', reading: exactReading(20, 'g'), place: '', state: 'dry' },
+              done(id),
+            ]
+          : [done(id)],
+      );
+      const run = unwrap(runState(other, eventsAt(START, ...bodies)));
+      const went = whereItWent(other, run, null);
+      if (!went || !run.yield || run.sheet.limiting === null || went.role !== run.sheet.limiting) return;
+      const product = went.parts.find(({ id }) => id === 'product')!.pct;
+      // A melt's theory is of what was leached, and a gel is weighed with its water.
+      if (route.id.startsWith('silica')) return;
+      expect(product / run.yield.yieldPct.value).toBeCloseTo(1, 1);
+    },
+  );
+
   it('is nothing before anything went in', () => {
     expect(whereItWent(plan, unwrap(runState(plan, [])), null)).toBeNull();
   });

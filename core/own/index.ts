@@ -8,3 +8,4 @@ export { type EquationRead, readEquation, typedEquation } from './equation.ts';
 export { leavesOpen } from './leaves-open.ts';
 export { roleId } from './own-route.ts';
 export { type RouteFile, routeFile, routeFileShape } from './route-file.ts';
+export { sharesOf } from './shares.ts';

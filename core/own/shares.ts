@@ -19,13 +19,19 @@ export function sharesOf(
   makes: SubstanceId,
   brought: ReadonlySet<SubstanceId>,
 ): Result<Shares> {
-  const last = reactions.findLast((each) => makesIt(each, makes));
-  if (!last) {
+  const makers = reactions.filter((each) => makesIt(each, makes)).reverse();
+  if (makers.length === 0) {
     const name = substanceOf(makes).name;
     return fail('no-route', `None of the equations makes ${name}: it has to stand on a right side.`, {
       field: 'equation',
     });
   }
+  // Where it can be made in several ways, the one that the bottles serve.
+  const tried = makers.map((last) => sharesBy(last, reactions, brought));
+  return tried.find(({ ok: done }) => done) ?? tried[0]!;
+}
+
+function sharesBy(last: Reaction, reactions: readonly Reaction[], brought: ReadonlySet<SubstanceId>): Result<Shares> {
   const perExtent = new Map<SubstanceId, number>();
   const order: Reaction[] = [];
   const use = (reaction: Reaction, times: number, within: readonly Reaction[]): Result<true> => {

@@ -8,7 +8,6 @@ export { capsOf } from './gate.ts';
 export { type Gauge, hoursText } from './gauge.ts';
 export { type GoneThrough, goThrough } from './gone-through.ts';
 export type { SheetRow } from './row.ts';
-export { productPerExtent } from './scale.ts';
 export { fillTemplate, type Named, type Names, type TextPart } from './sentence.ts';
 export type { Made, Now, Sheet, SheetGas } from './sheet.ts';
 export type { Furthest } from './theory.ts';

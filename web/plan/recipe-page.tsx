@@ -58,7 +58,7 @@ export function RecipePage() {
         <p className="quiet">
           Spoons, cups, ounces, °F, parts and “a little” are read.{' '}
           <button type="button" className="link" onClick={() => setText(EXAMPLE)}>
-            Try one with three faults in it
+            Try one with two faults in it
           </button>
         </p>
       ) : null}
