@@ -34,7 +34,7 @@ export function ownRoute(asking: OwnAsking): Result<Route> {
   if (made.id === 'water') return fail('no-route', 'Water needs no batch.', { field: 'makes' });
   if (asking.reagents.length === 0)
     return fail('no-bottle', 'Take what goes in from the shelf: one bottle at least.', { field: 'bottles' });
-  const brought = [...new Set(asking.reagents.filter((id) => id !== 'water'))].map(substanceOf);
+  const brought = oncePerSpecies(asking.reagents);
   const own = brought.find((each) => each.species === species.id);
   if (asking.reactions.length === 0 && !own) {
     const sentence = `No bottle here holds ${made.name}, and no equation makes it: write what reacts.`;
@@ -73,6 +73,14 @@ export function ownRoute(asking: OwnAsking): Result<Route> {
   });
 }
 
+/** Two bottles of one thing, or of two hydrates of it, are one reagent. */
+function oncePerSpecies(reagents: readonly SubstanceId[]): readonly Substance[] {
+  const by = new Map<SubstanceId, Substance>();
+  for (const each of reagents.map(substanceOf))
+    if (each.id !== 'water' && !by.has(each.species)) by.set(each.species, each);
+  return [...by.values()];
+}
+
 const givesCarbonDioxide = ({ products }: Reaction) =>
   products.some(({ substanceId }) => substanceId === 'carbon-dioxide');
 
@@ -92,14 +100,14 @@ function partsOf(
   const controls: Control[] = [];
   const roles = [
     ...counted.map((each, i) => {
-      const id = roleId(each, i);
+      const id = roleId(each);
       controls.push(excess(id, each, i === 0 ? 0 : EXCESS));
       return role(id, each, { by: 'extent', perExtent: perExtent.get(each.species)!, excessControl: `over-${id}` });
     }),
-    ...aside.map((each, i) => {
-      const id = roleId(each, counted.length + i);
+    ...aside.map((each) => {
+      const id = roleId(each);
       controls.push(share(id, each, counted[0]!));
-      return role(id, each, { by: 'per-gram', role: roleId(counted[0]!, 0), control: `share-${id}` });
+      return role(id, each, { by: 'per-gram', role: roleId(counted[0]!), control: `share-${id}` });
     }),
   ];
   const first = roles[0]!;
@@ -121,9 +129,25 @@ function partsOf(
 
 const bringsWater = ({ form }: Substance) => form === 'dissolved' || form === 'liquid';
 
-/** The id of the role that a bottle plays, by its place among those that were taken. */
-export function roleId({ id }: Substance, i: number): string {
-  return id.startsWith('own:') || id.length > 26 ? `reagent-${i + 1}` : id;
+/** As long as an id of a role may be, so that those of its controls fit. */
+const LONGEST = 30;
+
+/** The id of the role that a substance plays: the same wherever its bottle stands among the others. */
+export function roleId({ id }: Pick<Substance, 'id'>): string {
+  if (id.length <= LONGEST && /^[a-z][\w-]*$/.test(id)) return id;
+  const letters = id
+    .replace(/^own:/, '')
+    .replace(/[^a-z]+/gi, '-')
+    .toLowerCase()
+    .slice(0, 20);
+  return `r-${letters}-${shortSum(id)}`;
+}
+
+/** Four letters that tell long ids apart. */
+function shortSum(text: string): string {
+  let sum = 7;
+  for (const letter of text) sum = (sum * 31 + (letter.codePointAt(0) ?? 0)) % 1_679_616;
+  return sum.toString(36).padStart(4, '0');
 }
 
 function role(id: string, substance: Substance, dose: Role['dose']): Role {

@@ -7,7 +7,7 @@ import { unwrap } from '#core/problem';
 import { reactionText } from '#core/reaction';
 import { catalogue, routeProblems, stepKinds } from '#core/route';
 import { sheetOf } from '#core/sheet';
-import { runState } from '#core/state';
+import { insertRefused, runState } from '#core/state';
 import { parseLabel } from '#core/stock';
 import { describedId } from '#core/substance';
 import { BenchDefaults, massOverAll } from '#core/vessel';
@@ -180,6 +180,21 @@ describe('a batch of one’s own', () => {
     expect(sheet.additions.find(({ role }) => role === 'zinc')!.dose.take.value).toBeCloseTo(10, 1);
   });
 
+  it('takes two bottles of one thing as one reagent, and each keeps its excess when another is put back', () => {
+    const twice = planOf({
+      ...AMMONIUM_ZINC,
+      bottles: ['bottle_zinc', 'bottle_acid', 'bottle_zinc', 'bottle_ammonia'],
+    });
+    expect(twice.route.roles.filter(({ accepts }) => accepts.includes('zinc'))).toHaveLength(1);
+    const set = { 'over-sodium-carbonate-decahydrate': 40 };
+    const equations = ['CuSO4 + Na2CO3 -> Cu2CO3(OH)2'];
+    for (const bottles of [
+      ['bottle_copper', 'bottle_soda'],
+      ['bottle_soda', 'bottle_copper'],
+    ])
+      expect(planOf({ text: '20 g copper carbonate', bottles, equations, controls: set }).controls).toMatchObject(set);
+  });
+
   it('keeps the steps as they were put when a bottle is added', () => {
     const plan = planOf({
       text: '20 g copper carbonate',
@@ -316,7 +331,7 @@ describe('a step put in at the bench', () => {
       ({
         kind: 'step-inserted',
         step: 'step_abcdef1',
-        after: 'add-reagent-1',
+        after: 'add-sodium-carbonate-decahydrate',
         beside: false,
         repeats: null,
         own: { kind: 'evaporate', of: '', set },
@@ -331,7 +346,7 @@ describe('a step put in at the bench', () => {
             '2026-03-14T08:00:00.000Z',
             { kind: 'finished', step: 'add-water' },
             { kind: 'finished', step: 'add-acetic-acid' },
-            { kind: 'finished', step: 'add-reagent-1' },
+            { kind: 'finished', step: 'add-sodium-carbonate-decahydrate' },
             insert(set),
             { kind: 'finished', step: 'step_abcdef1' },
           ),
@@ -344,6 +359,14 @@ describe('a step put in at the bench', () => {
       return run.sheet.now!.contents.waterG.value;
     };
     expect(water(50) / water(100)).toBeCloseTo(0.5, 3);
+  });
+
+  it('is not put in where what stands there is never boiled down', () => {
+    const acid = planOf({ text: '500 mL of 2 mol/L hydrochloric acid', bottles: ['bottle_brick'] });
+    const poured = acid.route.steps.slice(0, 2).map(({ id }) => ({ kind: 'finished', step: id }) as const);
+    const { sheet } = unwrap(runState(acid, eventsAt('2026-03-14T08:00:00.000Z', ...poured)));
+    expect(insertRefused('boil-down', sheet)).toContain('hydrochloric acid is not boiled down');
+    expect(insertRefused('hold', sheet)).toBe('');
   });
 
   it('counts what really went in, whatever was planned', () => {

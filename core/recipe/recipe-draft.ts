@@ -36,9 +36,7 @@ export function recipeDraft(
   const controls = there.flatMap(({ bottle, times }, i) => {
     const substance = substanceById(bottle.card.substanceId);
     if (!substance || times === null || i === 0) return [];
-    return [
-      [`over-${roleId(substance, i)}`, Math.min(MOST_EXCESS, Math.max(0, Math.round(100 * (times - 1))))] as const,
-    ];
+    return [[`over-${roleId(substance)}`, Math.min(MOST_EXCESS, Math.max(0, Math.round(100 * (times - 1))))] as const];
   });
   const g = wantedG ?? read.promisedG ?? USUAL_G;
   return {

@@ -160,7 +160,7 @@ describe('a recipe', () => {
       today: '2026-01-01',
     });
     const sheet = unwrap(sheetOf(plan!));
-    const [copper, soda] = ['reagent-1', 'reagent-2'].map(
+    const [copper, soda] = ['copper-sulfate-pentahydrate', 'sodium-carbonate-decahydrate'].map(
       (id) => sheet.additions.find(({ role }) => role === id)!.dose.mass.value,
     );
     // The proportions of the recipe, for 10 g.

@@ -17,6 +17,7 @@ export {
   shelveFraction,
   stillBalance,
 } from './fractions.ts';
+export { insertRefused } from './insert-refused.ts';
 export { leftOverIn } from './left-over.ts';
 export type { PortionState } from './portion.ts';
 export { redissolveEntries, redissolveProblem } from './redissolve.ts';

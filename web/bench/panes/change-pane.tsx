@@ -1,5 +1,6 @@
 import { Checkbox, Input, Segmented } from 'antd';
 import { useState } from 'react';
+import { insertRefused } from '#core/state';
 import { newId } from '#web/api/ids.ts';
 import { EntryForm } from '#web/kit/entry-form.tsx';
 import { Field } from '#web/kit/field.tsx';
@@ -41,7 +42,8 @@ export function ChangePane(props: PaneProps) {
   const send = () => {
     if (change === 'insert' && title.trim() === '')
       return setProblem('What is the new step? A few words, such as “wash with cold water”.');
-    if (change === 'insert' && lacksOf(kind) !== '') return setProblem(lacksOf(kind));
+    const refused = change === 'insert' ? lacksOf(kind) || insertRefused(kind.kind, run.state.sheet) : '';
+    if (refused !== '') return setProblem(refused);
     if ((change === 'skip' || change === 'abandon') && why.trim() === '')
       return setProblem('Say why in a few words; it stands in the record.');
     if (change === 'skip') run.enter({ kind: 'step-skipped', step: step.key, reason: why.trim() });
