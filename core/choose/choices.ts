@@ -1,9 +1,17 @@
 import { type Plan, startPlan } from '#core/plan';
 import { ok, type Problem, problem, type Result } from '#core/problem';
-import { bottlesForRole, parseTarget, type Route, routesFor, type ShelfBottle, targetText } from '#core/route';
+import {
+  bottlesForRole,
+  parseTarget,
+  type Route,
+  routesFor,
+  type ShelfBottle,
+  type Target,
+  targetText,
+} from '#core/route';
 import type { SheetRow } from '#core/sheet';
 import { sheetOf } from '#core/sheet';
-import { substanceOf } from '#core/substance';
+import { type SubstanceId, substanceOf } from '#core/substance';
 import type { Control, Role } from '#core/technique';
 import type { Bench } from '#core/vessel';
 
@@ -13,6 +21,8 @@ export interface Asking {
   readonly shelf: readonly ShelfBottle[];
   readonly bench: Bench;
   readonly today: string;
+  /** Only the first route that works is gone through; the rest are named. */
+  readonly firstOnly?: boolean | undefined;
   /** A person's own routes, beside those that are built in. */
   readonly routes?: readonly Route[] | undefined;
 }
@@ -42,12 +52,27 @@ export interface TargetAnswer {
   readonly choices: readonly PlanChoice[];
 }
 
+/** A target that is known already: what, how much, how strong, from what. */
+export interface Wanted {
+  readonly substanceId: SubstanceId;
+  readonly amount: Target['amount'];
+  readonly strength: Target['strength'];
+  readonly fromSubstanceId: SubstanceId | null;
+}
+
 /** What can be made from a text: every route to it from this shelf, each with its first plan. */
-export function choicesFor({ text, shelf, bench, today, routes: own }: Asking): Result<TargetAnswer> {
-  const reading = parseTarget(text, bench.tempC);
+export function choicesFor({ text, ...where }: Asking): Result<TargetAnswer> {
+  const { problems, substanceId, amount, strength, fromSubstanceId } = parseTarget(text, where.bench.tempC);
+  if (problems.length > 0 || !substanceId || !amount) return ok({ problems, text: '', choices: [] });
+  return choicesOf({ substanceId, amount, strength, fromSubstanceId }, where);
+}
+
+/** The same, of a target that nobody has to read. */
+export function choicesOf(
+  { substanceId, amount, strength, fromSubstanceId }: Wanted,
+  { shelf, bench, today, routes: own, firstOnly = false }: Omit<Asking, 'text'>,
+): Result<TargetAnswer> {
   const empty = { text: '', choices: [] };
-  const { substanceId, amount, strength, fromSubstanceId } = reading;
-  if (reading.problems.length > 0 || !substanceId || !amount) return ok({ problems: reading.problems, ...empty });
   const routes = routesFor(substanceId, shelf, own);
   if (!routes.ok) return ok({ problems: [routes.problem], ...empty });
   const asks = { solution: strength !== null, from: fromSubstanceId !== null };
@@ -57,6 +82,7 @@ export function choicesFor({ text, shelf, bench, today, routes: own }: Asking): 
     const sentence = `No route here makes ${name} itself. A solution of it can be made up: say how much and how strong, such as 500 mL of 0.1 mol/L ${name}.`;
     return ok({ problems: [problem('no-route', sentence, { field: 'target' })], ...empty });
   }
+  let found = false;
   const choices = (fitting.length > 0 ? fitting : routes.value).flatMap(
     ({ route, bottles, missing }): readonly PlanChoice[] => {
       const fromRole =
@@ -67,7 +93,8 @@ export function choicesFor({ text, shelf, bench, today, routes: own }: Asking): 
       if (fromSubstanceId !== null && fromRole === null) return [];
       const target = { substanceId, amount, strength, fromRole };
       const plan = startPlan({ route, target, bottles, shelf, bench, day: today });
-      const sheet = missing.length === 0 ? sheetOf(plan) : undefined;
+      const sheet = missing.length === 0 && !(firstOnly && found) ? sheetOf(plan) : undefined;
+      found ||= sheet?.ok ?? false;
       return [
         {
           plan,

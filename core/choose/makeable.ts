@@ -1,11 +1,11 @@
 import { ok, type Result } from '#core/problem';
-import { catalogue, type Route } from '#core/route';
+import { catalogue, type Route, type Target } from '#core/route';
 import type { Sheet, SheetRow } from '#core/sheet';
 import { sheetOf } from '#core/sheet';
 import { contentOf } from '#core/stock';
-import { substanceOf } from '#core/substance';
+import { type SubstanceId, substanceOf } from '#core/substance';
 import { formatPlain } from '#core/units';
-import { type Asking, choicesFor, type PlanChoice } from './choices.ts';
+import { type Asking, choicesOf, type PlanChoice } from './choices.ts';
 
 /** Something that the shelf can make now. */
 export interface Makeable {
@@ -33,7 +33,15 @@ export interface MakeableAnswer {
 }
 
 /** As much is asked for at first, and where nothing says what the bottles hold. */
-const FIRST = { solid: '20 g', liquid: '100 mL', solution: '500 mL of 0.5 mol/L' } as const;
+const FIRST = {
+  solid: { said: '20 g', amount: { value: 20, unit: 'g' }, strength: null },
+  liquid: { said: '100 mL', amount: { value: 100, unit: 'mL' }, strength: null },
+  solution: {
+    said: '500 mL of 0.5 mol/L',
+    amount: { value: 500, unit: 'mL' },
+    strength: { value: 0.5, unit: 'mol/L' },
+  },
+} as const;
 /** Of what the bottles could give, so much is asked for: doses are rounded, and hands are not exact. */
 const SHARE = 0.9;
 /** Less is a rinse of an empty bottle, g or mL. */
@@ -46,7 +54,7 @@ export function makeableFrom(where: Omit<Asking, 'text'>): Result<MakeableAnswer
   const now: Makeable[] = [];
   const next = new Map<string, Map<string, string>>();
   for (const wanted of targets(where.routes ?? [])) {
-    const answer = choicesFor({ ...where, text: wanted.ask });
+    const answer = choicesOf({ ...wanted.target, fromSubstanceId: null }, { ...where, firstOnly: true });
     if (!answer.ok) return answer;
     const { choices } = answer.value;
     const [best] = choices.filter(({ row, problem }) => row !== null && problem === null);
@@ -67,36 +75,50 @@ export function makeableFrom(where: Omit<Asking, 'text'>): Result<MakeableAnswer
   });
 }
 
-interface Wanted {
+interface Asked {
   readonly name: string;
+  readonly target: Pick<Target, 'substanceId' | 'amount' | 'strength'>;
   readonly ask: string;
   /** Whether it is something else than what it is made of, so that a product more is worth telling. */
   readonly opens: boolean;
 }
 
 /** Everything that the catalogue makes, each once, as a person would ask for it. */
-function targets(own: readonly Route[]): readonly Wanted[] {
+function targets(own: readonly Route[]): readonly Asked[] {
   const all = [...own, ...catalogue].flatMap((route) => productsOf(route));
   return [...new Map(all.map((wanted) => [wanted.ask, wanted])).values()];
 }
 
-function productsOf({ makes, roles }: Route): readonly Wanted[] {
+function productsOf({ makes, roles }: Route): readonly Asked[] {
   if (makes.substanceId !== undefined) {
     const { name } = substanceOf(makes.substanceId);
-    return [{ name, ask: `${FIRST[makes.kind]} ${name}`, opens: true }];
+    return [askedFor(makes.kind, { id: makes.substanceId, name, called: name, opens: true })];
   }
   if (makes.kind === 'solid') return [];
   const accepts = roles.find(({ id }) => id === makes.role)?.accepts ?? [];
   const species = new Set(accepts.map((id) => substanceOf(id).species));
   return [...species].map((id) => {
     const name = substanceOf(id).name.replace(/, anhydrous$/, '');
-    return { name: `${name} solution`, ask: `${FIRST.solution} ${name}`, opens: false };
+    return askedFor('solution', { id, name: `${name} solution`, called: name, opens: false });
   });
+}
+
+function askedFor(
+  kind: keyof typeof FIRST,
+  {
+    id,
+    name,
+    called,
+    opens,
+  }: { readonly id: SubstanceId; readonly name: string; readonly called: string; readonly opens: boolean },
+): Asked {
+  const { said, amount, strength } = FIRST[kind];
+  return { name, ask: `${said} ${called}`, opens, target: { substanceId: id, amount, strength } };
 }
 
 /** The plan that takes nearly all that the scarcest bottle holds, where that can be, else the first one. */
 function asMuchAsThereIs(
-  { name, ask }: Wanted,
+  { name, ask }: Asked,
   { best, routes }: { readonly best: PlanChoice; readonly routes: number },
   where: Omit<Asking, 'text'>,
 ): Makeable | undefined {

@@ -1,3 +1,4 @@
+import { Segmented } from 'antd';
 import { useId, useMemo, useState } from 'react';
 import { Link, useSearchParams } from 'react-router';
 import type { VerbOutput } from '#contract/verbs';
@@ -13,6 +14,22 @@ import '../planning/planning.css';
 type Shown = VerbOutput<'chain'>['chains'][number];
 
 const EXAMPLES = ['20 g zinc acetate from zinc', '20 g copper formate from copper sulfate', '30 g copper acetate'];
+
+const RANKINGS = ['fewest to buy', 'least work', 'shortest wait', 'best yield', 'cheapest'] as const;
+type Ranking = (typeof RANKINGS)[number];
+
+/** What is not known comes last. */
+const RANK: Readonly<Record<Ranking, (chain: Shown) => number>> = {
+  'fewest to buy': ({ buys, handsOnH }) => buys.length * 1000 + handsOnH,
+  'least work': ({ handsOnH }) => handsOnH,
+  'shortest wait': ({ waitH }) => waitH[1],
+  'best yield': ({ sheet }) => -(sheet?.yieldPct?.value ?? 0),
+  cheapest: ({ sheet }) => sheet?.cost ?? Number.MAX_VALUE,
+};
+
+function ranked(chains: readonly Shown[], by: Ranking): readonly Shown[] {
+  return [...chains].sort((a, b) => RANK[by](a) - RANK[by](b));
+}
 
 /** Ways to a reagent over what lies between: each drawn as a line, with the numbers of every step and of the whole. */
 export function ChainPage() {
@@ -49,7 +66,11 @@ export function ChainPage() {
       [text, bench.data, bottles.data, routes],
     ),
   );
-  const chains = text.trim() === '' ? [] : (answer.value?.chains ?? []);
+  const [by, setBy] = useState<Ranking>('fewest to buy');
+  const chains = useMemo(
+    () => (text.trim() === '' ? [] : ranked(answer.value?.chains ?? [], by)),
+    [text, answer.value, by],
+  );
   const one = chains[chosen] ?? chains[0];
   return (
     <>
@@ -86,6 +107,18 @@ export function ChainPage() {
             ))}
         {answer.busy && chains.length === 0 ? <p className="quiet">Looking for ways there …</p> : null}
       </div>
+      {chains.length > 1 ? (
+        <Segmented
+          aria-label="Best first by"
+          size="small"
+          options={[...RANKINGS]}
+          value={by}
+          onChange={(next) => {
+            setBy(next);
+            setSearch({ make: text }, { replace: true });
+          }}
+        />
+      ) : null}
       <ol className="chains" aria-label="Chains">
         {chains.map((each, i) => (
           <li
