@@ -1,7 +1,7 @@
 import { derive, type Figure, given } from '#core/figure';
 import type { RunEvent } from '#core/log';
 import { sharesOf } from '#core/own';
-import { type Plan, planTitle } from '#core/plan';
+import { type Plan, planTitle, stockIn } from '#core/plan';
 import { fail, ok, type Result } from '#core/problem';
 import { type RunState, runState } from '#core/state';
 import { contentOf } from '#core/stock';
@@ -96,18 +96,17 @@ function lineOf(
   on: { readonly before: string } | { readonly basis: string | null },
 ): AdditionLine | undefined {
   const lines = basesOf(run.plan, state);
-  if ('before' in on)
-    return lines.find(({ bottleId }) => bottleId !== null && run.plan.stock[bottleId]?.card.fromBatch === on.before);
+  if ('before' in on) return lines.find(({ bottleId }) => stockIn(run.plan, bottleId)?.card.fromBatch === on.before);
   if (on.basis !== null) return lines.find(({ role }) => role === on.basis);
   return lines.find(({ limiting }) => limiting) ?? lines[0];
 }
 
 /** mol of product that a mol of a role’s substance can give, by the equations; 1 where nothing reacts. */
-export function ratioOf({ route, bottles, stock }: Plan, roleId: string): number {
+export function ratioOf(plan: Plan, roleId: string): number {
+  const { route, bottles } = plan;
   const held = (id: string): SubstanceId | undefined => {
-    const bottle = bottles[id];
-    const substance = bottle ? substanceById(stock[bottle]?.card.substanceId ?? '') : undefined;
-    return substance?.species;
+    const bottle = Object.hasOwn(bottles, id) ? bottles[id] : null;
+    return substanceById(stockIn(plan, bottle)?.card.substanceId ?? '')?.species;
   };
   const own = held(roleId);
   const made = route.makes.kind === 'solid' ? route.makes.anhydrousId : route.makes.substanceId;
@@ -126,7 +125,7 @@ function handedOn(
   state: RunState,
 ): { readonly gave: Figure; readonly used: Figure } | null {
   const line = lineOf(next, state, { before: run.id });
-  const then = line?.bottleId ? next.plan.stock[line.bottleId] : undefined;
+  const then = stockIn(next.plan, line?.bottleId);
   if (!line || !then?.card.size) return null;
   const content = contentOf({ id: line.bottleId!, ...then, usedG: 0 }, next.plan.bench.tempC, next.plan.day);
   if (!content.ok || !content.value.sizeG) return null;

@@ -1,4 +1,4 @@
-import { type Plan, planTitle } from '#core/plan';
+import { type Plan, planTitle, stockIn } from '#core/plan';
 import { fail, ok, type Result } from '#core/problem';
 import { type Gauge, type Sheet, sheetOf } from '#core/sheet';
 import type { RunState } from '#core/state';
@@ -94,7 +94,7 @@ function bandOf({ product }: Sheet): number | null {
 /** What of a bottle would lack; empty where it suffices or nothing says how much there is. */
 function shortOf(plan: Plan, role: string, grams: number): string {
   const id = plan.bottles[role];
-  const stock = id ? plan.stock[id] : undefined;
+  const stock = stockIn(plan, id);
   if (!id || !stock) return '';
   const content = contentOf({ id, ...stock }, plan.bench.tempC, plan.day);
   const left = content.ok ? content.value.leftG?.value : undefined;

@@ -1,5 +1,5 @@
 import { derive, type Figure, given } from '#core/figure';
-import type { Plan } from '#core/plan';
+import { type Plan, stockIn } from '#core/plan';
 import type { RunState } from '#core/state';
 import { molarMass, molarMassFigure, type SubstanceId, speciesOf, substanceOf } from '#core/substance';
 import { formatNumber } from '#core/units';
@@ -61,7 +61,7 @@ export function whereItWent(plan: Plan, state: RunState, basis: string | null = 
   const lines = basesOf(plan, state);
   const line =
     basis === null ? (lines.find(({ limiting }) => limiting) ?? lines[0]) : lines.find(({ role }) => role === basis);
-  const held = line?.bottleId ? plan.stock[line.bottleId]?.card.substanceId : undefined;
+  const held = stockIn(plan, line?.bottleId)?.card.substanceId;
   if (!now || !line || held === undefined) return null;
   const made = substanceOf(state.productId);
   const product = speciesOf(made).id;
