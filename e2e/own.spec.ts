@@ -61,6 +61,12 @@ test('a substance that no route makes: own equation, own steps, a change midway,
   await expect(steps.getByRole('button', { name: /^Move step/ })).toHaveCount(7);
   await page.reload();
   await expect(steps.getByRole('button', { name: /^Move step 4: Warm/ })).toBeVisible();
+  // Kept as a plan, it opens again as it was: the substance is known by what was said of it.
+  await page.getByRole('button', { name: 'Keep as a plan' }).click();
+  await expect(page).toHaveURL(/\/plan\/batch_/);
+  await page.reload();
+  await expect(page.locator('.own-balanced')).toContainText('57.3');
+  await expect(steps.getByRole('button', { name: /^Move step 4: Warm/ })).toBeVisible();
   await page.getByRole('button', { name: 'Take it to the bench' }).click();
 
   // At the bench, more Epsom salt than planned, and a step that nobody foresaw.

@@ -1,6 +1,7 @@
 import { type Plan, planTitle } from '#core/plan';
 import { reactionText } from '#core/reaction';
 import type { Route } from '#core/route';
+import { substanceById } from '#core/substance';
 import { newId } from '../api/ids.ts';
 
 /** What is written of a batch of one's own so far. */
@@ -28,9 +29,13 @@ export const EMPTY_DRAFT: Draft = {
 /** A plan to be changed where a batch of one's own is written. */
 export function draftOf(plan: Plan): Draft {
   const bottles = plan.route.roles.flatMap(({ id }) => plan.bottles[id] ?? []);
+  // What no record holds is known by what was said of it.
+  const described = substanceById(plan.target.substanceId)?.described;
   return {
     ...EMPTY_DRAFT,
     text: planTitle(plan),
+    formula: described?.formula ?? '',
+    gPer100gWater: described?.gPer100gWater ?? null,
     bottles,
     equations: plan.route.reactions.length > 0 ? plan.route.reactions.map(reactionText) : [''],
     mine: plan.route,
