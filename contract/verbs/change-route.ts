@@ -1,4 +1,4 @@
-import { moveStep, putStep, removeStep, reword, workIn } from '#core/own';
+import { changeRole, moveStep, putStep, removeStep, reword, workIn } from '#core/own';
 import { ok, type Result } from '#core/problem';
 import { type Route, routeShape } from '#core/route';
 import { fields, flag, note, nullable, number, one, optional, tagged, text } from '#core/shape';
@@ -11,6 +11,7 @@ const changeShape = tagged('do', {
   remove: { step: key() },
   /** To a place counted from 0. */
   move: { step: key(), to: number({ min: 0, max: 60, whole: true }) },
+  role: { role: text(40), name: text(80), tolerates: note(400), measure: one('mass', 'volume') },
   reword: {
     step: key(),
     title: text(200),
@@ -46,6 +47,10 @@ export const changeRoute = verb({
       }
       case 'move':
         return ok({ route: moveStep(route, change.step, change.to), step: change.step });
+      case 'role': {
+        const { role, name, tolerates, measure } = change;
+        return ok({ route: changeRole(route, role, { name, tolerates, measure }), step: null });
+      }
       case 'reword': {
         const { do: _, step, alone, lookEveryMin, in: vessel, ...words } = change;
         const before = route.steps.find(({ id }) => id === step)?.leave;

@@ -1,5 +1,6 @@
 import { fail, ok, type Result } from '#core/problem';
 import { type Route, type StepTemplate, stepKinds } from '#core/route';
+import type { Role } from '#core/technique';
 import type { VesselName } from '#core/vessel';
 import { usedControls } from './used-controls.ts';
 
@@ -67,6 +68,11 @@ export function reword(
   words: Partial<Omit<StepTemplate, 'id' | 'op' | 'after' | 'only' | 'adding'>>,
 ): Route {
   return { ...route, steps: route.steps.map((each) => (each.id === id ? { ...each, ...words } : each)) };
+}
+
+/** What a role is called, what it tolerates, and whether it is weighed or measured; what it accepts and its dose stay. */
+export function changeRole(route: Route, id: string, of: Pick<Role, 'name' | 'tolerates' | 'measure'>): Route {
+  return { ...route, roles: route.roles.map((each) => (each.id === id ? { ...each, ...of } : each)) };
 }
 
 /** Lets a step work in another vessel than it did. */

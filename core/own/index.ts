@@ -3,7 +3,7 @@
 
 export { admitRoute, OWN_ROUTE, ROUTE_VERSION } from './admit-route.ts';
 export { type EquationAnswer, type OwnAnswer, type OwnDraft, ownFrom } from './asked.ts';
-export { moveStep, putStep, removeStep, reword, workIn } from './edit.ts';
+export { changeRole, moveStep, putStep, removeStep, reword, workIn } from './edit.ts';
 export { type EquationRead, readEquation, typedEquation } from './equation.ts';
 export { leavesOpen } from './leaves-open.ts';
 export { roleId } from './own-route.ts';

@@ -15,6 +15,7 @@ import { planForRoute } from '#testing/catalogue';
 import { eventsAt } from '#testing/shelf';
 import {
   admitRoute,
+  changeRole,
   moveStep,
   type OwnDraft,
   ownFrom,
@@ -201,7 +202,9 @@ describe('a batch of one’s own', () => {
       bottles: ['bottle_copper', 'bottle_soda'],
       equations: ['CuSO4 + Na2CO3 -> Cu2CO3(OH)2'],
     });
-    const moved = unwrap(putStep(plan.route, { kind: 'hold', of: '', after: 'precipitate' })).route;
+    const put = unwrap(putStep(plan.route, { kind: 'hold', of: '', after: 'precipitate' })).route;
+    const soda = { name: 'the soda', tolerates: 'no scent', measure: 'mass' } as const;
+    const moved = changeRole(put, 'sodium-carbonate-decahydrate', soda);
     const again = planOf({
       text: '20 g copper carbonate',
       bottles: ['bottle_copper', 'bottle_soda', 'bottle_epsom'],
@@ -209,6 +212,7 @@ describe('a batch of one’s own', () => {
       mine: moved,
     });
     const ids = again.route.steps.map(({ id }) => id);
+    expect(again.route.roles.find(({ id }) => id === 'sodium-carbonate-decahydrate')).toMatchObject(soda);
     expect(ids).toContain('hold');
     expect(ids.indexOf('hold')).toBe(ids.indexOf('precipitate') + 1);
     expect(again.route.steps.filter(({ op }) => op.do === 'add')).toHaveLength(4);

@@ -1,5 +1,5 @@
 import type { Route, StepTemplate } from '#core/route';
-import { referencesOf } from '#core/technique';
+import { type Role, referencesOf } from '#core/technique';
 import { usedControls } from './used-controls.ts';
 
 /**
@@ -46,7 +46,14 @@ export function refit(mine: Route, fresh: Route): Route {
     ...fresh,
     id: mine.id,
     title: mine.title,
+    roles: fresh.roles.map((role) => spoken(role, mine)),
     controls: controls.filter(({ id }) => used.has(id)),
     steps: steps.map((each) => ({ ...each, after: each.after.filter((key) => ids.has(key)) })),
   };
+}
+
+/** A role in the words that it had; what it accepts and its dose are new. */
+function spoken(role: Role, { roles }: Route): Role {
+  const before = roles.find(({ id }) => id === role.id);
+  return before ? { ...role, name: before.name, tolerates: before.tolerates, measure: before.measure } : role;
 }

@@ -8,6 +8,7 @@ import { vesselNames } from '#core/vessel';
 import { Field } from '../kit/field.tsx';
 import { NumberField } from '../kit/number-field.tsx';
 import { Controls } from '../planning/controls.tsx';
+import { RoleForm } from './role-form.tsx';
 import type { RouteChange } from './use-own-draft.ts';
 
 interface StepFormProps {
@@ -27,12 +28,15 @@ export function StepForm({ step, plan, sheet, onControl, onChange, onClose }: St
   const set = plan.route.controls.filter(({ id }) => namedAt(step, plan).has(id));
   const put = (next: Partial<typeof words>) => setWords({ ...words, ...next });
   const title = words.title.trim();
+  const { op } = step;
+  const role = op.do === 'add' ? plan.route.roles.find(({ id }) => id === op.role) : undefined;
   return (
     <section className="own-step-form pane" aria-label={`Step ${at + 1}`}>
       <h3>
         Step {at + 1}: {techniques[step.op.do].says}
       </h3>
       {set.length > 0 ? <Controls sheet={sheet} plan={plan} controls={set} onControl={onControl} /> : null}
+      {role ? <RoleForm key={role.id} role={role} onChange={onChange} /> : null}
       <form
         onSubmit={(event) => {
           event.preventDefault();
