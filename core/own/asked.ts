@@ -5,6 +5,7 @@ import { bottlesForRole, canMake, parseTarget, type Route, type ShelfBottle } fr
 import { Claims, readSize, readStrength } from '#core/stock';
 import { checkedDescription, describedId, type SubstanceId, substanceById, substanceOf } from '#core/substance';
 import type { Bench } from '#core/vessel';
+import { crystalOf } from './crystal.ts';
 import { type EquationRead, readEquation } from './equation.ts';
 import { ownRoute } from './own-route.ts';
 import { refit } from './refit.ts';
@@ -42,6 +43,8 @@ export interface OwnAnswer {
   readonly equations: readonly EquationAnswer[];
   /** Substances that are known by their formula alone. */
   readonly notHeld: readonly string[];
+  /** What comes instead of what was asked for; empty for nothing. */
+  readonly note: string;
   readonly plan: Plan | null;
 }
 
@@ -55,6 +58,7 @@ export function ownFrom(draft: OwnDraft): OwnAnswer {
     asksFormulaOf: null,
     equations: draft.equations.map((each, i) => answered(each, i, { known: reagents, mine: draft.mine })),
     notHeld: [],
+    note: '',
     plan: null,
   };
   if (draft.text.trim() === '') return nothing;
@@ -72,7 +76,14 @@ export function ownFrom(draft: OwnDraft): OwnAnswer {
   const notHeld = [
     ...new Set(equations.flatMap((each) => (each.ok ? each.read.notHeld : [])).map((id) => substanceOf(id).name)),
   ];
-  const answer = { ...nothing, made: { id: made.id, name: made.name, formula: made.formula }, equations, notHeld };
+  const note = target.strength ? '' : crystalOf(made).note;
+  const answer = {
+    ...nothing,
+    made: { id: made.id, name: made.name, formula: made.formula },
+    equations,
+    notHeld,
+    note,
+  };
   const unread = equations.find((each) => !each.ok);
   if (unread || stock.length === 0) return { ...answer, problems: other };
   const reactions = equations.flatMap((each) => (each.ok ? [each.read.reaction] : []));

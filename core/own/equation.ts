@@ -128,7 +128,11 @@ function sameAtoms(a: Readonly<Record<string, number>>, b: Readonly<Record<strin
 
 /** By any name or formula; also what is only given off, and never stands on a shelf. */
 function held(text: string): Substance | undefined {
-  return findSubstance(text) ?? allSubstances.find(({ formula, name }) => formula === text || name === text);
+  const exact = findSubstance(text) ?? allSubstances.find(({ formula, name }) => formula === text || name === text);
+  // Gases and elements are often written small.
+  return (
+    exact ?? allSubstances.find(({ formula, onShelf }) => !onShelf && formula.toLowerCase() === text.toLowerCase())
+  );
 }
 
 /** Known by its formula alone. */

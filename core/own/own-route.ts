@@ -6,6 +6,7 @@ import { type Reaction, reactionText } from '#core/reaction';
 import { addStep, type PutIn, plainWater, type Route, type StepTemplate, stepKinds } from '#core/route';
 import { allSubstances, isInsoluble, type Substance, type SubstanceId, substanceOf } from '#core/substance';
 import type { Control, Recipe, Role } from '#core/technique';
+import { crystalOf } from './crystal.ts';
 import { sharesOf } from './shares.ts';
 
 /** What a person says of a batch of one's own. */
@@ -27,7 +28,8 @@ const EXCESS = 3;
 
 /** A route of one's own, with the steps that such a batch usually has: a beginning, to be changed. */
 export function ownRoute(asking: OwnAsking): Result<Route> {
-  const made = substanceOf(asking.makes);
+  const asked = substanceOf(asking.makes);
+  const made = asking.as === 'solid' ? crystalOf(asked).solid : asked;
   const species = substanceOf(made.species);
   const allowed = admit({ substanceId: made.id }, 'make');
   if (!allowed.ok) return allowed;
@@ -58,7 +60,7 @@ export function ownRoute(asking: OwnAsking): Result<Route> {
     foamShare: shares.value.order.some(givesCarbonDioxide) ? 0.5 : 0,
     drying: asking.as === 'solid' ? dryingOf(made) : null,
   };
-  const steps = stepsOf(recipe, asking, brought);
+  const steps = stepsOf(recipe, { ...asking, makes: made.id }, brought);
   return ok({
     id: 'own',
     title: `${made.name}, my own`,

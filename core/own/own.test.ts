@@ -78,6 +78,8 @@ describe('an equation', () => {
     ['CuSO4.5H2O + Na2CO3 -> Cu2CO3(OH)2', '2 CuSO4 + 2 Na2CO3 + H2O -> Cu2CO3(OH)2 + CO2 + 2 Na2SO4'],
     ['calcium carbonate + hydrochloric acid -> calcium chloride', 'CaCO3 + 2 HCl -> CaCl2 + H2O + CO2'],
     ['2Al + 6HCl = 2AlCl3 + 3H2', '2 Al + 6 HCl -> 2 AlCl3 + 3 H2'],
+    ['zn + h2so4 -> znso4 + h2', 'Zn + H2SO4 -> ZnSO4 + H2'],
+    ['K2CO3 + Ca(OH)2 -> KOH', 'K2CO3 + Ca(OH)2 -> 2 KOH + CaCO3'],
     ['KMnO4+HCl->KCl+MnCl2+Cl2+H2O', '2 KMnO4 + 16 HCl -> 2 KCl + 2 MnCl2 + 5 Cl2 + 8 H2O'],
   ])('%s is %s', (typed, balanced) => {
     expect(typedEquation(unwrap(readEquation(typed, 'e')).reaction)).toBe(balanced);
@@ -174,6 +176,19 @@ describe('a batch of one’s own', () => {
     // 0.5 mol × 100.09 g/mol ÷ 0.96
     expect(solution.additions.find(({ role }) => role === 'calcium-carbonate')!.dose.mass.value).toBeCloseTo(52.1, 1);
     expect(solution.made!.strength.value).toBeCloseTo(1, 1);
+  });
+
+  it('counts the crystals that come out of water, and says where they are not what was asked for', () => {
+    const of = (text: string) =>
+      ownFrom(draft({ text, bottles: ['bottle_zinc', 'bottle_acid'], equations: ['Zn + H2SO4 -> ZnSO4 + H2'] }));
+    const plain = of('zinc sulfate from 10 g zinc');
+    expect(plain.note).toContain('zinc sulfate heptahydrate');
+    const sheet = unwrap(sheetOf(plain.plan!));
+    // 10 × 0.99 ÷ 65.38 × 287.54
+    expect(sheet.theory!.value).toBeCloseTo(43.5, 0);
+    expect(sheet.yieldPct!.value).toBeGreaterThan(40);
+    expect(of('20 g zinc sulfate monohydrate').note).toContain('dry it to that afterwards');
+    expect(of('20 g zinc sulfate heptahydrate').note).toBe('');
   });
 
   it('scales from what one has', () => {

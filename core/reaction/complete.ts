@@ -21,8 +21,14 @@ export function complete(left: readonly string[], right: readonly string[]): Res
   const lacks = missing(right, elementsOf(left));
   if (lacks.length > 0) return fail('bad-formula', `${lacks.join(' and ')} on the right comes of nothing on the left.`);
   const there = new Set([...left, ...right]);
-  for (const common of [COMMON, [...COMMON, ...ELEMENTS]]) {
-    const candidates = [...common, ...saltsOf(left)].filter((each) => !there.has(each)).slice(0, MOST_CANDIDATES);
+  const passes = [
+    [...COMMON, ...saltsOf(left)],
+    [...COMMON, ...ELEMENTS, ...saltsOf(left)],
+    // Chalk and hydroxides precipitate where nothing else fits.
+    [...saltsOf(left, WITH_BASES), ...COMMON],
+  ];
+  for (const pass of passes) {
+    const candidates = pass.filter((each) => !there.has(each)).slice(0, MOST_CANDIDATES);
     for (let size = 1; size <= MOST_ADDED; size++)
       for (const added of choose(candidates, size)) {
         // What is on the left must be somewhere on the right.
@@ -62,11 +68,15 @@ interface Ion {
   readonly charge: number;
 }
 
+/** Anions that leave as water and gas. */
+const NO_SALT = ['O', 'OH', 'CO3', 'HCO3'];
+const WITH_BASES = ['O', 'HCO3'];
+
 /** Salts of every cation with every anion on the left. */
-function saltsOf(left: readonly string[]): readonly string[] {
+function saltsOf(left: readonly string[], without: readonly string[] = NO_SALT): readonly string[] {
   const ions = left.flatMap((formula) => ionsOf(formula));
   const cations = ions.filter(({ charge, text }) => charge > 0 && text !== 'H');
-  const anions = ions.filter(({ charge, text }) => charge < 0 && !['O', 'OH', 'CO3', 'HCO3'].includes(text));
+  const anions = ions.filter(({ charge, text }) => charge < 0 && !without.includes(text));
   return [...new Set(cations.flatMap((cation) => anions.map((anion) => saltOf(cation, anion))))];
 }
 

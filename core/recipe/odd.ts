@@ -69,6 +69,9 @@ function aboveTheory({ promisedG, theoryG, makes }: RecipeRead): readonly string
 
 /** Water has to hold what is dissolved in it while it is hot. */
 function waterShort({ ingredients, waterG }: RecipeRead): readonly string[] {
+  // How much water comes with a solution of which nothing says how strong it is, is not known; and what reacts with an acid dissolves by that.
+  if (ingredients.some(({ taken, substance }) => taken || (substance.form === 'dissolved' && substance.id !== 'water')))
+    return [];
   return ingredients.flatMap(({ substance, grams, pct, limits, times }) => {
     const species = speciesOf(substance);
     const range = solubilityRange(species);
@@ -126,10 +129,10 @@ function neverTogether({ ingredients }: RecipeRead): readonly string[] {
   );
 }
 
-function missingReagent({ makes, reaction, lacks }: RecipeRead): readonly string[] {
+function missingReagent({ makes, reaction, lacks, purifies }: RecipeRead): readonly string[] {
   if (!makes) return ['It does not say what it makes: write “gives … of …”, or a title.'];
   if (lacks) return [`${cap(lacks.name)} is missing: without it nothing balances, with it the equation does.`];
-  if (reaction) return [];
+  if (reaction || purifies) return [];
   return [`No equation leads from what goes in to ${makes.name}: something that reacts is missing.`];
 }
 

@@ -31,7 +31,12 @@ export function readRecipe(text: string): Result<RecipeRead> {
   const promised = clauses.flatMap((clause) => promiseIn(clause))[0];
   const makes = promised?.substance ?? titled(text);
   const found = clauses.filter((clause) => !promiseIn(clause)[0]).flatMap((clause) => ingredientsIn(clause));
-  const merged = mergedOf(found.filter(({ substance }) => makes === null || !isSame(substance, makes)));
+  const others = found.filter(
+    ({ substance }) => makes === null || substance.id === 'water' || !isSame(substance, makes),
+  );
+  // What is only made purer is taken and made.
+  const purifies = makes !== null && others.every(({ substance }) => substance.id === 'water');
+  const merged = mergedOf(purifies ? found : others);
   const water = merged.filter(({ substance }) => substance.id === 'water');
   const reagents = merged.filter(({ substance }) => substance.id !== 'water');
   if (reagents.length === 0)
@@ -40,11 +45,13 @@ export function readRecipe(text: string): Result<RecipeRead> {
       'Nothing in this text is a substance that is known here, with an amount or without.',
       { field: 'recipe' },
     );
-  const balanced = makes ? balancedWith(reagents, makes) : null;
+  const balanced = makes && !purifies ? balancedWith(reagents, makes) : null;
   const reaction = balanced?.reaction ?? null;
-  const counted = withTimes(reagents, reaction);
+  const counted = purifies
+    ? reagents.map((each) => ({ ...each, times: 1, limits: true }))
+    : withTimes(reagents, reaction);
   const limiting = counted.find(({ limits }) => limits);
-  const theoryG = makes && reaction && limiting ? theoryOf(makes, reaction, limiting) : null;
+  const theoryG = makes && limiting ? theoryOf(makes, reaction, limiting) : null;
   const brought = reagents.reduce((sum, each) => sum + ((each.grams ?? 0) * (100 - each.pct)) / 100, 0);
   const read: RecipeRead = {
     makes,
@@ -53,6 +60,7 @@ export function readRecipe(text: string): Result<RecipeRead> {
     waterG: water.reduce((sum, { grams }) => sum + (grams ?? 0), 0) + brought,
     reaction,
     equation: reaction ? reactionText(reaction) : '',
+    purifies,
     lacks: balanced?.lacks ?? null,
     theoryG,
     steps: sentencesOf(text).flatMap((sentence) => stepIn(sentence)),
@@ -64,7 +72,9 @@ export function readRecipe(text: string): Result<RecipeRead> {
 
 function clausesOf(text: string): readonly string[] {
   return text
-    .split(/\n|;|(?<!\d)\.(?!\d)|(?<=\d)\.(?=\s|$)|(?<!(?:oz|fl|tbsp|tsp|deg))\.\s/i)
+    .split(
+      /\n|;|(?<!\d|\b(?:lbs?|oz|fl|tbsps?|tsps?|tbs|gals?|pts?|qts?|deg|approx|abt|c|dr|gr))\.(?!\d)|(?<=\d)\.(?=\s|$)/i,
+    )
     .map((each) => each.trim())
     .filter((each) => each !== '');
 }
@@ -201,7 +211,9 @@ function withTimes(reagents: readonly Raw[], reaction: Reaction | null): readonl
   });
 }
 
-function theoryOf(makes: Substance, { reactants, products }: Reaction, limiting: Ingredient): number | null {
+function theoryOf(makes: Substance, reaction: Reaction | null, limiting: Ingredient): number | null {
+  if (reaction === null) return limiting.mol === null ? null : limiting.mol * molarMass(makes.formula);
+  const { reactants, products } = reaction;
   const term = reactants.find(({ substanceId }) => substanceId === limiting.substance.species);
   const made = products.find(({ substanceId }) => substanceId === makes.species);
   if (!term || !made || limiting.mol === null) return null;

@@ -19,9 +19,9 @@ export function recipeDraft(
   shelf: readonly ShelfBottle[],
   wantedG: number | null,
 ): RecipeDraft | null {
-  const { makes, reaction, equation } = read;
-  if (!makes || !reaction) return null;
-  const takesPart = new Set(reaction.reactants.map(({ substanceId }) => substanceId));
+  const { makes, reaction, equation, purifies } = read;
+  if (!makes || (!reaction && !purifies)) return null;
+  const takesPart = new Set(reaction ? reaction.reactants.map(({ substanceId }) => substanceId) : [makes.species]);
   const taken = read.ingredients
     .filter(({ substance }) => substance.id !== 'water')
     // What limits comes first: the others are counted by it.
@@ -42,7 +42,7 @@ export function recipeDraft(
   return {
     text: `${Number(Math.min(g, read.theoryG && !wantedG ? read.theoryG : g).toPrecision(3))} g ${makes.name}`,
     bottles: there.map(({ bottle }) => bottle.id),
-    equations: [equation],
+    equations: [equation].filter((each) => each !== ''),
     controls: Object.fromEntries(controls),
     lacking: found.flatMap(({ bottle, substance }) => (bottle ? [] : [substance.name])),
   };

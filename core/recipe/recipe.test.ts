@@ -91,6 +91,21 @@ describe('a recipe', () => {
     expect(read(text).odd.join(' ')).toContain(says);
   });
 
+  it('keeps the unit of a sentence together, and reads a purifying with its names before the amounts', () => {
+    const text = 'Epsom salts 120 g; water 100 ml. Heat to 212 °F, filter, cool to 40 °F. Makes Epsom salt 60 g.';
+    const { purifies, theoryG, odd, missing } = read(text);
+    expect(purifies).toBe(true);
+    expect(theoryG).toBeCloseTo(120, -1);
+    expect([...odd, ...missing].join(' ')).not.toContain('equation');
+    const pound = read(
+      'Verdigris base: take 1 lb. of copper sulfate and 1 lb. of washing soda crystals in 2 gal. of water. Makes copper carbonate.',
+    );
+    expect(pound.ingredients.map(({ substance }) => substance.name).join(' ')).toMatch(/copper.*carbonate/);
+    expect(
+      takes('Copper carbonate: take 1 lb. of copper sulfate, 1 lb. of washing soda crystals.', 'copper').grams,
+    ).toBeCloseTo(453.6, 0);
+  });
+
   it('says what is not said: how much, how strong, how it is dried', () => {
     const { missing } = read('Sodium acetate: a little baking soda into 1 L acetic acid. Boil down, cool.');
     expect(missing.join(' ')).toContain('How much sodium hydrogencarbonate?');

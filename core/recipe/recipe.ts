@@ -37,6 +37,8 @@ export interface RecipeRead {
   readonly waterG: number;
   readonly reaction: Reaction | null;
   readonly equation: string;
+  /** Nothing reacts: what is taken is made purer. */
+  readonly purifies: boolean;
   /** What the equation wants besides what the recipe takes. */
   readonly lacks: Substance | null;
   /** g of product that the limiting reagent can give. */

@@ -78,6 +78,7 @@ export function OwnBatch({ kept }: { kept: BatchAnswer | null }) {
                 {each.message}
               </p>
             ))}
+        {answer.value?.note ? <p className="small">{answer.value.note}</p> : null}
         {sheet.problem ? <p className="problem">{sheet.problem.message}</p> : null}
         {own.problem ? <p className="problem">{own.problem}</p> : null}
       </div>
