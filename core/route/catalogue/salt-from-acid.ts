@@ -23,8 +23,6 @@ interface SaltFromAcid {
     readonly n: number;
     readonly over: readonly [least: number, start: number, most: number];
   };
-  /** Goes in before the second, and takes part. */
-  readonly third?: Ingredient & { readonly n: number };
   /** The acid is diluted to so much, %: least, start, most; where it is, by which of the two. */
   readonly dilute: { readonly role: 'first' | 'second'; readonly pct: readonly [number, number, number] };
   readonly reaction: Omit<Reaction, 'id'>;
@@ -72,7 +70,6 @@ function saltFromAcid(of: SaltFromAcid): Route {
     makes: { kind: 'solid', substanceId: of.solidId, anhydrousId: of.anhydrousId },
     roles: [
       { ...roleFirst, dose: { by: 'extent', perExtent: nFirst } },
-      ...thirdRole(of),
       { ...roleSecond, dose: { by: 'extent', perExtent: nSecond, excessControl: 'over' } },
       plainWater({ by: 'dilute-to', role: acid.id, control: 'acid-strength' }),
     ],
@@ -127,7 +124,6 @@ function saltFromAcid(of: SaltFromAcid): Route {
     storage: of.storage,
     steps: [
       ...addsFirst(of),
-      ...thirdStep(of),
       step({
         id: second.id,
         title: `Weigh or measure the ${second.name}`,
@@ -202,28 +198,6 @@ function saltFromAcid(of: SaltFromAcid): Route {
       }),
     ],
   };
-}
-
-function thirdRole({ third }: SaltFromAcid): readonly Role[] {
-  if (!third) return [];
-  const { n, ...role } = third;
-  return [{ ...role, dose: { by: 'extent', perExtent: n } }];
-}
-
-function thirdStep({ third }: SaltFromAcid): Route['steps'] {
-  if (!third) return [];
-  const amount = `{${third.id}.${third.measure}}`;
-  return [
-    step({
-      id: third.id,
-      title: `Add ${amount} of ${third.name}`,
-      act: `Weigh ${amount} of {${third.id}.name} into it and stir until it is dissolved.`,
-      expect: 'It dissolves.',
-      why: 'It takes part; without it nothing happens.',
-      skipCosts: 'No salt.',
-      op: { do: 'add', role: third.id },
-    }),
-  ];
 }
 
 /** Water before acid, whichever of the two brings it. */
@@ -596,81 +570,5 @@ export const saltsFromAcids: readonly Route[] = [
     ],
     storage: 'Closed jar, it draws water. Harmful, kills water life: nothing of it to a drain.',
     liquor: 'Leave it to evaporate for a second crop; nothing of it to a drain.',
-  }),
-  saltFromAcid({
-    id: 'manganese-sulfate',
-    title: 'salvaged manganese dioxide, acid and oxalic acid, left warm to evaporate',
-    summary:
-      'Washed dioxide in diluted acid with oxalic acid, which reduces it with a fizz; filtered from what is left, the pale pink liquor crystallises in a warm place.',
-    source: BRAUER,
-    solidId: 'manganese-sulfate',
-    anhydrousId: 'manganese-sulfate-anhydrous',
-    first: sulfuric(1),
-    third: {
-      id: 'reducer',
-      name: 'oxalic acid',
-      accepts: ['oxalic-acid-dihydrate', 'oxalic-acid'],
-      refuses: [],
-      tolerates: 'Wood whitener is clean enough.',
-      measure: 'mass',
-      n: 1,
-    },
-    second: {
-      id: 'dioxide',
-      name: 'manganese dioxide',
-      accepts: ['manganese-dioxide'],
-      refuses: [],
-      tolerates:
-        'Of spent cells: washed often with water, baked at 110 °C; carbon stays on the filter. Opening cells has its own cautions: alkaline ones hold lye.',
-      measure: 'mass',
-      n: 1,
-      over: [0, 15, 60],
-    },
-    dilute: { role: 'first', pct: [8, 15, 25] },
-    reaction: {
-      reactants: [
-        { substanceId: 'sulfuric-acid', n: 1 },
-        { substanceId: 'oxalic-acid', n: 1 },
-        { substanceId: 'manganese-dioxide', n: 1 },
-      ],
-      products: [
-        { substanceId: 'manganese-sulfate-anhydrous', n: 1 },
-        { substanceId: 'carbon-dioxide', n: 2 },
-        { substanceId: 'water', n: 2 },
-      ],
-    },
-    adding: {
-      halfLifeMin: 6,
-      foamPerGas: 0.25,
-      endpoint: 'no more fizzing, with black left',
-      overshoot: 'What is over stays on the filter.',
-    },
-    goes: {
-      act: 'By small spoons at 50 to 60 °C, letting each calm down. Black stays at the end: that is meant.',
-      until: 'No more fizzing with black left at the bottom.',
-      expect: 'Fizzing, foam, a liquor that turns pale pink.',
-      trouble:
-        'Brown liquor: the reducer is spent; a pinch of oxalic acid clears it. Foam climbs: wait, smaller spoons.',
-    },
-    where: 'ventilated',
-    cautions: ['corrosive', 'acid-into-water', 'foam'],
-    ceilingC: 70,
-    waitH: [1, 6],
-    residue: 'Carbon and dioxide stay on it: dry it for the next batch.',
-    thick: {
-      how: 'leave',
-      to: [90, 220, 350],
-      why: 'Hot it dissolves less than warm: boiled, it crusts; left warm, it crystallises.',
-    },
-    coldC: [28, 30, 40],
-    foamShare: 0.5,
-    drying: { ceilingC: 150, short: 'loses its water above', why: 'the monohydrate keeps its water to about 200 °C' },
-    sight: 'Pale pink grains',
-    identity: [
-      { test: 'lye to its solution, shaken with air', sight: 'white, then brown' },
-      { test: 'barium chloride with a drop of acid', sight: 'white cloud that stays' },
-    ],
-    storage: 'Closed jar. Harms on long exposure, kills water life: no dust, nothing of it to a drain.',
-    liquor: 'Leave it further for a second crop.',
   }),
 ];
