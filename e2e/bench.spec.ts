@@ -96,7 +96,7 @@ test('a run through the bench: changed weights, a reload, a change of plan, a yi
   await page.getByRole('button', { name: 'Keep it' }).click();
   await expect(page.getByRole('img', { name: 'photo: first bubbles' })).toBeVisible();
 
-  // The run changes: a step put in after this one.
+  // The run changes: a step inserted after this one.
   await page.getByRole('button', { name: 'Change the run' }).click();
   await page.getByLabel('New step').fill('Rinse the specks');
   await page.getByLabel('Why').fill('zinc left on them');

@@ -39,7 +39,7 @@ test('a substance that no route makes: own equation, own steps, a change midway,
   const steps = page.getByRole('list', { name: 'Steps' });
   await expect(steps.getByRole('button', { name: /^Move step/ })).toHaveCount(7);
 
-  // Steps of one's own: a wait is put in, moved by the keyboard, another taken out.
+  // Steps of one's own: a wait is inserted, moved by the keyboard, another taken out.
   await page.getByRole('button', { name: 'Put a step in after step 4' }).click();
   await page.getByRole('button', { name: 'hold or wait' }).click();
   const form = page.getByRole('region', { name: 'Step 5' });

@@ -31,7 +31,7 @@ const changeShape = tagged('do', {
   },
 });
 
-/** A route with one change: a step put in, taken out, moved or in other words. What it names stays sound. */
+/** A route with one change: a step inserted, taken out, moved or in other words. What it names stays sound. */
 export const changeRoute = verb({
   name: 'changeRoute',
   input: fields({ route: routeShape, change: changeShape }),

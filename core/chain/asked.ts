@@ -34,7 +34,7 @@ export interface ChainAnswer {
   readonly chains: readonly ChainShown[];
 }
 
-/** g that is reckoned with where no amount is said. */
+/** g that is taken where no amount is said. */
 const USUAL_G = 20;
 
 /** Reads what is wanted and from what, and finds the ways there over whatever lies between. */

@@ -1,5 +1,5 @@
 import { derive, type Figure, given } from '#core/figure';
-import { startPlan } from '#core/plan';
+import { startPlan, usualCard } from '#core/plan';
 import { ok, type Result } from '#core/problem';
 import type { ShelfBottle } from '#core/route';
 import { type Sheet, sheetOf } from '#core/sheet';
@@ -7,7 +7,6 @@ import { molarMass, type SubstanceId, substanceOf } from '#core/substance';
 import { formatPlain } from '#core/units';
 import type { Bench } from '#core/vessel';
 import type { Chain, ChainInput, ChainNode } from './find-chains.ts';
-import { supposedCard } from './supposed-card.ts';
 
 /** One step of a chain with its numbers. */
 export interface ChainStepSheet {
@@ -91,7 +90,9 @@ function sheetFor(node: ChainNode, amount: Where['amount'], { shelf, bench, toda
   const supposed = node.inputs.flatMap((input): ShelfBottle[] => {
     if (input.by === 'bottle') return [];
     const substanceId = input.by === 'made' ? accepted(node, input) : input.substanceId;
-    return [{ id: `supposed_${input.role}`, card: supposedCard(substanceId, today), usedG: 0, archived: false }];
+    return [
+      { id: `supposed_${input.role}`, card: usualCard(substanceId, 'intermediate', today), usedG: 0, archived: false },
+    ];
   });
   const bottles = Object.fromEntries(
     node.route.roles.map(({ id }) => {

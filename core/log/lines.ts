@@ -21,7 +21,7 @@ export interface LogLine {
 
 const LATE_MS = 10 * 60_000;
 
-/** A line is read out once for each entry: a log of years is not read out anew for every one that joins it. */
+/** A line is read out once for each entry: a log of years is not read out again for every one that joins it. */
 const KNOWN = new WeakMap<
   RunEvent,
   { readonly names: LogNames; readonly correction: Correction; readonly line: LogLine }

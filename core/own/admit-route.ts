@@ -1,10 +1,9 @@
 import { admit } from '#core/guard';
-import { type Plan, startPlan } from '#core/plan';
+import { type Plan, startPlan, usualCard } from '#core/plan';
 import { fail, ok, type Result } from '#core/problem';
 import { catalogue, type Route, routeProblems, type ShelfBottle } from '#core/route';
 import { sheetOf } from '#core/sheet';
-import type { BottleCard } from '#core/stock';
-import { type SubstanceId, substanceOf } from '#core/substance';
+import type { SubstanceId } from '#core/substance';
 import { BenchDefaults } from '#core/vessel';
 
 /** Version of routes as they are stored and exchanged. */
@@ -57,28 +56,6 @@ function usualPlan(route: Route, made: SubstanceId, times: number): Plan {
   });
 }
 
-/** Mass % that a solution is taken to have, where nothing says. */
-const USUAL_PCT = 30;
-const USUAL: Readonly<Record<string, number>> = { 'hydrogen-peroxide': 9, ammonia: 9.5, 'sodium-hypochlorite': 10 };
-
 function usualBottle(role: string, substanceId: SubstanceId): ShelfBottle {
-  const { name, form, species } = substanceOf(substanceId);
-  const pct = USUAL[species] ?? (form === 'dissolved' ? USUAL_PCT : 99);
-  const card: BottleCard = {
-    name,
-    substanceId,
-    labelText: name,
-    strength: { value: pct, unit: 'w/w' },
-    strengthBand: null,
-    others: [],
-    size: null,
-    price: null,
-    container: 'bottle',
-    group: 'bought',
-    since: '2026-01-01',
-    assayed: false,
-    fromBatch: null,
-    note: '',
-  };
-  return { id: `usual_${role}`, card, usedG: 0, archived: false };
+  return { id: `usual_${role}`, card: usualCard(substanceId, 'bought', '2026-01-01'), usedG: 0, archived: false };
 }

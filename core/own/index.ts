@@ -1,5 +1,5 @@
 // A batch of one's own: equations as typed, balanced; a route made of them, of the catalogue's shape; steps of every technique
-// put in, moved, removed. What a built-in route knows is one way of filling in what a person can also write.
+// inserted, moved, removed. What a built-in route knows is one way of filling in what a person can also write.
 
 export { admitRoute, OWN_ROUTE, ROUTE_VERSION } from './admit-route.ts';
 export { type EquationAnswer, type OwnAnswer, type OwnDraft, ownFrom } from './asked.ts';

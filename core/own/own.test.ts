@@ -286,7 +286,7 @@ describe('any batch of one’s own', () => {
     fc.record({ do: fc.constant('remove' as const), at: fc.nat(20) }),
   );
 
-  it('stays sound, folds and keeps its mass whatever steps are put in, moved or taken out', () => {
+  it('stays sound, folds and keeps its mass whatever steps are inserted, moved or taken out', () => {
     fc.assert(
       fc.property(fc.constantFrom(...recipes), fc.array(change, { maxLength: 8 }), (recipe, changes) => {
         let plan = planOf(recipe);
@@ -339,7 +339,7 @@ describe('any batch of one’s own', () => {
   }, 60_000);
 });
 
-describe('a step put in at the bench', () => {
+describe('a step inserted at the bench', () => {
   it('does what its kind does, with what was set at it', () => {
     const plan = planOf({
       text: '60 g sodium acetate trihydrate',
@@ -380,7 +380,7 @@ describe('a step put in at the bench', () => {
     expect(water(50) / water(100)).toBeCloseTo(0.5, 3);
   });
 
-  it('is not put in where what stands there is never boiled down', () => {
+  it('is not inserted where what stands there is never boiled down', () => {
     const acid = planOf({ text: '500 mL of 2 mol/L hydrochloric acid', bottles: ['bottle_brick'] });
     const poured = acid.route.steps.slice(0, 2).map(({ id }) => ({ kind: 'finished', step: id }) as const);
     const { sheet } = unwrap(runState(acid, eventsAt('2026-03-14T08:00:00.000Z', ...poured)));

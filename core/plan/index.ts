@@ -6,3 +6,4 @@ export { factsOf, type PlanFacts } from './facts.ts';
 export { PLAN_VERSION, type Plan, type PlanStart, planShape, planTitle, productTitle, startPlan } from './plan.ts';
 export { type OrderedStep, opOf, plannedOrder, type RunStep, type StepStatus, stepsOf } from './steps.ts';
 export { stockIn } from './stock-in.ts';
+export { usualCard } from './usual-card.ts';

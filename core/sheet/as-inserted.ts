@@ -3,7 +3,7 @@ import type { Plan } from '#core/plan';
 import { type Route, stepKinds } from '#core/route';
 
 /**
- * A run’s plan with the steps that were put in at the bench and do something of their own: they stand in it like those that
+ * A run’s plan with the steps that were inserted at the bench and do something of their own: they stand in it like those that
  * were planned, with what was set at them. The same plan where there are none.
  */
 export function asInserted(plan: Plan, live: Live): Plan {
@@ -42,7 +42,7 @@ function put(plan: Plan, { step: id, own, after, title, why, leave }: Inserted, 
   };
 }
 
-/** Behind its neighbour; where that was itself put in and does nothing, behind the one that stands before it. */
+/** Behind its neighbour; where that was itself inserted and does nothing, behind the one that stands before it. */
 function placeOf({ steps }: Route, after: string, all: readonly Inserted[]): number {
   let key = after;
   for (let i = 0; i <= all.length; i++) {

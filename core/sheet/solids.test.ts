@@ -191,7 +191,7 @@ describe('crystals redissolved without leaving the run', () => {
     expect(run(...dried, read('step_dry', 'mass', 50, 'g')).weighing.grams).toBe(50);
   });
 
-  it('a step repeated as it was does what it did; one put in does only what is entered', () => {
+  it('a step repeated as it was does what it did; one inserted does only what is entered', () => {
     const plain = run(...first, insert('step_dissolve', 'collect', { title: 'Look at it' }), ...done('step_dissolve'));
     expect(plain.sheet.product!.value).toBe(run(...first).sheet.product!.value);
     // A charge done as before would put the planned dose in twice.

@@ -8,7 +8,7 @@ import { at } from '#core/vessel';
 const COUNTS_PCT = 10;
 
 /**
- * Why a step of a kind is not put in at the bench: what stands in the vessel now is never boiled down, left open, crystallised or
+ * Why a step of a kind is not inserted at the bench: what stands in the vessel now is never boiled down, left to evaporate, crystallised or
  * dried here. Empty where nothing holds it. What was done all the same is entered at a step that does nothing by itself.
  */
 export function insertRefused(kindId: string, { now }: Sheet): string {

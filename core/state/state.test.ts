@@ -110,7 +110,7 @@ describe('a run', () => {
     expect(back.sheet.product!.value).toBeCloseTo(whole.sheet.product!.value, 9);
   });
 
-  it('lets a step be put in, repeated, skipped and opened again', () => {
+  it('lets a step be inserted, repeated, skipped and opened again', () => {
     const insert: EventBody = {
       kind: 'step-inserted',
       step: 'step_wash01',

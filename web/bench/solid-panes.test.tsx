@@ -177,11 +177,11 @@ describe('using a part further', () => {
     type('Used further', '45');
     press('To the shelf, intermediate');
     await waitFor(() => expect(onClose).toHaveBeenCalled());
-    const { card } = entered[0] as unknown as {
-      card: { strength: { value: number }; group: string; size: object; fromBatch: string };
-    };
+    const poured = entered[0];
+    if (poured?.kind !== 'poured-off') throw new Error('Nothing was poured off.');
+    const { card } = poured;
     expect(card).toMatchObject({ group: 'intermediate', size: { value: 45, unit: 'g' }, fromBatch: 'batch_test01' });
-    expect(card.strength.value).toBeCloseTo((100 * expected) / 90, 0);
+    expect(card?.strength?.value).toBeCloseTo((100 * expected) / 90, 0);
     expect(entered).toMatchObject([{ kind: 'poured-off', share: 0.5, step: 'dry', why: 'for the kit' }]);
   });
 

@@ -1,6 +1,6 @@
 import { Input } from 'antd';
 import { useState } from 'react';
-import { useNavigate, useParams } from 'react-router';
+import { useParams } from 'react-router';
 import type { BatchAnswer } from '#contract/api';
 import { formulaText } from '#core/substance';
 import { sentenceOf } from '../api/client.ts';
@@ -13,6 +13,7 @@ import { InMargin } from '../parts/margin.tsx';
 import { newOwnRouteId } from '../parts/own-draft.ts';
 import { MissingBottle } from '../planning/missing-bottle.tsx';
 import { Supposed } from '../planning/supposed.tsx';
+import { TakeOrKeep } from '../planning/take-or-keep.tsx';
 import { isSupposed } from '../planning/use-supposed.ts';
 import { Balanced, Equations } from './equations.tsx';
 import { Expected } from './expected.tsx';
@@ -25,7 +26,7 @@ import { forgetDraft, type OwnDrafting, useOwnDraft } from './use-own-draft.ts';
 import '../planning/planning.css';
 import './own.css';
 
-/** A batch of one's own: named, its bottles taken, its equation typed, its steps put in; then taken to the bench like any. */
+/** A batch of one's own: named, its bottles taken, its equation typed, its steps inserted; then taken to the bench like any. */
 export function OwnPage() {
   const { batchId } = useParams();
   const batch = useBatch(batchId);
@@ -36,7 +37,6 @@ export function OwnPage() {
 }
 
 export function OwnBatch({ kept }: { kept: BatchAnswer | null }) {
-  const navigate = useNavigate();
   const keep = useKeepPlan();
   const own = useOwnDraft(kept);
   const { draft, change, answer, plan, sheet, supposed } = own;
@@ -96,23 +96,13 @@ export function OwnBatch({ kept }: { kept: BatchAnswer | null }) {
         <>
           <Expected sheet={sheet.value} plan={plan} />
           <div className="plan-acts">
-            <button
-              type="button"
-              className="act"
-              disabled={!ready || supposes}
-              onClick={() => send((batch) => void navigate(`/bench/${batch.id}`))}
-            >
-              Take it to the bench
-            </button>
-            {supposes ? <span className="quiet small">once what is supposed stands on the shelf</span> : null}
-            <button
-              type="button"
-              className="link"
-              disabled={!ready || supposes}
-              onClick={() => send((batch) => (kept ? setSaved('Kept.') : void navigate(`/plan/${batch.id}`)))}
-            >
-              {kept ? 'Keep the changes' : 'Keep as a plan'}
-            </button>
+            <TakeOrKeep
+              ready={ready && !supposes}
+              supposes={supposes}
+              kept={kept !== null}
+              send={send}
+              onKept={() => setSaved('Kept.')}
+            />
             <RouteKeeping plan={plan} />
           </div>
           {keep.isError ? <p className="problem">{sentenceOf(keep.error)}</p> : null}
@@ -201,7 +191,7 @@ function Target({ own: { draft, change, answer } }: { own: OwnDrafting }) {
   );
 }
 
-/** The line of steps, with the one that is being changed, or what can be put in. */
+/** The line of steps, with the one that is being changed, or what can be inserted. */
 function Steps({ own, plan }: { own: OwnDrafting; plan: NonNullable<OwnDrafting['plan']> }) {
   const [chosen, setChosen] = useState<string | null>(null);
   const [gap, setGap] = useState<{ readonly after: string | null } | null>(null);

@@ -1,20 +1,11 @@
+import type { OwnDraft } from '#core/own';
 import { type Plan, planTitle } from '#core/plan';
 import { reactionText } from '#core/reaction';
-import type { Route } from '#core/route';
 import { substanceById } from '#core/substance';
 import { newId } from '../api/ids.ts';
 
 /** What is written of a batch of one's own so far. */
-export interface Draft {
-  readonly text: string;
-  readonly formula: string;
-  readonly gPer100gWater: number | null;
-  readonly bottles: readonly string[];
-  readonly equations: readonly string[];
-  /** The route once it was changed by hand. */
-  readonly mine: Route | null;
-  readonly controls: Readonly<Record<string, number>>;
-}
+export type Draft = Omit<OwnDraft, 'shelf' | 'bench' | 'today'>;
 
 export const EMPTY_DRAFT: Draft = {
   text: '',

@@ -15,6 +15,7 @@ import { InMargin } from '../parts/margin.tsx';
 import { copyOf } from '../parts/own-draft.ts';
 import { MissingBottle } from '../planning/missing-bottle.tsx';
 import { Supposed } from '../planning/supposed.tsx';
+import { TakeOrKeep } from '../planning/take-or-keep.tsx';
 import { isSupposed, useSupposed } from '../planning/use-supposed.ts';
 import { rehearsalOf } from '../rehearse/index.ts';
 import { useCompute } from '../worker/compute.ts';
@@ -236,23 +237,13 @@ function Planning({ kept }: { kept: BatchAnswer | null }) {
           <StepsSeen plan={plan} sheet={sheet.value} />
           <ShownHere shown={shown} byBook={byBook} onByBook={setByBook} />
           <div className="plan-acts">
-            <button
-              type="button"
-              className="act"
-              disabled={!ready}
-              onClick={() => send((batch) => void navigate(`/bench/${batch.id}`))}
-            >
-              Take it to the bench
-            </button>
-            {supposes ? <span className="quiet">once what is supposed stands on the shelf</span> : null}
-            <button
-              type="button"
-              className="link"
-              disabled={!ready}
-              onClick={() => send((batch) => (kept ? setSaved('Kept.') : void navigate(`/plan/${batch.id}`)))}
-            >
-              {kept ? 'Keep the changes' : 'Keep as a plan'}
-            </button>
+            <TakeOrKeep
+              ready={ready}
+              supposes={supposes}
+              kept={kept !== null}
+              send={send}
+              onKept={() => setSaved('Kept.')}
+            />
             {rehearsal ? (
               <button type="button" className="link" onClick={() => setRehearses(true)}>
                 {rehearsal.name}

@@ -188,7 +188,7 @@ function Record({ run }: { run: Run }) {
   );
 }
 
-/** The same once more, as it was really done: with the steps that were put in at the bench. */
+/** The same once more, as it was really done: with the steps that were inserted at the bench. */
 function DoAgain({ run }: { run: Run }) {
   if (run.state.status !== 'done' || !run.batch.plan.route.id.startsWith('own-')) return null;
   return (

@@ -427,7 +427,7 @@ export const saltsFromAcids: readonly Route[] = [
     thick: {
       how: 'leave',
       to: [60, 220, 320],
-      why: 'It dissolves better cold than hot: boiled, it crusts; left open, it crystallises.',
+      why: 'It dissolves better cold than hot: boiled, it crusts; left to evaporate, it crystallises.',
     },
     coldC: [0, 10, 30],
     foamShare: 0.6,
@@ -558,7 +558,7 @@ export const saltsFromAcids: readonly Route[] = [
     thick: {
       how: 'leave',
       to: [80, 240, 350],
-      why: 'Boiled, it gives off acid and clouds; left open, it crystallises.',
+      why: 'Boiled, it gives off acid and clouds; left to evaporate, it crystallises.',
     },
     coldC: [0, 5, 25],
     foamShare: 0.3,

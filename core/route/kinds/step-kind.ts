@@ -1,7 +1,7 @@
 import type { Control, Recipe, TechniqueName } from '#core/technique';
 import type { StepTemplate } from '../route.ts';
 
-/** A step as it is put in: its template, and what can be set at it. */
+/** A step as it is inserted: its template, and what can be set at it. */
 export interface PutIn {
   readonly step: StepTemplate;
   readonly controls: readonly Control[];
