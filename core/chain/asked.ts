@@ -1,6 +1,6 @@
 import { type Problem, problem } from '#core/problem';
 import { parseTarget, type Route, type ShelfBottle } from '#core/route';
-import { Claims, readSubstance } from '#core/stock';
+import { Claims, readSize, readSubstance } from '#core/stock';
 import { type SubstanceId, substanceOf } from '#core/substance';
 import type { Bench } from '#core/vessel';
 import { type ChainSheet, chainSheet } from './chain-sheet.ts';
@@ -41,11 +41,15 @@ const USUAL_G = 20;
 export function chainsFor({ text, shelf, bench, today, routes }: ChainAsking): ChainAnswer {
   const [target = '', ...rest] = text.split(/\bfrom\b/i);
   const read = parseTarget(target, bench.tempC);
-  const said = read.problems.filter(({ field }) => field !== 'size');
+  // Where no amount is said there is a usual one; an amount that cannot be is said.
+  const said = read.problems.filter(({ field, code }) => field !== 'size' || code !== 'missing-part');
   if (said.length > 0 || !read.substanceId) return { problems: said, wanted: '', chains: [] };
   const source = rest.join(' from ').trim();
   const problems: Problem[] = [];
-  const from = source === '' ? null : (readSubstance(new Claims(source), problems)?.id ?? null);
+  const claims = new Claims(source);
+  const taken = readSize(claims, problems);
+  const from = source === '' ? null : (readSubstance(claims, problems)?.id ?? null);
+  if (taken) problems.push(fromAnAmount());
   if (problems.length > 0) return { problems, wanted: '', chains: [] };
   const wanted = read.substanceId;
   const { name } = substanceOf(wanted);
@@ -57,6 +61,12 @@ export function chainsFor({ text, shelf, bench, today, routes }: ChainAsking): C
     wanted: name,
     chains: found.map((chain) => shown(chain, from, { amount, shelf, bench, today })),
   };
+}
+
+function fromAnAmount(): Problem {
+  const sentence =
+    'A chain is computed from what is wanted: write “20 g zinc acetate from zinc”, and it says how much of each is taken.';
+  return problem('invalid-input', sentence, { field: 'size' });
 }
 
 function nothing(name: string, from: SubstanceId | null): Problem {

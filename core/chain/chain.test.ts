@@ -22,6 +22,24 @@ const ZINC = bottles(
 const where = { bench: BenchDefaults, today: '2026-01-01' };
 const ask = (text: string, shelf = ZINC) => chainsFor({ text, shelf, ...where });
 
+describe('an amount that cannot be', () => {
+  it.each([
+    ['-5 g zinc acetate', 'more than 0'],
+    ['0 g zinc acetate from zinc', 'more than 0'],
+    ['1e9 g zinc acetate', 'tonne'],
+    ['zinc acetate from -2 g zinc', 'more than 0'],
+    ['zinc acetate from 20 g zinc', 'from what is wanted'],
+  ])('is said, never replaced by a usual one: %s', (text, sentence) => {
+    const { problems, chains } = ask(text);
+    expect(chains).toEqual([]);
+    expect(problems.map(({ message }) => message).join(' ')).toContain(sentence);
+  });
+
+  it('is no fault where none is said', () => {
+    expect(ask('zinc acetate from zinc').chains.length).toBeGreaterThan(0);
+  });
+});
+
 describe('a chain', () => {
   it('leads from zinc to the acetate over the carbonate, with or without the sulfate as crystals between', () => {
     const { chains } = ask('20 g zinc acetate from zinc');
