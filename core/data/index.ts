@@ -3,6 +3,7 @@
 // Grade A is good to the last figure, B to a few of it, C is an estimate and shows as “about”.
 
 export type { StandardRow, TestRow } from './assay-rows.ts';
+export type { CellRow, ConductivitySeries, ElectrodeMaterialRow, PotentialRow } from './cell-rows.ts';
 export type { Form } from './form.ts';
 export type { HazardCautionRow, PictogramId, StatementRow } from './hazard-rows.ts';
 export type {
@@ -38,6 +39,18 @@ export { airLimits } from './tables/air-limits.ts';
 export { antisolvents } from './tables/antisolvent.ts';
 export { atomicWeights } from './tables/atomic-weights.ts';
 export { ceilings } from './tables/ceilings.ts';
+export { anodeWear } from './tables/cell/anode-wear.ts';
+export { cellConstants } from './tables/cell/cell-constants.ts';
+export { cellEfficiencies } from './tables/cell/cell-efficiencies.ts';
+export { conductivities, mixedConductivities } from './tables/cell/conductivity.ts';
+export { dividerRows } from './tables/cell/dividers.ts';
+export { electrodeMaterials } from './tables/cell/electrode-materials.ts';
+export { endSigns } from './tables/cell/end-signs.ts';
+export { ionConductivities } from './tables/cell/ion-conductivities.ts';
+export { openCells } from './tables/cell/open-cells.ts';
+export { potentials } from './tables/cell/potentials.ts';
+export { supplyRows } from './tables/cell/supplies.ts';
+export { transportNumbers } from './tables/cell/transport-numbers.ts';
 export { classMembers } from './tables/class-members.ts';
 export { densityTables, waterDensity } from './tables/density/index.ts';
 export type { DensitySeries, DensityTable } from './tables/density-table.ts';

@@ -1,0 +1,33 @@
+import type { CellRow } from '../../cell-rows.ts';
+
+/** Heat, overvoltages and limiting currents of small cells. */
+export const cellConstants: readonly CellRow[] = [
+  { id: 'water used by electrolysis', says: '', value: 0.336, low: null, high: null, unit: 'g/Ah', note: '', grade: 'A', source: 'computed from standard data; Perry (evaporation from open tanks)' },
+  { id: 'mist and gas carry-over at 1 A', says: '', value: 0.05, low: 0.01, high: 0.2, unit: 'g/Ah', note: '', grade: 'C', source: 'Pletcher and Walsh; electrowinning and plating texts; bench practice' },
+  { id: 'heat made in the cell', says: '', value: 3600, low: null, high: null, unit: 'J/Ah per volt above 1.48 V', note: '(V - 1.48) x A is the watts for water electrolysis; 0 V for copper to copper', grade: 'A', source: 'computed from standard data; Perry (evaporation from open tanks)' },
+  { id: 'thermoneutral voltage of water', says: '', value: 1.481, low: null, high: null, unit: 'V', note: '', grade: 'A', source: 'computed from standard data; Perry (evaporation from open tanks)' },
+  { id: 'heat loss, 250 mL beaker, no lid, about 40 C', says: '', value: 0.2, low: 0.12, high: 0.3, unit: 'W/K', note: '', grade: 'C', source: 'computed from standard data; Perry (evaporation from open tanks)' },
+  { id: 'heat loss, 500 mL beaker', says: '', value: 0.32, low: 0.2, high: 0.45, unit: 'W/K', note: '', grade: 'C', source: 'computed from standard data; Perry (evaporation from open tanks)' },
+  { id: 'heat loss, 1 L beaker or jar', says: '', value: 0.5, low: 0.35, high: 0.7, unit: 'W/K', note: '', grade: 'C', source: 'computed from standard data; Perry (evaporation from open tanks)' },
+  { id: 'heat loss, 2 L tub', says: '', value: 0.75, low: 0.5, high: 1.1, unit: 'W/K', note: '', grade: 'C', source: 'computed from standard data; Perry (evaporation from open tanks)' },
+  { id: 'heat loss, 5 L bucket', says: '', value: 1.3, low: 0.9, high: 1.9, unit: 'W/K', note: '', grade: 'C', source: 'computed from standard data; Perry (evaporation from open tanks)' },
+  { id: 'thermal mass of 1 L water in a plastic tub', says: '', value: 4.2, low: null, high: null, unit: 'kJ/K', note: '1 W warms it 0.86 K/h before losses', grade: 'A', source: 'computed from standard data; Perry (evaporation from open tanks)' },
+  { id: 'overvoltage hydrogen, copper or graphite, 20 mA/cm2', says: '', value: 0.6, low: 0.5, high: 0.9, unit: 'V', note: '', grade: 'B', source: 'Pletcher and Walsh; electrowinning and plating texts; bench practice' },
+  { id: 'overvoltage hydrogen, steel, alkali', says: '', value: 0.4, low: 0.3, high: 0.5, unit: 'V', note: '', grade: 'B', source: 'Pletcher and Walsh; electrowinning and plating texts; bench practice' },
+  { id: 'overvoltage hydrogen, nickel, alkali', says: '', value: 0.35, low: 0.25, high: 0.45, unit: 'V', note: '', grade: 'B', source: 'Pletcher and Walsh; electrowinning and plating texts; bench practice' },
+  { id: 'overvoltage hydrogen, lead', says: '', value: 1, low: 0.85, high: 1.2, unit: 'V', note: '', grade: 'B', source: 'Pletcher and Walsh; electrowinning and plating texts; bench practice' },
+  { id: 'overvoltage hydrogen, platinum', says: '', value: 0.05, low: 0.02, high: 0.2, unit: 'V', note: '', grade: 'B', source: 'Pletcher and Walsh; electrowinning and plating texts; bench practice' },
+  { id: 'overvoltage oxygen, platinum', says: '', value: 0.7, low: 0.5, high: 0.9, unit: 'V', note: '', grade: 'B', source: 'Pletcher and Walsh; electrowinning and plating texts; bench practice' },
+  { id: 'overvoltage oxygen, graphite', says: '', value: 0.9, low: 0.6, high: 1.1, unit: 'V', note: '', grade: 'B', source: 'Pletcher and Walsh; electrowinning and plating texts; bench practice' },
+  { id: 'overvoltage oxygen, PbO2', says: '', value: 0.7, low: 0.6, high: 0.9, unit: 'V', note: '', grade: 'B', source: 'Pletcher and Walsh; electrowinning and plating texts; bench practice' },
+  { id: 'overvoltage oxygen, MMO-Ir', says: '', value: 0.35, low: 0.3, high: 0.45, unit: 'V', note: '', grade: 'B', source: 'Pletcher and Walsh; electrowinning and plating texts; bench practice' },
+  { id: 'overvoltage oxygen, nickel, alkali', says: '', value: 0.35, low: 0.3, high: 0.5, unit: 'V', note: '', grade: 'B', source: 'Pletcher and Walsh; electrowinning and plating texts; bench practice' },
+  { id: 'overvoltage chlorine, MMO or graphite', says: '', value: 0.15, low: 0.05, high: 0.35, unit: 'V', note: '', grade: 'B', source: 'Pletcher and Walsh; electrowinning and plating texts; bench practice' },
+  { id: 'limiting current, copper, unstirred, per 0.1 mol/L', says: '', value: 6, low: 4, high: 10, unit: 'mA/cm2', note: '', grade: 'B', source: 'computed from standard data; Perry (evaporation from open tanks)' },
+  { id: 'limiting current, copper, stirred, per 0.1 mol/L', says: '', value: 35, low: 20, high: 60, unit: 'mA/cm2', note: '', grade: 'C', source: 'computed from standard data; Perry (evaporation from open tanks)' },
+  { id: 'limiting current with gas bubbling on the plate', says: '', value: 25, low: 15, high: 40, unit: 'mA/cm2 per 0.1 mol/L', note: '', grade: 'C', source: 'computed from standard data; Perry (evaporation from open tanks)' },
+  { id: 'good current density, copper anode', says: '', value: 15, low: 5, high: 30, unit: 'mA/cm2', note: '', grade: 'B', source: 'computed from standard data; Perry (evaporation from open tanks)' },
+  { id: 'good current density, graphite anode', says: '', value: 15, low: 5, high: 30, unit: 'mA/cm2', note: 'slower wears less per Ah', grade: 'C', source: 'computed from standard data; Perry (evaporation from open tanks)' },
+  { id: 'good current density, smooth copper deposit', says: '', value: 15, low: 5, high: 25, unit: 'mA/cm2', note: '', grade: 'B', source: 'computed from standard data; Perry (evaporation from open tanks)' },
+  { id: 'good current density, PbO2 or MMO anode', says: '', value: 50, low: 10, high: 200, unit: 'mA/cm2', note: '', grade: 'B', source: 'computed from standard data; Perry (evaporation from open tanks)' },
+];
