@@ -16,7 +16,7 @@ import type { AnodeMaterial, CathodeMaterial, CellGear, DividerKind } from './ge
 import { type Amounts, concentrations, massG, nothing, volumeMl } from './liquid.ts';
 import { constantOf, evaporatesKgPerM2H, lossWPerK } from './published.ts';
 import { pHOf, settle } from './settle.ts';
-import { anionPlaces, at, cationPlaces, charges, COUNT, enthalpies, isA, type SpeciesName, speciesNames } from './species.ts';
+import { anionPlaces, at, cationPlaces, charges, COUNT, enthalpies, isA, masses, type SpeciesName, speciesNames } from './species.ts';
 import { shares } from './transport.ts';
 
 // A cell as it runs: two liquids and what stands between them, the electrodes, the supply, the warmth. Plain data, so that it is
@@ -317,6 +317,7 @@ export function anodeParted(setup: CellSetup, { anodeMol, wornMol }: CellState):
   return wornMol >= PARTS_AT * (anodeMol + wornMol) || anodeMol <= 1e-9;
 }
 
+const WATER_M = masses[at.H2O]!;
 /** cm²/s of a salt in water. */
 const DIFFUSES = 1.2e-5;
 /** J/(g K) of a salt solution, and of the vessel, J/K. */
@@ -428,12 +429,11 @@ function gasLeaves(state: CellState): void {
   }
 }
 
-/** kJ of everything there, against the elements. What evaporates goes as water. */
-export function enthalpyOf({ a, k, gas, evaporatedG, wornMol }: CellState): number {
-  let sum = (enthalpies[at.H2O]! * evaporatedG) / 18.015;
+/** kJ of everything there, against the elements, of which the anode’s metal is one. What evaporates goes as water. */
+export function enthalpyOf({ a, k, gas, evaporatedG }: CellState): number {
+  let sum = (enthalpies[at.H2O]! * evaporatedG) / WATER_M;
   for (let i = 0; i < COUNT; i++) sum += enthalpies[i]! * (a[i]! + k[i]! + gas[i]!);
-  // The anode’s metal is an element: nothing.
-  return sum + 0 * wornMol;
+  return sum;
 }
 
 function warm(
@@ -460,9 +460,9 @@ function warm(
 function evaporate({ gear }: CellSetup, state: CellState, amps: number, dt: number): void {
   const perS = (evaporatesKgPerM2H(state.tempC) * gear.openCm2) / 1e4 / 3.6 + (CARRIED_G_PER_AH * amps) / SECONDS_PER_H;
   const water = state.a[at.H2O]! + state.k[at.H2O]!;
-  const gone = Math.min(perS * dt, 0.02 * water * 18.015);
+  const gone = Math.min(perS * dt, 0.02 * water * WATER_M);
   if (!(water > 0)) return;
-  for (const n of [state.a, state.k]) n[at.H2O]! -= (gone / 18.015) * (n[at.H2O]! / water);
+  for (const n of [state.a, state.k]) n[at.H2O]! -= (gone / WATER_M) * (n[at.H2O]! / water);
   state.evaporatedG += gone;
 }
 

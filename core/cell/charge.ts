@@ -19,7 +19,7 @@ const UNSEEN = 0.25;
 /** A meter of its own is off by so much. */
 const METER = 0.01;
 /** A current that nobody watched for an hour may have drifted by so much. */
-const DRIFT_PER_H = 0.02;
+const DRIFT_PER_H = 0.05;
 
 /**
  * Charge from readings of the current, taken in any order and at any distance: straight lines between them, the first one held

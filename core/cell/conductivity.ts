@@ -83,13 +83,16 @@ function curveFor(cation: SpeciesName, anion: SpeciesName): Curve | undefined {
 }
 
 function curveOf(salt: string, [cation, anion]: Pair): Curve {
-  const points = conductivities
-    .filter(({ solute }) => solute === salt)
-    .flatMap((series) => pointsOf(series, salt))
+  const series = conductivities.filter(({ solute }) => solute === salt);
+  // Where equivalent conductivities were measured for their own sake, rounded ones by mass % only blur them.
+  const exact = series.filter(({ by }) => by === 'equivalent').flatMap(({ rows }) => rows.filter(([, , , grade]) => grade !== 'C'));
+  const exactTo = Math.max(0, ...exact.map(([N]) => N));
+  const points = series
+    .flatMap((each) => pointsOf(each, salt).filter(({ N }) => each.by === 'equivalent' || N > exactTo))
     .sort((a, b) => a.N - b.N);
   const root = [0];
   const lambda = [mobilities[at[cation]]! + mobilities[at[anion]]!];
-  const perK = [points.find((each) => each.perK !== null)?.perK ?? USUAL_PER_K];
+  const perK = [risesOf(series)];
   for (let i = 0; i < points.length; ) {
     const from = points[i]!;
     if (from.N <= 0) {
@@ -112,6 +115,12 @@ function curveOf(salt: string, [cation, anion]: Pair): Curve {
     perK.push(wK > 0 ? K / wK : perK.at(-1)!);
   }
   return { root, lambda, perK };
+}
+
+/** 1/K of a salt’s weakest solution that has one. */
+function risesOf(series: readonly ConductivitySeries[]): number {
+  const first = series.flatMap((each) => pointsOf(each, each.solute)).sort((a, b) => a.N - b.N).find(({ perK }) => perK !== null);
+  return first?.perK ?? USUAL_PER_K;
 }
 
 interface Point {

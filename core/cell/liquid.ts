@@ -12,7 +12,7 @@ export function amountsOf(of: Readonly<Partial<Record<SpeciesName, number>>>): A
   return found;
 }
 
-const WATER_ML = 18.015 / 0.99705;
+const WATER_ML = masses[at.H2O]! / 0.99705;
 /** A proton beside sulfate makes hydrogensulfate, which takes more room; mL/mol more than the two apart. */
 const BISULFATE_ML = 21.7;
 

@@ -21,6 +21,7 @@ const HYDROXIDES = [
 
 export function settle(n: Amounts): void {
   neutralise(n);
+  bleach(n);
   carbonates(n);
   if (n[H]! > 0) takeUpAcid(n);
   if (n[OH]! > 0) takeUpAlkali(n);
@@ -32,6 +33,16 @@ function neutralise(n: Amounts): void {
   const x = Math.min(n[H]!, n[OH]!);
   n[H]! -= x;
   n[OH]! -= x;
+  n[W]! += x;
+}
+
+/** Chlorine in alkali: Cl2 + 2 OH- -> ClO- + Cl- + H2O. */
+function bleach(n: Amounts): void {
+  const x = Math.min(n[at.Cl2]!, n[OH]! / 2);
+  n[at.Cl2]! -= x;
+  n[OH]! -= 2 * x;
+  n[at['ClO-']]! += x;
+  n[at['Cl-']]! += x;
   n[W]! += x;
 }
 
@@ -81,12 +92,12 @@ function takeUpAcid(n: Amounts): void {
   n[at.CO2]! += gas;
   n[W]! += gas;
   // Hypochlorite with acid and chloride gives chlorine.
-  const bleach = Math.min(n[H]! / 2, n[at['ClO-']]!, n[at['Cl-']]!);
-  n[H]! -= 2 * bleach;
-  n[at['ClO-']]! -= bleach;
-  n[at['Cl-']]! -= bleach;
-  n[at.Cl2]! += bleach;
-  n[W]! += bleach;
+  const freed = Math.min(n[H]! / 2, n[at['ClO-']]!, n[at['Cl-']]!);
+  n[H]! -= 2 * freed;
+  n[at['ClO-']]! -= freed;
+  n[at['Cl-']]! -= freed;
+  n[at.Cl2]! += freed;
+  n[W]! += freed;
   for (let k = HYDROXIDES.length - 1; k >= 0; k--) {
     const [metal, solid] = HYDROXIDES[k]!;
     const x = Math.min(n[H]! / 2, n[solid]!);

@@ -1,0 +1,302 @@
+import { fail, ok, type Result } from '#core/problem';
+import { molarVolume } from '#core/reaction';
+import { fields, flag, list, nullable, number, type Of, one, optional, text } from '#core/shape';
+import { molarMass, type SubstanceId, substanceById, substanceOf } from '#core/substance';
+import { addTo, beginning, type CellSetup, type CellState, isDivided, USUAL_HYDROXIDE } from './cell.ts';
+import { anodeEfficiency, dissolves } from './electrodes.ts';
+import { anodeMaterials, cathodeMaterials, cellGearShape, dividerKinds } from './gear.ts';
+import { type Amounts, concentrations, nothing, volumeMl } from './liquid.ts';
+import { type CellWarning, cellWarnings, TUB_C } from './outlook.ts';
+import type { Ranged } from './published.ts';
+import { admitCell } from './refused.ts';
+import { type CellPoint, letRun } from './run.ts';
+import { dissolveInto, namedOf, solidOf, substanceNamed } from './salts.ts';
+import { at, charges, formulaOf, isA, masses, speciesNames } from './species.ts';
+
+/** A liquid: mL, and mol/L of what is dissolved in it. */
+const liquidShape = fields({
+  ml: number({ moreThan: 0, max: 50_000 }),
+  parts: list(fields({ substanceId: text(80), molPerL: number({ min: 0, max: 20 }) }), 8),
+});
+type Liquid = Of<typeof liquidShape>;
+
+/** A cell as it is asked about. */
+export const cellShape = fields({
+  anolyte: liquidShape,
+  /** Null where nothing divides it. */
+  catholyte: nullable(liquidShape),
+  anode: one(...anodeMaterials),
+  /** g of a dissolving anode under the liquid; null where it survives or was not weighed. */
+  anodeG: nullable(number({ moreThan: 0, max: 20_000 })),
+  cathode: one(...cathodeMaterials),
+  divider: one(...dividerKinds),
+  gear: cellGearShape,
+  airC: number({ min: -10, max: 45 }),
+  stirred: flag(),
+  hours: number({ moreThan: 0, max: 1000 }),
+  /** A that are held, whatever volts they take. */
+  holdA: nullable(number({ moreThan: 0, max: 30 })),
+  topUps: list(
+    fields({
+      atH: number({ min: 0, max: 1000 }),
+      side: one('anode', 'cathode'),
+      substanceId: text(80),
+      grams: number({ min: 0, max: 5000 }),
+      waterMl: number({ min: 0, max: 5000 }),
+    }),
+    40,
+  ),
+  /** °C that the vessel bears. */
+  vesselC: optional(number({ min: 20, max: 150 })),
+  /** %, where one’s own cell has shown it. */
+  anodePct: optional(number({ moreThan: 0, max: 105 })),
+});
+export type CellAsked = Of<typeof cellShape>;
+
+/** Something that a run has made or used up, on one side. */
+export interface CellChange {
+  readonly substanceId: SubstanceId;
+  readonly side: 'anode' | 'cathode';
+  readonly mol: number;
+  readonly grams: number;
+  /** What is there at the end, mol. */
+  readonly there: number;
+}
+
+export interface CellGas {
+  readonly substanceId: SubstanceId;
+  readonly mol: number;
+  readonly litres: number;
+  /** L in an hour at the strongest current. */
+  readonly perHour: number;
+}
+
+export interface CellAnswer {
+  readonly points: readonly CellPoint[];
+  readonly ampHours: number;
+  readonly changes: readonly CellChange[];
+  readonly gases: readonly CellGas[];
+  /** g of metal plated, by substance; and that left the anode. */
+  readonly platedG: readonly (readonly [SubstanceId, number])[];
+  readonly wornG: number;
+  readonly evaporatedG: number;
+  readonly hottestC: number;
+  readonly wattHours: number;
+  /** What that costs; null where no price was given. */
+  readonly cost: number | null;
+  readonly warnings: readonly CellWarning[];
+  /** What the book says of the anode’s efficiency. */
+  readonly book: Ranged;
+  /** g in, and out over all places: they are the same. */
+  readonly massG: readonly [before: number, after: number];
+}
+
+/** A cell ready to run. */
+export interface CellReady {
+  readonly setup: CellSetup;
+  readonly anolyte: Amounts;
+  readonly catholyte: Amounts | null;
+  readonly anodeMol: number | null;
+  readonly book: Ranged;
+}
+
+/** What a liquid is to its anode. */
+export function mediumOf(n: Amounts): 'acid' | 'neutral' | 'carbonate' | 'chloride' {
+  const c = concentrations(n);
+  if (c[at['HCO3-']]! + c[at['CO3 2-']]! > 0.02) return 'carbonate';
+  if (c[at['Cl-']]! > 0.1) return 'chloride';
+  return c[at['H+']]! > 0.02 ? 'acid' : 'neutral';
+}
+
+/** The best share of a current that plates. */
+export const PLATES = 0.95;
+
+/** Sets a cell up from what is asked; refuses what is not run here. */
+export function cellFor(asked: CellAsked): Result<CellReady> {
+  const anolyte = liquid(asked.anolyte, 'anolyte');
+  if (!anolyte.ok) return anolyte;
+  if (asked.divider === 'none' && asked.catholyte)
+    return fail('invalid-input', 'Without a divider there is one liquid: leave the cathode side away, or choose a divider.', { field: 'catholyte' });
+  if (asked.divider !== 'none' && !asked.catholyte)
+    return fail('missing-part', 'A divided cell has a liquid on the cathode side too: say what it is.', { field: 'catholyte' });
+  const catholyte = asked.catholyte ? liquid(asked.catholyte, 'catholyte') : null;
+  if (catholyte && !catholyte.ok) return catholyte;
+  const admitted = admitCell({
+    anode: asked.anode,
+    cathode: asked.cathode,
+    divider: asked.divider,
+    supply: asked.gear.supply,
+    anolyte: anolyte.value,
+    catholyte: catholyte?.value ?? null,
+  });
+  if (!admitted.ok) return admitted;
+  const book = anodeEfficiency(asked.anode, mediumOf(anolyte.value));
+  const metal = dissolves(asked.anode);
+  const { gear, holdA } = asked;
+  const setup: CellSetup = {
+    anode: asked.anode,
+    cathode: asked.cathode,
+    divider: asked.divider,
+    gear: holdA === null ? gear : { ...gear, supply: { kind: 'bench supply', volts: 60, amps: holdA } },
+    airC: asked.airC,
+    stirred: asked.stirred,
+    anodeGives: Math.min(1, (asked.anodePct ?? book.value) / 100),
+    cathodeGives: PLATES,
+    hydroxide: USUAL_HYDROXIDE,
+    wall: 1,
+  };
+  return ok({
+    setup,
+    anolyte: anolyte.value,
+    catholyte: catholyte?.value ?? null,
+    anodeMol: metal && asked.anodeG !== null ? asked.anodeG / metalM(metal) : null,
+    book,
+  });
+}
+
+const metalM = (metal: 'copper' | 'zinc' | 'iron'): number => masses[at[({ copper: 'Cu', zinc: 'Zn', iron: 'Fe' } as const)[metal]]]!;
+
+/** Water by what is left of the volume. */
+function liquid({ ml, parts }: Liquid, field: string): Result<Amounts> {
+  const n = nothing();
+  for (const [i, { substanceId, molPerL }] of parts.entries()) {
+    const substance = substanceById(substanceId);
+    const where = { field: `${field}.parts.${i}.substanceId` };
+    if (!substance) return fail('unknown-substance', `“${substanceId}” is not a substance known here.`, where);
+    const species = substanceOf(substance.species);
+    if (!dissolveInto(n, species, (molPerL * ml) / 1000))
+      return fail('out-of-range', `What ${species.name} does in a cell is not held: it knows sulfates, chlorides, carbonates, nitrates, acetates and hydroxides of sodium, potassium, magnesium, copper, zinc and iron.`, where);
+  }
+  const room = ml - volumeMl(n);
+  if (!(room > 0)) return fail('out-of-range', 'So much does not fit into so little water.', { field });
+  n[at.H2O]! += room / WATER_ML_PER_MOL;
+  return ok(n);
+}
+const WATER_ML_PER_MOL = masses[at.H2O]! / 0.99705;
+
+const POINTS = 240;
+
+/** A cell’s run: its course, what it makes on which side, gases, heat, what to mind. */
+export function cell(asked: CellAsked): Result<CellAnswer> {
+  const ready = cellFor(asked);
+  if (!ready.ok) return ready;
+  const { setup, book } = ready.value;
+  const state = beginning(setup, ready.value);
+  const start = structuredClone(state);
+  const points: CellPoint[] = [];
+  const feed: number[] = [];
+  const extra: Amounts = nothing();
+  const inOrder = [...asked.topUps].sort((a, b) => a.atH - b.atH).filter(({ atH }) => atH < asked.hours);
+  for (const stop of [...inOrder, null]) {
+    const untilS = 3600 * (stop?.atH ?? asked.hours);
+    const share = Math.max(2, Math.round((POINTS * (untilS - state.seconds)) / (3600 * asked.hours)));
+    points.push(...letRun(setup, state, { untilS, points: share }));
+    while (feed.length < points.length) feed.push(feedLeft(state));
+    if (!stop) break;
+    const what = topUp(stop);
+    if (!what.ok) return what;
+    for (let i = 0; i < what.value.length; i++) extra[i]! += what.value[i]!;
+    addTo(setup, state, stop.side, what.value);
+  }
+  const total = (s: CellState) => s.a.map((_, i) => s.a[i]! + s.k[i]! + s.gas[i]!);
+  const gramsOf = (n: Amounts) => n.reduce((sum, mol, i) => sum + mol * masses[i]!, 0);
+  const worn = state.wornMol * metalOf(setup);
+  return ok({
+    points,
+    ampHours: state.coulombs / 3600,
+    changes: changesOf(setup, start, state, extra),
+    gases: gasesOf(state, points, asked.airC),
+    platedG: (['Cu', 'Zn'] as const).flatMap((name) => {
+      const mol = (isDivided(setup) ? state.k : state.a)[at[name]]!;
+      const id = substanceNamed(name);
+      return mol > 1e-9 && id ? [[id, mol * masses[at[name]]!] as const] : [];
+    }),
+    wornG: worn,
+    evaporatedG: state.evaporatedG,
+    hottestC: Math.max(...points.map(({ tempC }) => tempC)),
+    wattHours: state.energy.supplied / 3600,
+    cost: asked.gear.perKWh === undefined ? null : (state.energy.supplied / 3.6e6) * asked.gear.perKWh,
+    warnings: cellWarnings({
+      setup,
+      start,
+      end: state,
+      points,
+      vesselC: asked.vesselC ?? TUB_C,
+      feed: hasFeed(start) ? feedAlong(points, start, state) : null,
+    }),
+    book,
+    massG: [gramsOf(total(start)) + gramsOf(extra) + worn, gramsOf(total(state)) + state.evaporatedG],
+  });
+}
+
+function metalOf({ anode }: CellSetup): number {
+  const metal = dissolves(anode);
+  return metal ? metalM(metal) : masses[at.C]!;
+}
+
+const feedLeft = ({ a }: CellState) => a[at['HCO3-']]! + a[at['CO3 2-']]!;
+const hasFeed = ({ a }: CellState) => a[at['HCO3-']]! + 2 * a[at['CO3 2-']]! > 1e-3;
+
+/** mol/L of carbonates on the anode’s side: used up one for one electron, in proportion to the charge. */
+function feedAlong(points: readonly CellPoint[], start: CellState, end: CellState): readonly number[] {
+  const [from, to] = [feedLeft(start), feedLeft(end)];
+  const all = points.at(-1)?.ampHours ?? 0;
+  return points.map(({ ampHours, mlA }) => (1000 * (from + ((to - from) * ampHours) / Math.max(1e-9, all))) / Math.max(1, mlA));
+}
+
+function topUp({ substanceId, grams, waterMl }: CellAsked['topUps'][number]): Result<Amounts> {
+  const substance = substanceById(substanceId);
+  if (!substance) return fail('unknown-substance', `“${substanceId}” is not a substance known here.`, { field: 'topUps' });
+  const n = nothing();
+  const mol = grams / molarMass(substance.formula);
+  const species = substanceOf(substance.species);
+  n[at.H2O]! += (waterMl * 0.99705) / masses[at.H2O]! + (mol * (molarMass(substance.formula) - molarMass(species.formula))) / masses[at.H2O]!;
+  if (substance.id !== 'water' && !dissolveInto(n, species, mol)) {
+    const solid = solidOf(substance);
+    if (!solid) return fail('out-of-range', `What ${substance.name} does in a cell is not held.`, { field: 'topUps' });
+    n[at[solid]]! += mol;
+  }
+  return ok(n);
+}
+
+/** What is there by name on each side, against what was. */
+function changesOf(setup: CellSetup, start: CellState, end: CellState, extra: Amounts): readonly CellChange[] {
+  const sides = isDivided(setup) ? (['anode', 'cathode'] as const) : (['anode'] as const);
+  // What was added while it ran counts as there from the start, on the side where it now is.
+  const added = extra.some((mol) => mol > 0);
+  return sides.flatMap((side) => {
+    const [was, is] = side === 'anode' ? [start.a, end.a] : [start.k, end.k];
+    const [before, after] = [namedOf(was), namedOf(is)];
+    if (!before || !after) return [];
+    const all = new Map<SubstanceId, [number, number]>();
+    for (const [id, mol] of [...before.dissolved, ...before.solid]) all.set(id, [mol, 0]);
+    for (const [id, mol] of [...after.dissolved, ...after.solid]) all.set(id, [all.get(id)?.[0] ?? 0, mol]);
+    return [...all]
+      .filter(([, [from, to]]) => added || Math.abs(to - from) > 1e-9)
+      .map(([substanceId, [from, to]]) => ({
+        substanceId,
+        side,
+        mol: to - from,
+        grams: (to - from) * molarMass(substanceOf(substanceId).formula),
+        there: to,
+      }));
+  });
+}
+
+function gasesOf(state: CellState, points: readonly CellPoint[], airC: number): readonly CellGas[] {
+  const most = Math.max(0, ...points.map(({ amps }) => amps));
+  const mean = points.length > 0 ? state.coulombs / Math.max(1, state.seconds) : 0;
+  const perMol = molarVolume(airC, 1013);
+  return speciesNames.flatMap((name) => {
+    const mol = state.gas[at[name]]!;
+    if (!isA(name, 'gas') || !(mol > 1e-9)) return [];
+    const id = substanceNamed(formulaOf(name));
+    if (!id) return [];
+    const litres = mol * perMol;
+    const perHour = mean > 0 ? (litres / (state.seconds / 3600)) * (most / mean) : 0;
+    return [{ substanceId: id, mol, litres, perHour }];
+  });
+}
+
+/** Charge of a liquid that should be 0: for checking. */
+export const netCharge = (n: Amounts): number => n.reduce((sum, mol, i) => sum + mol * charges[i]!, 0);
