@@ -1,15 +1,14 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { mixedConductivities, transportNumbers } from '#core/data';
+import { type CellAsked, cell } from '#core/electrolysis';
 import { molarMass } from '#core/substance';
-import { type CellAsked, cell } from './asked.ts';
-import { addTo, beginning, type CellSetup, enthalpyOf, USUAL_HYDROXIDE } from './cell.ts';
-import { chargeFrom, FARADAY } from './charge.ts';
+import { addTo, beginning, type CellSetup, USUAL_HYDROXIDE } from './cell.ts';
+import { FARADAY } from './charge-of-a-mole.ts';
 import { conductivity } from './conductivity.ts';
-import { whyChanged } from './falling.ts';
 import { dividerKinds, USUAL_CELL } from './gear.ts';
 import { type Amounts, amountsOf, chargeOf, concentrations, litreOf, massG } from './liquid.ts';
-import { efficiencyFrom, progressOf, sdOfRange } from './progress.ts';
+import { enthalpyOf } from './pass.ts';
 import { letRun } from './run.ts';
 import { liquidOf, namedOf } from './salts.ts';
 import { pHOf, settle } from './settle.ts';
@@ -164,34 +163,6 @@ describe('charge', () => {
     const gas = answer.gases.find(({ substanceId }) => substanceId === 'oxygen');
     expect(gas!.mol / ((0.99 * 2 * 3600) / (4 * FARADAY))).toBeGreaterThan(1);
   });
-
-  it('comes from readings, however far apart and in whatever order', () => {
-    const h = 3_600_000;
-    const reads = [
-      { at: 4 * h, amps: 0.3, sd: 0.005 },
-      { at: 0, amps: 0.5, sd: 0.005 },
-      { at: 2 * h, amps: 0.4, sd: 0.005 },
-    ];
-    const passed = chargeFrom(reads, 0, 4 * h)!;
-    expect(passed.ampHours).toBeCloseTo(0.45 * 2 + 0.35 * 2, 9);
-    // One reading alone is held; its band is wider.
-    const one = chargeFrom([reads[2]!], 0, 4 * h)!;
-    expect(one.ampHours).toBeCloseTo(1.6, 9);
-    expect(one.sd).toBeGreaterThan(passed.sd);
-    expect(chargeFrom([], 0, h)).toBeNull();
-    expect(chargeFrom(reads, 5 * h, 4 * h)).toBeNull();
-    // What was read before it began counts from its beginning.
-    expect(chargeFrom(reads, 2 * h, 4 * h)!.ampHours).toBeCloseTo(0.7, 9);
-  });
-
-  it('of finer readings is better known', () => {
-    const every = (step: number) =>
-      Array.from({ length: 1 + 10 / step }, (_, i) => ({ at: i * step * 3_600_000, amps: 0.5 - 0.02 * i * step, sd: 0.002 }));
-    const fine = chargeFrom(every(0.5), 0, 36_000_000)!;
-    const coarse = chargeFrom(every(5), 0, 36_000_000)!;
-    expect(fine.ampHours).toBeCloseTo(coarse.ampHours, 6);
-    expect(fine.sd).toBeLessThan(coarse.sd);
-  });
 });
 
 describe('a run', () => {
@@ -240,7 +211,7 @@ describe('a run', () => {
             anodeMol: 0.4,
           });
           const grams = () => massG(state.a) + massG(state.k) + massG(state.gas) + state.evaporatedG;
-          const metal = masses[anode === 'zinc' ? at.Zn : anode === 'copper' ? at.Cu : at.C]!;
+          const metal = masses[at[({ zinc: 'Zn', copper: 'Cu' } as const)[anode as 'zinc'] ?? 'C']]!;
           const [before, heat] = [grams(), enthalpyOf(state)];
           letRun(s, state, { untilS: 6 * 3600 });
           expect(Math.abs((grams() - state.wornMol * metal) / before - 1)).toBeLessThan(1e-6);
@@ -274,7 +245,11 @@ describe('a run', () => {
   });
 
   it('at a held voltage starts low and climbs as acid forms', () => {
-    const answer = ran({ ...acidCell, holdA: null, gear: { ...USUAL_CELL, supply: { kind: 'bench supply', volts: 2.6, amps: 5 } } });
+    const answer = ran({
+      ...acidCell,
+      holdA: null,
+      gear: { ...USUAL_CELL, supply: { kind: 'bench supply', volts: 2.6, amps: 5 } },
+    });
     const most = Math.max(...answer.points.map(({ amps }) => amps));
     expect(most).toBeGreaterThan(1.3 * answer.points[0]!.amps);
   });
@@ -302,7 +277,7 @@ describe('a run', () => {
       anode: 'nickel',
       anodeG: null,
       divider: 'agar gel',
-      gear: { ...USUAL_CELL, dividerCm2: 8, dividerMm: 15, supply: { kind: 'bench supply', volts: 12, amps: 0.6 } },
+      gear: { ...USUAL_CELL, plugCm2: 8, plugMm: 15, supply: { kind: 'bench supply', volts: 12, amps: 0.6 } },
       hours: 7,
     };
     const kept = (asked: CellAsked) => {
@@ -330,7 +305,11 @@ describe('a run', () => {
       hours: 2,
     };
     expect(ran(brine).changes.some(({ substanceId }) => substanceId === 'sodium-hypochlorite')).toBe(true);
-    const divided = ran({ ...brine, divider: 'flower pot', catholyte: { ml: 200, parts: [{ substanceId: 'sodium-chloride', molPerL: 1 }] } });
+    const divided = ran({
+      ...brine,
+      divider: 'flower pot',
+      catholyte: { ml: 200, parts: [{ substanceId: 'sodium-chloride', molPerL: 1 }] },
+    });
     expect(divided.gases.some(({ substanceId }) => substanceId === 'chlorine')).toBe(true);
   });
 
@@ -348,7 +327,12 @@ describe('a run', () => {
   });
 
   it('warms by volts times amps against what it loses', () => {
-    const hot = ran({ ...acidCell, anolyte: { ml: 100, parts: [{ substanceId: 'copper-sulfate', molPerL: 0.6 }] }, holdA: 4, hours: 3 });
+    const hot = ran({
+      ...acidCell,
+      anolyte: { ml: 100, parts: [{ substanceId: 'copper-sulfate', molPerL: 0.6 }] },
+      holdA: 4,
+      hours: 3,
+    });
     expect(hot.hottestC).toBeGreaterThan(50);
     expect(hot.warnings.find(({ id }) => id === 'hot')).toMatchObject({ weight: 'stop' });
   });
@@ -367,14 +351,22 @@ describe('a run', () => {
   it('takes what is added to a side of one liquid into that liquid', () => {
     const s = setup({ divider: 'none', anode: 'platinum' });
     const state = beginning(s, { anolyte: litreOf({ 'Cu2+': 0.2, 'SO4 2-': 0.2 }), catholyte: null, anodeMol: null });
-    addTo(s, state, 'cathode', amountsOf({ 'Cu2+': 0.1, 'SO4 2-': 0.1 }));
+    addTo({ setup: s, state }, 'cathode', amountsOf({ 'Cu2+': 0.1, 'SO4 2-': 0.1 }));
     expect(state.a[at['Cu2+']]).toBeCloseTo(0.3, 9);
   });
 
   it.each<[string, Partial<CellAsked>, RegExp]>([
-    ['alternating current', { gear: { ...USUAL_CELL, supply: { kind: 'alternating', volts: 12, amps: 1 } } }, /alternating current/],
+    [
+      'alternating current',
+      { gear: { ...USUAL_CELL, supply: { kind: 'alternating', volts: 12, amps: 1 } } },
+      /alternating current/,
+    ],
     ['stainless steel in acid', { anode: 'stainless steel', anolyte: acidCell.anolyte }, /chromium/],
-    ['lead dioxide in chloride', { anode: 'lead dioxide', anolyte: { ml: 200, parts: [{ substanceId: 'sodium-chloride', molPerL: 1 }] } }, /lead into the liquid/],
+    [
+      'lead dioxide in chloride',
+      { anode: 'lead dioxide', anolyte: { ml: 200, parts: [{ substanceId: 'sodium-chloride', molPerL: 1 }] } },
+      /lead into the liquid/,
+    ],
     ['water alone', { anolyte: { ml: 200, parts: [] } }, /hardly anything flows/],
     ['no liquid behind a divider', { catholyte: null }, /cathode side too/],
     ['an unknown salt', { anolyte: { ml: 200, parts: [{ substanceId: 'ammonium-sulfate', molPerL: 1 }] } }, /not held/],
@@ -383,105 +375,5 @@ describe('a run', () => {
     const answer = cell({ ...copperCell, ...over });
     expect(answer.ok).toBe(false);
     if (!answer.ok) expect(answer.problem.message).toMatch(says);
-  });
-});
-
-describe('readings', () => {
-  const passed = (ampHours: number) => ({ ampHours, sd: 0.02 * ampHours });
-
-  it('give back the efficiency they were made with, within the band', () => {
-    const book = { value: 97, sd: sdOfRange({ low: 90, high: 101 }) };
-    let inside = 0;
-    for (let i = 0; i < 60; i++) {
-      const truth = 90 + (i % 11);
-      const noise = (k: number) => Math.sin(12.9898 * (i + 1) + 78.233 * k) * 1.6;
-      const seen = [4, 7, 9].map((ah, k) => {
-        const mol = ((truth / 100) * ah * 3600) / (2 * FARADAY);
-        return { how: 'colour', passed: passed(ah), mol: { value: mol * (1 + 0.05 * noise(k)), sd: 0.05 * mol } };
-      });
-      const found = efficiencyFrom(book, seen, 2);
-      if (Math.abs(found.value - truth) <= 2 * found.sd) inside++;
-      expect(found.from).toBe('this cell');
-    }
-    expect(inside).toBeGreaterThan(52);
-  });
-
-  it('without any the book’s range stands', () => {
-    expect(efficiencyFrom({ value: 97, sd: 3 }, [], 2)).toEqual({ value: 97, sd: 3, from: 'the book', agrees: true });
-  });
-
-  it('that do not fit the charge are said not to', () => {
-    const seen = [{ how: 'colour', passed: passed(6), mol: { value: 0.03, sd: 0.003 } }];
-    const progress = progressOf({
-      wantedMol: { value: 0.2, sd: 0.004 },
-      electrons: 2,
-      passed: passed(6),
-      efficiency: { value: 97, sd: 3 },
-      seen,
-      amps: 0.4,
-      drift: 0.1,
-    });
-    expect(progress.agree).toBe(false);
-    expect(progress.byCharge.value).toBeCloseTo((100 * 6) / progress.neededAh.value, 6);
-    expect(progress.hours!.low).toBeLessThan(progress.hours!.value);
-    expect(efficiencyFrom({ value: 97, sd: 3 }, seen, 2).agrees).toBe(false);
-  });
-
-  it('without a current have no end in sight', () => {
-    const progress = progressOf({
-      wantedMol: { value: 0.2, sd: 0 },
-      electrons: 2,
-      passed: passed(1),
-      efficiency: { value: 97, sd: 3 },
-      seen: [],
-      amps: 0,
-      drift: 0,
-    });
-    expect(progress.hours).toBeNull();
-    expect(progress.agree).toBeNull();
-  });
-
-  const drops = { anode: 0.4, anolyte: 0.4, wall: 0.6, catholyte: 0.4, cathode: 0.9, leads: 0.02 };
-  const fall = {
-    amps: [0.42, 0.3] as const,
-    volts: [4, 4] as const,
-    tempC: [24, 24] as const,
-    drops: [drops, drops] as const,
-    divided: true,
-    anodeGone: 0.3,
-    feed: null,
-    potSalt: [1.6, 0.9] as const,
-    clogged: 0.2,
-    evaporated: 0.02,
-    battery: null,
-    anodeMA: 10,
-    wallRead: null,
-  };
-
-  it('of a fallen current rank its causes, and a probe across the wall decides', () => {
-    const before = whyChanged(fall);
-    expect(before.reduce((sum, { likely }) => sum + likely, 0)).toBeCloseTo(1, 9);
-    const wall = before.find(({ id }) => id === 'wall')!;
-    const film = before.find(({ id }) => id === 'film')!;
-    expect(wall.wallV![0]).toBeGreaterThan(film.wallV![1]);
-    const high = whyChanged({ ...fall, wallRead: (wall.wallV![0] + wall.wallV![1]) / 2 });
-    expect(high[0]!.id).toBe('wall');
-    const low = whyChanged({ ...fall, wallRead: 0.2 });
-    expect(low[0]!.id).not.toBe('wall');
-  });
-
-  it('of a colder shed blame the cold', () => {
-    expect(whyChanged({ ...fall, tempC: [30, 14], potSalt: [1.6, 1.58], clogged: 0, anodeGone: 0.1 })[0]!.id).toBe('cold');
-  });
-
-  it('of a strap nearly gone blame the strap', () => {
-    const causes = whyChanged({ ...fall, anodeGone: 0.95, clogged: 0, potSalt: [1.6, 1.6] });
-    expect(causes[0]!.id).toBe('eaten');
-  });
-
-  it('say nothing of a current that has hardly changed, or follows its voltage', () => {
-    expect(whyChanged({ ...fall, amps: [0.42, 0.415] })).toEqual([]);
-    expect(whyChanged({ ...fall, amps: [0.4, 0.3], volts: [4, 3] })).toEqual([]);
-    expect(whyChanged({ ...fall, amps: [0.3, 0.42] })[0]!.id).toMatch(/made|warm/);
   });
 });

@@ -85,7 +85,9 @@ function curveFor(cation: SpeciesName, anion: SpeciesName): Curve | undefined {
 function curveOf(salt: string, [cation, anion]: Pair): Curve {
   const series = conductivities.filter(({ solute }) => solute === salt);
   // Where equivalent conductivities were measured for their own sake, rounded ones by mass % only blur them.
-  const exact = series.filter(({ by }) => by === 'equivalent').flatMap(({ rows }) => rows.filter(([, , , grade]) => grade !== 'C'));
+  const exact = series
+    .filter(({ by }) => by === 'equivalent')
+    .flatMap(({ rows }) => rows.filter(([, , , grade]) => grade !== 'C'));
   const exactTo = Math.max(0, ...exact.map(([N]) => N));
   const points = series
     .flatMap((each) => pointsOf(each, salt).filter(({ N }) => each.by === 'equivalent' || N > exactTo))
@@ -119,7 +121,10 @@ function curveOf(salt: string, [cation, anion]: Pair): Curve {
 
 /** 1/K of a salt’s weakest solution that has one. */
 function risesOf(series: readonly ConductivitySeries[]): number {
-  const first = series.flatMap((each) => pointsOf(each, each.solute)).sort((a, b) => a.N - b.N).find(({ perK }) => perK !== null);
+  const first = series
+    .flatMap((each) => pointsOf(each, each.solute))
+    .sort((a, b) => a.N - b.N)
+    .find(({ perK }) => perK !== null);
   return first?.perK ?? USUAL_PER_K;
 }
 

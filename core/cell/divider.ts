@@ -33,8 +33,12 @@ const ROWS: Readonly<Record<Exclude<DividerKind, 'none' | 'membrane'>, string>> 
   felt: 'polypropylene or polyester felt',
 };
 
+/** °C that a divider bears, where it is not 60. */
+const CEILINGS: Readonly<Partial<Record<DividerKind, number>>> = { 'agar gel': 50, 'gelatin gel': 24 };
+
 const NOTES: Readonly<Partial<Record<DividerKind, string>>> = {
-  'flower pot': 'Soak it an hour, or boil it in water: air in the wall carries nothing. A hole is closed with a plug; filled with water it may sweat but not drip.',
+  'flower pot':
+    'Soak it an hour, or boil it in water: air in the wall carries nothing. A hole is closed with a plug; filled with water it may sweat but not drip.',
   'agar gel': 'Boil it clear, salt it, pour at 50 to 60 °C; it sets below 35.',
   'gelatin gel': 'It melts near 30 °C and dissolves in alkali: agar is the better one.',
   parchment: 'Vegetable parchment, not baking paper: silicone does not conduct.',
@@ -64,7 +68,7 @@ export function dividerFor(kind: DividerKind): Divider | null {
     holdsAnions: membrane ? 0.92 : 0,
     alkaliH: life[kind] ? dividerOf(life[kind]) : null,
     acidH: gel ? dividerOf('agar plug in 0.5 mol/L H2SO4, life') : null,
-    ceilingC: gel ? 50 : kind === 'gelatin gel' ? 24 : 60,
+    ceilingC: CEILINGS[kind] ?? 60,
     leaks: leak[kind] ? dividerOf(leak[kind]) : null,
     note: NOTES[kind] ?? '',
   };
@@ -96,4 +100,3 @@ export function gelPlug(cm2: number, mm: number): GelPlug {
     meltsC: dividerOf('agar gel, melts above').value,
   };
 }
-

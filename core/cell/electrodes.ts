@@ -1,5 +1,5 @@
 import type { AnodeMaterial, CathodeMaterial } from './gear.ts';
-import type { Amounts } from './liquid.ts';
+import { type Amounts, concentrations } from './liquid.ts';
 import { constantOf, efficiencyOf, type Ranged } from './published.ts';
 import { at } from './species.ts';
 
@@ -7,15 +7,73 @@ import { at } from './species.ts';
 
 /** What an electrode can do, and the change it makes for one mol of electrons. */
 export const HALVES = {
-  oxygen: { text: '2 H2O → O2 + 4 H+ + 4 e−', by: [[at.H2O, -0.5], [at.O2, 0.25], [at['H+'], 1]] },
-  copper: { text: 'Cu → Cu2+ + 2 e−', by: [[at.Cu, -0.5], [at['Cu2+'], 0.5]] },
-  zinc: { text: 'Zn → Zn2+ + 2 e−', by: [[at.Zn, -0.5], [at['Zn2+'], 0.5]] },
-  iron: { text: 'Fe → Fe2+ + 2 e−', by: [[at.Fe, -0.5], [at['Fe2+'], 0.5]] },
-  chlorine: { text: '2 Cl− → Cl2 + 2 e−', by: [[at['Cl-'], -1], [at.Cl2, 0.5]] },
-  carbon: { text: 'C + 2 H2O → CO2 + 4 H+ + 4 e−', by: [[at.C, -0.25], [at.H2O, -0.5], [at.CO2, 0.25], [at['H+'], 1]] },
-  hydrogen: { text: '2 H2O + 2 e− → H2 + 2 OH−', by: [[at.H2O, -1], [at.H2, 0.5], [at['OH-'], 1]] },
-  'copper plates': { text: 'Cu2+ + 2 e− → Cu', by: [[at['Cu2+'], -0.5], [at.Cu, 0.5]] },
-  'zinc plates': { text: 'Zn2+ + 2 e− → Zn', by: [[at['Zn2+'], -0.5], [at.Zn, 0.5]] },
+  oxygen: {
+    text: '2 H2O → O2 + 4 H+ + 4 e−',
+    by: [
+      [at.H2O, -0.5],
+      [at.O2, 0.25],
+      [at['H+'], 1],
+    ],
+  },
+  copper: {
+    text: 'Cu → Cu2+ + 2 e−',
+    by: [
+      [at.Cu, -0.5],
+      [at['Cu2+'], 0.5],
+    ],
+  },
+  zinc: {
+    text: 'Zn → Zn2+ + 2 e−',
+    by: [
+      [at.Zn, -0.5],
+      [at['Zn2+'], 0.5],
+    ],
+  },
+  iron: {
+    text: 'Fe → Fe2+ + 2 e−',
+    by: [
+      [at.Fe, -0.5],
+      [at['Fe2+'], 0.5],
+    ],
+  },
+  chlorine: {
+    text: '2 Cl− → Cl2 + 2 e−',
+    by: [
+      [at['Cl-'], -1],
+      [at.Cl2, 0.5],
+    ],
+  },
+  carbon: {
+    text: 'C + 2 H2O → CO2 + 4 H+ + 4 e−',
+    by: [
+      [at.C, -0.25],
+      [at.H2O, -0.5],
+      [at.CO2, 0.25],
+      [at['H+'], 1],
+    ],
+  },
+  hydrogen: {
+    text: '2 H2O + 2 e− → H2 + 2 OH−',
+    by: [
+      [at.H2O, -1],
+      [at.H2, 0.5],
+      [at['OH-'], 1],
+    ],
+  },
+  'copper plates': {
+    text: 'Cu2+ + 2 e− → Cu',
+    by: [
+      [at['Cu2+'], -0.5],
+      [at.Cu, 0.5],
+    ],
+  },
+  'zinc plates': {
+    text: 'Zn2+ + 2 e− → Zn',
+    by: [
+      [at['Zn2+'], -0.5],
+      [at.Zn, 0.5],
+    ],
+  },
 } as const satisfies Readonly<Record<string, { text: string; by: readonly (readonly [number, number])[] }>>;
 export type Half = keyof typeof HALVES;
 
@@ -33,7 +91,10 @@ export function dissolves(material: AnodeMaterial): keyof typeof DISSOLVING | nu
 const HALF_CHLORIDE = 0.4;
 
 /** Current efficiency of what an anode is to do, %, with the range it is found in. */
-export function anodeEfficiency(material: AnodeMaterial, medium: 'acid' | 'neutral' | 'carbonate' | 'chloride'): Ranged {
+export function anodeEfficiency(
+  material: AnodeMaterial,
+  medium: 'acid' | 'neutral' | 'carbonate' | 'chloride',
+): Ranged {
   switch (material) {
     case 'copper':
       return efficiencyOf(
@@ -129,9 +190,21 @@ function overOf(id: string): number {
 }
 
 export const hydrogenOver = (material: CathodeMaterial): number => overOf(HYDROGEN[material]);
-export const oxygenOver = (material: AnodeMaterial): number => overOf(OXYGEN[material] ?? 'overvoltage oxygen, platinum');
+export const oxygenOver = (material: AnodeMaterial): number =>
+  overOf(OXYGEN[material] ?? 'overvoltage oxygen, platinum');
 
 /** An overvoltage at a current: falls to nothing with it. */
 export function overAt(at20: number, mAPerCm2: number): number {
   return Math.max(0.02, at20 + TAFEL * Math.log10(Math.max(1e-3, mAPerCm2) / 20));
 }
+
+/** What a liquid is to its anode. */
+export function mediumOf(n: Amounts): 'acid' | 'neutral' | 'carbonate' | 'chloride' {
+  const c = concentrations(n);
+  if (c[at['HCO3-']]! + c[at['CO3 2-']]! > 0.02) return 'carbonate';
+  if (c[at['Cl-']]! > 0.1) return 'chloride';
+  return c[at['H+']]! > 0.02 ? 'acid' : 'neutral';
+}
+
+/** The best share of a current that plates. */
+export const PLATES = 0.95;

@@ -1,12 +1,13 @@
 import { electrons } from '#core/data';
 import { datum, derive, type Figure, given } from '#core/figure';
 import { molarMassFigure } from '#core/substance';
+import { FARADAY } from './charge-of-a-mole.ts';
 
 /** Metals that are plated from their salts and have no row of their own. CRC Handbook, standard potentials. */
 const PLATED: Readonly<Record<string, number>> = { Co: 2, Cd: 2, Mg: 2, Cr: 3, Au: 3 };
 
 /** Faraday constant, C/mol; CODATA 2018, exact. */
-const F = datum({ symbol: 'F', name: 'Faraday constant', unit: 'C/mol' }, 96485.33212, {
+const F = datum({ symbol: 'F', name: 'Faraday constant', unit: 'C/mol' }, FARADAY, {
   source: 'CODATA 2018, exact',
   grade: 'A',
 });

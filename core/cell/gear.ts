@@ -16,7 +16,15 @@ export const anodeMaterials = [
 ] as const;
 export type AnodeMaterial = (typeof anodeMaterials)[number];
 
-export const cathodeMaterials = ['copper', 'stainless steel', 'steel', 'nickel', 'carbon', 'platinum', 'titanium'] as const;
+export const cathodeMaterials = [
+  'copper',
+  'stainless steel',
+  'steel',
+  'nickel',
+  'carbon',
+  'platinum',
+  'titanium',
+] as const;
 export type CathodeMaterial = (typeof cathodeMaterials)[number];
 
 /** What stands between the sides; “none” is one liquid. */
@@ -58,6 +66,9 @@ export const cellGearShape = fields({
   gapCm: number({ moreThan: 0, max: 50 }),
   dividerCm2: number({ moreThan: 0, max: 5000 }),
   dividerMm: number({ moreThan: 0, max: 200 }),
+  /** A plug of gel, in a tube or a neck: cm² across, mm long. */
+  plugCm2: number({ moreThan: 0, max: 1000 }),
+  plugMm: number({ moreThan: 0, max: 500 }),
   /** Copper leads: mm² and m there and back. */
   leadMm2: number({ moreThan: 0, max: 50 }),
   leadM: number({ min: 0, max: 20 }),
@@ -70,12 +81,14 @@ export type CellGear = Of<typeof cellGearShape>;
 
 /** A jar with a pot in it, a small bench supply. */
 export const USUAL_CELL: CellGear = {
-  supply: { kind: 'bench supply', volts: 5, amps: 1.5 },
+  supply: { kind: 'bench supply', volts: 12, amps: 2 },
   anodeCm2: 40,
   cathodeCm2: 40,
   gapCm: 2,
   dividerCm2: 80,
   dividerMm: 5,
+  plugCm2: 8,
+  plugMm: 15,
   leadMm2: 0.5,
   leadM: 1,
   openCm2: 60,
@@ -85,5 +98,7 @@ export const USUAL_CELL: CellGear = {
 export function supplyText({ kind, volts, amps, ampHours, inSeries = 1 }: Supply): string {
   if (kind !== 'battery') return `${kind}, ${volts} V, ${amps} A`;
   const capacity = ampHours === undefined ? 'capacity not known' : `${ampHours} A·h`;
-  return inSeries > 1 ? `${inSeries} batteries in series, ${volts} V and ${capacity} each` : `battery, ${volts} V, ${capacity}`;
+  return inSeries > 1
+    ? `${inSeries} batteries in series, ${volts} V and ${capacity} each`
+    : `battery, ${volts} V, ${capacity}`;
 }

@@ -1,4 +1,15 @@
-import { anionPlaces, anions, at, COUNT, cationPlaces, cations, charges, masses, type SpeciesName, volumes } from './species.ts';
+import {
+  anionPlaces,
+  anions,
+  at,
+  COUNT,
+  cationPlaces,
+  cations,
+  charges,
+  masses,
+  type SpeciesName,
+  volumes,
+} from './species.ts';
 
 /** mol of each species in a liquid, in the order of the list; water counts too. */
 export type Amounts = number[];

@@ -1,4 +1,4 @@
-import { cellConstants, cellEfficiencies, type CellRow, dividerRows, openCells } from '#core/data';
+import { type CellRow, cellConstants, cellEfficiencies, dividerRows, openCells } from '#core/data';
 
 /** A published figure with its range. */
 export interface Ranged {

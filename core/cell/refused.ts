@@ -1,8 +1,8 @@
 import { fail, ok, type Result } from '#core/problem';
 import { formatNumber } from '#core/units';
+import { conductivity } from './conductivity.ts';
 import type { AnodeMaterial, CathodeMaterial, DividerKind, Supply } from './gear.ts';
 import { type Amounts, concentrations } from './liquid.ts';
-import { conductivity } from './conductivity.ts';
 import { at } from './species.ts';
 
 export interface CellBuilt {
@@ -30,7 +30,10 @@ export function admitCell({ anode, divider, supply, anolyte, catholyte }: CellBu
   if (wrong) return fail('beyond-scope', wrong, { field: 'anode' });
   if (divider === 'gelatin gel' && (catholyte ? concentrations(catholyte)[at['OH-']]! > 0.1 : false))
     return fail('out-of-range', 'Gelatin dissolves in alkali: take agar.', { field: 'divider' });
-  for (const [side, n] of [['anode', anolyte], ['cathode', catholyte]] as const) {
+  for (const [side, n] of [
+    ['anode', anolyte],
+    ['cathode', catholyte],
+  ] as const) {
     if (n && conductivity(n, 20) < LEAST)
       return fail(
         'out-of-range',
@@ -58,7 +61,9 @@ function wrongAnode(anode: AnodeMaterial, { chloride, acid, attacks }: Before): 
         ? 'Stainless steel as an anode dissolves here, and gives off chromium(VI), which is poisonous: the liquid goes yellow. Take carbon, platinised or coated titanium; in alkali or carbonate nickel.'
         : null;
     case 'nickel':
-      return chloride || acid ? 'Nickel dissolves as an anode in acid or chloride. It stands in alkali and carbonate; here take carbon or coated titanium.' : null;
+      return chloride || acid
+        ? 'Nickel dissolves as an anode in acid or chloride. It stands in alkali and carbonate; here take carbon or coated titanium.'
+        : null;
     case 'lead dioxide':
       return attacks
         ? 'Chloride, nitrate and acetate attack lead dioxide and bring lead into the liquid. It stands in sulfate only.'

@@ -1,6 +1,8 @@
-import { type CellSetup, type CellState, type Drops, pass, type Rates, takeStock } from './cell.ts';
+import type { CellSetup, CellState } from './cell.ts';
 import { concentrations, volumeMl } from './liquid.ts';
+import { pass } from './pass.ts';
 import { at } from './species.ts';
+import { type Drops, type Rates, takeStock } from './stock.ts';
 
 /** A cell at a moment, as it is drawn. */
 export interface CellPoint {
@@ -49,7 +51,7 @@ export function letRun(setup: CellSetup, state: CellState, running: Running): re
       next = state.seconds + every;
     }
     if (until?.(state)) break;
-    pass(setup, state, rates, Math.min(strideS, untilS - state.seconds));
+    pass({ setup, state, rates }, Math.min(strideS, untilS - state.seconds));
     rates = takeStock(setup, state, rates);
   }
   state.amps = rates.amps;

@@ -12,7 +12,7 @@ interface Kind {
   readonly is: 'water' | 'ion' | 'solid' | 'metal' | 'gas';
 }
 
-const ion = (formula: string, charge: number, mlPerMol: number, heat: string): Kind => ({
+const ion = (formula: string, [charge, mlPerMol]: readonly [number, number], heat: string): Kind => ({
   formula,
   charge,
   mlPerMol,
@@ -23,21 +23,21 @@ const other = (is: Kind['is'], formula: string, heat: string): Kind => ({ formul
 
 const kinds = {
   H2O: other('water', 'H2O', 'H2O_l'),
-  'H+': ion('H', 1, 0, 'H_aq'),
-  'Na+': ion('Na', 1, -1.21, 'Na_aq'),
-  'K+': ion('K', 1, 9.02, 'K_aq'),
-  'Cu2+': ion('Cu', 2, -27.8, 'Cu2_aq'),
-  'Zn2+': ion('Zn', 2, -21.6, 'Zn_aq'),
-  'Mg2+': ion('Mg', 2, -21.2, 'Mg_aq'),
-  'Fe2+': ion('Fe', 2, -24.7, 'Fe2_aq'),
-  'SO4 2-': ion('SO4', -2, 13.98, 'SO4_aq'),
-  'Cl-': ion('Cl', -1, 17.83, 'Cl_aq'),
-  'NO3-': ion('NO3', -1, 29, 'NO3_aq'),
-  'CH3COO-': ion('CH3COO', -1, 40.46, 'OAc_aq'),
-  'ClO-': ion('ClO', -1, 16, 'ClO_aq'),
-  'CO3 2-': ion('CO3', -2, -4.3, 'CO3_aq'),
-  'HCO3-': ion('HCO3', -1, 23.4, 'HCO3_aq'),
-  'OH-': ion('OH', -1, -4.04, 'OH_aq'),
+  'H+': ion('H', [1, 0], 'H_aq'),
+  'Na+': ion('Na', [1, -1.21], 'Na_aq'),
+  'K+': ion('K', [1, 9.02], 'K_aq'),
+  'Cu2+': ion('Cu', [2, -27.8], 'Cu2_aq'),
+  'Zn2+': ion('Zn', [2, -21.6], 'Zn_aq'),
+  'Mg2+': ion('Mg', [2, -21.2], 'Mg_aq'),
+  'Fe2+': ion('Fe', [2, -24.7], 'Fe2_aq'),
+  'SO4 2-': ion('SO4', [-2, 13.98], 'SO4_aq'),
+  'Cl-': ion('Cl', [-1, 17.83], 'Cl_aq'),
+  'NO3-': ion('NO3', [-1, 29], 'NO3_aq'),
+  'CH3COO-': ion('CH3COO', [-1, 40.46], 'OAc_aq'),
+  'ClO-': ion('ClO', [-1, 16], 'ClO_aq'),
+  'CO3 2-': ion('CO3', [-2, -4.3], 'CO3_aq'),
+  'HCO3-': ion('HCO3', [-1, 23.4], 'HCO3_aq'),
+  'OH-': ion('OH', [-1, -4.04], 'OH_aq'),
   'Mg(OH)2': other('solid', 'Mg(OH)2', 'MgOH2_s'),
   'Cu(OH)2': other('solid', 'Cu(OH)2', 'CuOH2_s'),
   'Zn(OH)2': other('solid', 'Zn(OH)2', 'ZnOH2_s'),

@@ -30,7 +30,7 @@ function cationMobility(k: number, c: number): number {
 /** Share of the current that each ion carries in one liquid. Shares sum to 1; all 0 in water alone. */
 export function transportNumbersOf(c: Amounts): readonly number[] {
   const t = new Array<number>(c.length).fill(0);
-  shares(c, c, t, { hydroxide: 1, anions: 1 });
+  shares({ anolyte: c, catholyte: c, t }, { hydroxide: 1, anions: 1 });
   return t;
 }
 
@@ -43,8 +43,15 @@ export interface Passing {
 /** What alkali on the other side takes up on its way. */
 const METS_ALKALI = new Set([at['H+'], at['Cu2+'], at['Zn2+'], at['Fe2+']]);
 
+/** Both liquids, and where the shares are written. */
+interface Between {
+  readonly anolyte: Amounts;
+  readonly catholyte: Amounts;
+  readonly t: Amounts;
+}
+
 /** Writes the share of each ion into `t`; answers the sum they are of, 0 where nothing carries. */
-export function shares(anolyte: Amounts, catholyte: Amounts, t: Amounts, { hydroxide, anions }: Passing): number {
+export function shares({ anolyte, catholyte, t }: Between, { hydroxide, anions }: Passing): number {
   let sum = 0;
   for (let k = 0; k < cationPlaces.length; k++) {
     const i = cationPlaces[k]!;

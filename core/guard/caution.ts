@@ -94,6 +94,41 @@ const rules: Readonly<Record<CautionId, Rule>> = {
       text: `Enough to bring ${formatNumber(litres / (HYDROGEN_LFL / 100), 2)} L of air above its burning limit of ${HYDROGEN_LFL} %. Outdoors, never a closed vessel, nothing lit and no switch within 3 m.`,
     };
   },
+  'cell-gas': ({ gases }) => {
+    const litres = litresOf(gases, 'hydrogen');
+    const chlorine = litresOf(gases, 'chlorine');
+    if (litres + chlorine <= 0) return undefined;
+    return {
+      id: 'cell-gas',
+      severity: 'stop',
+      title:
+        chlorine > 0
+          ? 'No lid, outdoors: hydrogen and chlorine'
+          : `No lid, nothing lit: hydrogen, about ${formatNumber(litres, 2)} L`,
+      text:
+        chlorine > 0
+          ? `About ${formatNumber(chlorine, 2)} L of chlorine and ${formatNumber(litres, 2)} L of hydrogen: under one lid they explode in daylight. Each side open to the air of its own, chlorine through an absorber.`
+          : `With the oxygen of the other electrode it explodes from ${HYDROGEN_LFL} % up: never under one lid, cloth or box. Open to the air, no flame, no switch beside it, overnight as well.`,
+    };
+  },
+  'cell-supply': () => ({
+    id: 'cell-supply',
+    severity: 'watch',
+    title: 'Supply off before a hand goes in',
+    text: 'Dry hands at the plug; the supply stands higher than the liquid and apart, on a surface that does not burn. Extra-low direct voltage only, with a fuse or a limit; clips that grow warm are too small. Unattended: current held, level marked, nothing that burns near.',
+  }),
+  'cell-lead': () => ({
+    id: 'cell-lead',
+    severity: 'stop',
+    title: 'Lead dioxide leaves lead',
+    text: 'About 1 mg for each ampere-hour, more on starting: the acid is for nothing that touches skin or food. Gloves, no dust, rinses and the anode to hazardous waste; never made by opening a battery.',
+  }),
+  'lye-glass': () => ({
+    id: 'lye-glass',
+    severity: 'watch',
+    title: 'Lye is not boiled down in glass',
+    text: 'Hot strong alkali eats glass and aluminium. Stainless steel or polypropylene, goggles on; it takes carbon dioxide from the air meanwhile.',
+  }),
   foam: ({ gases, foamMl, liquidMl }) => {
     const litres = gases.reduce((sum, gas) => sum + gas.litres, 0);
     if (litres <= 0) return undefined;

@@ -16,6 +16,11 @@ export const quantities = {
   volume: { name: 'volume', unit: 'mL', signed: false },
   time: { name: 'time', unit: 'min', signed: false },
   current: { name: 'current', unit: 'A', signed: false },
+  /** Across the terminals of a supply; across a divider, by a probe on either side. */
+  voltage: { name: 'voltage', unit: 'V', signed: false },
+  wall: { name: 'across the divider', unit: 'V', signed: false },
+  /** Counted by a meter since the current was switched on. */
+  charge: { name: 'charge', unit: 'A·h', signed: false },
   sight: { name: 'seen:', unit: '', signed: true },
   /** Volume of gas that came off or was caught. */
   gas: { name: 'gas', unit: 'L', signed: false },

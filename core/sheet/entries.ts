@@ -1,4 +1,5 @@
-import type { BodyOf, Live, Quantity, Reading } from '#core/log';
+import type { CurrentRead } from '#core/electrolysis';
+import { type BodyOf, type Live, type Quantity, type Reading, readingValue } from '#core/log';
 import type { ActualAddition, StepEntries } from '#core/technique';
 
 export type Passed = BodyOf<'poured-off' | 'poured-in' | 'portion-taken' | 'went-wrong'>;
@@ -23,6 +24,9 @@ interface Draft {
   dryMass: boolean;
   finished: boolean;
   skipped: boolean;
+  currents: CurrentRead[];
+  from: number | null;
+  to: number | null;
   passed: Passed[];
 }
 
@@ -35,6 +39,9 @@ const fresh = (): Draft => ({
   dryMass: false,
   finished: false,
   skipped: false,
+  currents: [],
+  from: null,
+  to: null,
   passed: [],
 });
 
@@ -83,10 +90,14 @@ export function entriesOf(live: Live): Entries {
       case 'enlarged':
         enlarged = (enlarged ?? 1) * body.factor;
         break;
+      case 'started':
+        here(body.step).from ??= Date.parse(happened.at);
+        break;
       case 'finished': {
         const step = here(body.step);
         const at = Date.parse(happened.at);
         step.finished = true;
+        step.to = at;
         step.early = (Object.keys(step.readAt) as Quantity[]).filter((each) => at - (step.readAt[each] ?? at) > EARLY);
         break;
       }
@@ -97,6 +108,7 @@ export function entriesOf(live: Live): Entries {
         const step = here(body.step);
         step.finished = false;
         step.skipped = false;
+        step.to = null;
         break;
       }
       default:
@@ -117,4 +129,6 @@ function keepReading(step: Draft, { quantity, reading, of, state }: BodyOf<'read
   step.readings[quantity] = reading;
   if (quantity === 'mass') step.dryMass = state === 'dry';
   step.readAt[quantity] = at;
+  const amps = quantity === 'current' ? readingValue(reading) : undefined;
+  if (amps) step.currents.push({ at, amps: amps.value, sd: amps.sd });
 }

@@ -59,6 +59,8 @@ function viewOf(gone: GoneThrough, key: string, nowMs: number): StepView {
     outdoors: template?.where === 'outdoors',
     hot: template?.cautions.includes('hot-liquid') ?? false,
     before: at(walk.before.get(key) ?? {}, place),
+    vesselsBefore: walk.before.get(key) ?? {},
+    vesselsNow: done?.end.vessels ?? null,
     after: at(walk.outcomes.get(key)?.vessels ?? {}, place),
     now: done && at(done.end.vessels, place),
     drained: done?.end.vessels.liquor !== undefined,

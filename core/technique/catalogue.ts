@@ -7,6 +7,7 @@ import { distilOver } from './distil/index.ts';
 import { dry } from './dry/index.ts';
 import { dryOver } from './dry-over/index.ts';
 import { dryUp } from './dry-up/index.ts';
+import { electrolyse } from './electrolyse/index.ts';
 import { evaporate } from './evaporate/index.ts';
 import { filter } from './filter/index.ts';
 import { fuse } from './fuse/index.ts';
@@ -41,6 +42,7 @@ export const techniques = {
   redissolve,
   distil: distilOver,
   'dry-over': dryOver,
+  electrolyse,
   hold,
   plain,
 } as const;

@@ -1,3 +1,4 @@
+import type { CurrentRead } from '#core/electrolysis';
 import type { Figure } from '#core/figure';
 import { given } from '#core/figure';
 import type { BodyOf, Quantity, Reading } from '#core/log';
@@ -42,6 +43,10 @@ export interface StepEntries {
   readonly dryMass: boolean;
   readonly finished: boolean;
   readonly skipped: boolean;
+  /** Currents that were read, in time, and when the step began and ended, ms; null where that was not entered. */
+  readonly currents: readonly CurrentRead[];
+  readonly from: number | null;
+  readonly to: number | null;
 }
 
 /** How a run is gone through: with what is planned, or with only what is done. */

@@ -1,7 +1,7 @@
 import type { Figure } from '#core/figure';
 import type { BodyOf, Quantity } from '#core/log';
 import { readingValue } from '#core/log';
-import type { Contents, VesselFit } from '#core/vessel';
+import type { Contents, VesselFit, Vessels } from '#core/vessel';
 import type { Facts } from './facts.ts';
 import type { AdditionLine, Besides } from './outcome.ts';
 import type { Adding } from './recipe.ts';
@@ -25,6 +25,9 @@ export interface StepView {
   readonly hot: boolean;
   /** What its vessel held before it and holds after it, as far as is done; as planned before anything is. */
   readonly before: Contents;
+  /** All vessels before it, and now: a step may work in more than one. */
+  readonly vesselsBefore: Vessels;
+  readonly vesselsNow: Vessels | null;
   readonly after: Contents;
   /** What is in its vessel now, by what was entered; null before anything was. */
   readonly now: Contents | null;

@@ -35,6 +35,9 @@ const NOTHING: StepEntries = {
   dryMass: false,
   finished: false,
   skipped: false,
+  currents: [],
+  from: null,
+  to: null,
 };
 
 /** A step of a plan with what was entered at it, as a technique is given it. */

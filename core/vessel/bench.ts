@@ -1,3 +1,4 @@
+import { cellGearShape } from '#core/cell';
 import { fields, flag, list, note, number, type Of, one, optional, text } from '#core/shape';
 import { apparatusShape } from '#core/still';
 
@@ -108,6 +109,8 @@ export const benchShape = fields({
   burette: optional(buretteShape),
   /** One’s own still; a bare head on a litre flask where it was never described. */
   still: optional(apparatusShape),
+  /** One’s own cell; a jar with a small bench supply where it was never described. */
+  cell: optional(cellGearShape),
 });
 export type Bench = Of<typeof benchShape>;
 

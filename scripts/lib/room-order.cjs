@@ -7,6 +7,7 @@ exports.coreOrder = [
   ['substance'],
   ['account', 'add', 'equilibrium', 'keeping', 'product', 'reaction', 'shape', 'solution'],
   ['cell', 'still'],
+  ['electrolysis'],
   ['dish', 'precipitate', 'rate', 'vessel', 'wash'],
   ['guard'],
   ['hazard'],

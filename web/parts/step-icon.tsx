@@ -26,6 +26,7 @@ const PATHS: Readonly<Record<TechniqueName, readonly string[]>> = {
   dissolve: [BEAKER, LEVEL, 'M24 6v26M20 32q4 4 8 0', 'M14 44h20'],
   redissolve: [BEAKER, LEVEL, 'M18 36l3-5 3 4 3-5 4 6', 'M24 4v12M20 12l4 4 4-4'],
   distil: ['M10 24a8 8 0 1 0 12 0V8h4l14 18v14', 'M8 30h16'],
+  electrolyse: ['M8 14v24q0 3 3 3h26q3 0 3-3V14', 'M8 22h32', 'M16 4v28M32 4v28', 'M12 7h8M28 7h8M32 3v8', 'M36 28v-2M37 33v-2'],
   'dry-over': [BEAKER, LEVEL, 'M16 37h3M22 37h3M28 37h3M19 33h3M26 33h3'],
   hold: [BEAKER, LEVEL, 'M24 4v22', 'M14 44q3-3 6 0t6 0 6 0'],
   plain: ['M14 6h20v32H14z', 'M19 14h10M19 20h10M19 26h6'],

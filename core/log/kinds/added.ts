@@ -1,5 +1,6 @@
-import { note, nullable, optional, text } from '#core/shape';
+import { note, nullable, one, optional, text } from '#core/shape';
 import { bottleThenShape } from '#core/stock';
+import { vesselNames } from '#core/vessel';
 import { entryKind } from '../entry-kind.ts';
 import { amountShape, readingText } from '../reading.ts';
 import { stepKey } from '../step-key.ts';
@@ -12,15 +13,17 @@ export const added = entryKind({
     role: nullable(text(40)),
     bottleId: nullable(text(60)),
     reading: amountShape,
+    /** Into which vessel, where it is not the one that its step works in. */
+    in: optional(one(...vesselNames)),
     /** Asked for when it is far from the plan. */
     reason: note(500),
     /** For a bottle that the plan does not hold. */
     stock: optional(bottleThenShape),
   },
-  text: ({ bottleId, role, reading, stock }, names) => {
+  text: ({ bottleId, role, reading, stock, in: into }, names) => {
     const bottle = bottleId === null ? undefined : names.bottle(bottleId);
     const name = stock?.card.name ?? bottle ?? (role === null ? undefined : names.role(role)) ?? 'water';
-    return `${name} ${readingText(reading)}`;
+    return `${name} ${readingText(reading)}${into ? `, into the ${into}` : ''}`;
   },
   step: 'begins',
   changes: 'amounts',

@@ -3,6 +3,10 @@ import { acidDilution } from './acid-dilution.ts';
 import { ammoniaSolution } from './ammonia-solution.ts';
 import { bakedSolids } from './baked.ts';
 import { saltsOfWeakAcids } from './carbonate-and-acid.ts';
+import { acidByCell } from './cell-acid.ts';
+import { copperCarbonateByCell } from './cell-copper-carbonate.ts';
+import { copperSulfateByCell } from './cell-copper-sulfate.ts';
+import { sodiumHydroxideByCell } from './cell-sodium-hydroxide.ts';
 import { constantBoilingAcid } from './constant-boiling-acid.ts';
 import { copperCarbonate } from './copper-carbonate.ts';
 import { driedEthanol } from './dried-ethanol.ts';
@@ -56,6 +60,10 @@ export const catalogue: readonly Route[] = [
   ammoniaSolution,
   formicAcid,
   strongerVinegar,
+  acidByCell,
+  copperSulfateByCell,
+  sodiumHydroxideByCell,
+  copperCarbonateByCell,
   // Last: a solution only where one is asked for.
   weighedSolution,
   iodineSolution,

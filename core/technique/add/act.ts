@@ -147,7 +147,8 @@ export function addUnplanned(doing: Doing, step: At, own: { role: string | null;
     const name = nameFor(facts, each);
     const mass = massOfReading(each.reading, { name, content, water: facts.water, bench: facts.bench });
     if (!mass) continue;
-    const { amount } = put(doing, facts, own.place, { content, name, mass });
+    const into = each.in ?? own.place;
+    const { amount } = put(doing, facts, into, { content, name, mass });
     doing.besides.push({
       bottleId: each.bottleId,
       name,
@@ -155,7 +156,7 @@ export function addUnplanned(doing: Doing, step: At, own: { role: string | null;
       mass,
       amount: content ? amount : undefined,
     });
-    reactOn(doing, facts, own.place);
+    reactOn(doing, facts, into);
   }
 }
 

@@ -22,6 +22,9 @@ const ASKED: Readonly<Record<Quantity, { readonly label: string; readonly hint: 
   conductivity: { label: 'conductivity', hint: '850' },
   time: { label: 'time', hint: '12' },
   current: { label: 'current', hint: '1.8' },
+  voltage: { label: 'voltage', hint: '4.0' },
+  wall: { label: 'voltage across the divider', hint: '1.4' },
+  charge: { label: 'charge, by a meter', hint: '8.6' },
   strength: { label: 'strength of the solution', hint: '9.4-9.6' },
   sight: { label: 'what is seen', hint: 'still blue' },
 };

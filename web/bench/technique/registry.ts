@@ -9,6 +9,7 @@ import { distilView } from './distil/index.ts';
 import { dryView } from './dry/index.ts';
 import { dryOverView } from './dry-over/index.ts';
 import { dryUpView } from './dry-up/index.ts';
+import { electrolyseView } from './electrolyse/index.ts';
 import { evaporateView } from './evaporate/index.ts';
 import { filterView } from './filter/index.ts';
 import { fuseView } from './fuse/index.ts';
@@ -44,6 +45,7 @@ const views: { readonly [N in TechniqueName]: TechniqueView<N> } = {
   redissolve: redissolveView,
   distil: distilView,
   'dry-over': dryOverView,
+  electrolyse: electrolyseView,
   hold: holdView,
   plain: plainStepView,
 };

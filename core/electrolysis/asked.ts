@@ -1,17 +1,40 @@
+import {
+  type Amounts,
+  addTo,
+  admitCell,
+  anodeEfficiency,
+  anodeMaterials,
+  at,
+  beginning,
+  type CellPoint,
+  type CellSetup,
+  type CellState,
+  cathodeMaterials,
+  cellGearShape,
+  dissolveInto,
+  dissolves,
+  dividerKinds,
+  formulaOf,
+  isA,
+  isDivided,
+  letRun,
+  masses,
+  mediumOf,
+  namedOf,
+  nothing,
+  PLATES,
+  type Ranged,
+  solidOf,
+  speciesNames,
+  substanceNamed,
+  USUAL_HYDROXIDE,
+  volumeMl,
+} from '#core/cell';
 import { fail, ok, type Result } from '#core/problem';
 import { molarVolume } from '#core/reaction';
 import { fields, flag, list, nullable, number, type Of, one, optional, text } from '#core/shape';
 import { molarMass, type SubstanceId, substanceById, substanceOf } from '#core/substance';
-import { addTo, beginning, type CellSetup, type CellState, isDivided, USUAL_HYDROXIDE } from './cell.ts';
-import { anodeEfficiency, dissolves } from './electrodes.ts';
-import { anodeMaterials, cathodeMaterials, cellGearShape, dividerKinds } from './gear.ts';
-import { type Amounts, concentrations, nothing, volumeMl } from './liquid.ts';
 import { type CellWarning, cellWarnings, TUB_C } from './outlook.ts';
-import type { Ranged } from './published.ts';
-import { admitCell } from './refused.ts';
-import { type CellPoint, letRun } from './run.ts';
-import { dissolveInto, namedOf, solidOf, substanceNamed } from './salts.ts';
-import { at, charges, formulaOf, isA, masses, speciesNames } from './species.ts';
 
 /** A liquid: mL, and mol/L of what is dissolved in it. */
 const liquidShape = fields({
@@ -100,25 +123,20 @@ export interface CellReady {
   readonly book: Ranged;
 }
 
-/** What a liquid is to its anode. */
-export function mediumOf(n: Amounts): 'acid' | 'neutral' | 'carbonate' | 'chloride' {
-  const c = concentrations(n);
-  if (c[at['HCO3-']]! + c[at['CO3 2-']]! > 0.02) return 'carbonate';
-  if (c[at['Cl-']]! > 0.1) return 'chloride';
-  return c[at['H+']]! > 0.02 ? 'acid' : 'neutral';
-}
-
-/** The best share of a current that plates. */
-export const PLATES = 0.95;
-
 /** Sets a cell up from what is asked; refuses what is not run here. */
 export function cellFor(asked: CellAsked): Result<CellReady> {
   const anolyte = liquid(asked.anolyte, 'anolyte');
   if (!anolyte.ok) return anolyte;
   if (asked.divider === 'none' && asked.catholyte)
-    return fail('invalid-input', 'Without a divider there is one liquid: leave the cathode side away, or choose a divider.', { field: 'catholyte' });
+    return fail(
+      'invalid-input',
+      'Without a divider there is one liquid: leave the cathode side away, or choose a divider.',
+      { field: 'catholyte' },
+    );
   if (asked.divider !== 'none' && !asked.catholyte)
-    return fail('missing-part', 'A divided cell has a liquid on the cathode side too: say what it is.', { field: 'catholyte' });
+    return fail('missing-part', 'A divided cell has a liquid on the cathode side too: say what it is.', {
+      field: 'catholyte',
+    });
   const catholyte = asked.catholyte ? liquid(asked.catholyte, 'catholyte') : null;
   if (catholyte && !catholyte.ok) return catholyte;
   const admitted = admitCell({
@@ -154,7 +172,8 @@ export function cellFor(asked: CellAsked): Result<CellReady> {
   });
 }
 
-const metalM = (metal: 'copper' | 'zinc' | 'iron'): number => masses[at[({ copper: 'Cu', zinc: 'Zn', iron: 'Fe' } as const)[metal]]]!;
+const metalM = (metal: 'copper' | 'zinc' | 'iron'): number =>
+  masses[at[({ copper: 'Cu', zinc: 'Zn', iron: 'Fe' } as const)[metal]]]!;
 
 /** Water by what is left of the volume. */
 function liquid({ ml, parts }: Liquid, field: string): Result<Amounts> {
@@ -165,7 +184,11 @@ function liquid({ ml, parts }: Liquid, field: string): Result<Amounts> {
     if (!substance) return fail('unknown-substance', `“${substanceId}” is not a substance known here.`, where);
     const species = substanceOf(substance.species);
     if (!dissolveInto(n, species, (molPerL * ml) / 1000))
-      return fail('out-of-range', `What ${species.name} does in a cell is not held: it knows sulfates, chlorides, carbonates, nitrates, acetates and hydroxides of sodium, potassium, magnesium, copper, zinc and iron.`, where);
+      return fail(
+        'out-of-range',
+        `What ${species.name} does in a cell is not held: it knows sulfates, chlorides, carbonates, nitrates, acetates and hydroxides of sodium, potassium, magnesium, copper, zinc and iron.`,
+        where,
+      );
   }
   const room = ml - volumeMl(n);
   if (!(room > 0)) return fail('out-of-range', 'So much does not fit into so little water.', { field });
@@ -196,7 +219,7 @@ export function cell(asked: CellAsked): Result<CellAnswer> {
     const what = topUp(stop);
     if (!what.ok) return what;
     for (let i = 0; i < what.value.length; i++) extra[i]! += what.value[i]!;
-    addTo(setup, state, stop.side, what.value);
+    addTo({ setup, state }, stop.side, what.value);
   }
   const total = (s: CellState) => s.a.map((_, i) => s.a[i]! + s.k[i]! + s.gas[i]!);
   const gramsOf = (n: Amounts) => n.reduce((sum, mol, i) => sum + mol * masses[i]!, 0);
@@ -204,7 +227,7 @@ export function cell(asked: CellAsked): Result<CellAnswer> {
   return ok({
     points,
     ampHours: state.coulombs / 3600,
-    changes: changesOf(setup, start, state, extra),
+    changes: changesOf(setup, [start, state], extra),
     gases: gasesOf(state, points, asked.airC),
     platedG: (['Cu', 'Zn'] as const).flatMap((name) => {
       const mol = (isDivided(setup) ? state.k : state.a)[at[name]]!;
@@ -241,16 +264,21 @@ const hasFeed = ({ a }: CellState) => a[at['HCO3-']]! + 2 * a[at['CO3 2-']]! > 1
 function feedAlong(points: readonly CellPoint[], start: CellState, end: CellState): readonly number[] {
   const [from, to] = [feedLeft(start), feedLeft(end)];
   const all = points.at(-1)?.ampHours ?? 0;
-  return points.map(({ ampHours, mlA }) => (1000 * (from + ((to - from) * ampHours) / Math.max(1e-9, all))) / Math.max(1, mlA));
+  return points.map(
+    ({ ampHours, mlA }) => (1000 * (from + ((to - from) * ampHours) / Math.max(1e-9, all))) / Math.max(1, mlA),
+  );
 }
 
 function topUp({ substanceId, grams, waterMl }: CellAsked['topUps'][number]): Result<Amounts> {
   const substance = substanceById(substanceId);
-  if (!substance) return fail('unknown-substance', `“${substanceId}” is not a substance known here.`, { field: 'topUps' });
+  if (!substance)
+    return fail('unknown-substance', `“${substanceId}” is not a substance known here.`, { field: 'topUps' });
   const n = nothing();
   const mol = grams / molarMass(substance.formula);
   const species = substanceOf(substance.species);
-  n[at.H2O]! += (waterMl * 0.99705) / masses[at.H2O]! + (mol * (molarMass(substance.formula) - molarMass(species.formula))) / masses[at.H2O]!;
+  n[at.H2O]! +=
+    (waterMl * 0.99705) / masses[at.H2O]! +
+    (mol * (molarMass(substance.formula) - molarMass(species.formula))) / masses[at.H2O]!;
   if (substance.id !== 'water' && !dissolveInto(n, species, mol)) {
     const solid = solidOf(substance);
     if (!solid) return fail('out-of-range', `What ${substance.name} does in a cell is not held.`, { field: 'topUps' });
@@ -260,7 +288,11 @@ function topUp({ substanceId, grams, waterMl }: CellAsked['topUps'][number]): Re
 }
 
 /** What is there by name on each side, against what was. */
-function changesOf(setup: CellSetup, start: CellState, end: CellState, extra: Amounts): readonly CellChange[] {
+function changesOf(
+  setup: CellSetup,
+  [start, end]: readonly [CellState, CellState],
+  extra: Amounts,
+): readonly CellChange[] {
   const sides = isDivided(setup) ? (['anode', 'cathode'] as const) : (['anode'] as const);
   // What was added while it ran counts as there from the start, on the side where it now is.
   const added = extra.some((mol) => mol > 0);
@@ -297,6 +329,3 @@ function gasesOf(state: CellState, points: readonly CellPoint[], airC: number): 
     return [{ substanceId: id, mol, litres, perHour }];
   });
 }
-
-/** Charge of a liquid that should be 0: for checking. */
-export const netCharge = (n: Amounts): number => n.reduce((sum, mol, i) => sum + mol * charges[i]!, 0);

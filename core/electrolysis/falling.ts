@@ -1,9 +1,21 @@
-import type { Drops } from './cell.ts';
+import type { Drops } from '#core/cell';
 
 // Why a current is less (or more) than it was at the same voltage: each cause by how much of the change it would explain, and the
 // volts that would then stand across the divider. A probe on both sides of it decides.
 
-export type CauseId = 'wall' | 'salt' | 'film' | 'eaten' | 'spent' | 'cold' | 'low' | 'supply' | 'warm' | 'made' | 'bridge' | 'gel';
+export type CauseId =
+  | 'wall'
+  | 'salt'
+  | 'film'
+  | 'eaten'
+  | 'spent'
+  | 'cold'
+  | 'low'
+  | 'supply'
+  | 'warm'
+  | 'made'
+  | 'bridge'
+  | 'gel';
 
 export interface Cause {
   readonly id: CauseId;
@@ -13,7 +25,7 @@ export interface Cause {
   /** V across the divider if it is so; null where nothing divides. */
   readonly wallV: readonly [low: number, high: number] | null;
   readonly check: string;
-  readonly then: string;
+  readonly next: string;
 }
 
 export interface FallAsked {
@@ -57,7 +69,7 @@ interface Draft {
   readonly explains: number;
   readonly wallV: readonly [number, number] | null;
   readonly check: string;
-  readonly then: string;
+  readonly next: string;
 }
 
 /** Causes of a changed current, the likeliest first; none where it has hardly changed. */
@@ -81,7 +93,9 @@ function falls(asked: FallAsked, fall: number): readonly Draft[] {
   const expectedWall = drops[0].wall * (now / amps[0]);
   const missing = Math.max(0, volts[1] - drops[1].anode - drops[1].cathode - restNow - expectedWall);
   const spread = Math.max(0.2, 0.25 * missing);
-  const wallIf: readonly [number, number] | null = divided ? [expectedWall + missing - spread, expectedWall + missing + spread] : null;
+  const wallIf: readonly [number, number] | null = divided
+    ? [expectedWall + missing - spread, expectedWall + missing + spread]
+    : null;
   const notWall: readonly [number, number] | null = divided ? [0, expectedWall + 0.15] : null;
   const between: readonly [number, number] | null = divided
     ? [expectedWall + 0.1, Math.max(expectedWall + 0.3, expectedWall + 0.6 * missing)]
@@ -94,7 +108,7 @@ function falls(asked: FallAsked, fall: number): readonly Draft[] {
       explains: asked.anodeMA > 30 ? 0.8 : 0.35,
       wallV: notWall,
       check: 'Lift the anode, wipe it, press the clips: the current comes back at once.',
-      then: 'Wipe it at every visit; less current for the same area.',
+      next: 'Wipe it at every visit; less current for the same area.',
     },
     {
       id: 'cold',
@@ -103,7 +117,7 @@ function falls(asked: FallAsked, fall: number): readonly Draft[] {
       explains: part(PER_K * Math.max(0, tempC[0] - tempC[1]), fall),
       wallV: null,
       check: `${Math.abs(tempC[0] - tempC[1]).toFixed(0)} K colder takes about ${(100 * PER_K * Math.max(0, tempC[0] - tempC[1])).toFixed(0)} % off a current.`,
-      then: 'Nothing to do: it comes back with the warmth.',
+      next: 'Nothing to do: it comes back with the warmth.',
     },
     {
       id: 'low',
@@ -112,7 +126,7 @@ function falls(asked: FallAsked, fall: number): readonly Draft[] {
       explains: part(1.2 * asked.evaporated, fall),
       wallV: null,
       check: 'Look at the marks on both sides.',
-      then: 'Water to the mark: only water has gone.',
+      next: 'Water to the mark: only water has gone.',
     },
   ];
   if (divided)
@@ -123,7 +137,7 @@ function falls(asked: FallAsked, fall: number): readonly Draft[] {
       explains: Math.max(0.25 * scale, part(3 * asked.clogged, fall)),
       wallV: wallIf,
       check: 'A probe on each side of it, close to it.',
-      then: 'Lift it out, wipe it, soak it in vinegar, rinse; then fresh salt into the pot.',
+      next: 'Lift it out, wipe it, soak it in vinegar, rinse; then fresh salt into the pot.',
     });
   if (divided && potSalt)
     found.push({
@@ -133,7 +147,7 @@ function falls(asked: FallAsked, fall: number): readonly Draft[] {
       explains: part(1 - potSalt[1] / Math.max(1e-6, potSalt[0]), 2 * fall),
       wallV: between,
       check: 'A spoon of salt in a little water into that side: it climbs within minutes.',
-      then: 'Top it up.',
+      next: 'Top it up.',
     });
   if (anodeGone !== null)
     found.push({
@@ -143,7 +157,7 @@ function falls(asked: FallAsked, fall: number): readonly Draft[] {
       explains: anodeGone > 0.6 ? part(anodeGone - 0.5, 0.35) : 0.05,
       wallV: notWall,
       check: 'Look at it where it enters the liquid.',
-      then: 'Hang what is left deeper, or a new one; the clip stays dry.',
+      next: 'Hang what is left deeper, or a new one; the clip stays dry.',
     });
   if (feed)
     found.push({
@@ -153,7 +167,7 @@ function falls(asked: FallAsked, fall: number): readonly Draft[] {
       explains: part(1 - feed[1] / Math.max(1e-6, feed[0]), 1),
       wallV: notWall,
       check: 'The colour against white paper; gas at the cathode that was not there before.',
-      then: 'Near its end that is how it should be; else top it up.',
+      next: 'Near its end that is how it should be; else top it up.',
     });
   if (asked.battery !== null)
     found.push({
@@ -163,7 +177,7 @@ function falls(asked: FallAsked, fall: number): readonly Draft[] {
       explains: part(asked.battery, 0.8),
       wallV: null,
       check: 'Volts at the batteries while they work.',
-      then: 'Fresh ones: all of them, never old and new together.',
+      next: 'Fresh ones: all of them, never old and new together.',
     });
   return found;
 }
@@ -178,7 +192,7 @@ function climbs(asked: FallAsked, rise: number): readonly Draft[] {
       explains: part(PER_K * Math.max(0, tempC[1] - tempC[0]), rise),
       wallV: null,
       check: 'The thermometer.',
-      then: 'Lower the voltage before it nears its ceiling.',
+      next: 'Lower the voltage before it nears its ceiling.',
     },
     {
       id: 'made',
@@ -187,7 +201,7 @@ function climbs(asked: FallAsked, rise: number): readonly Draft[] {
       explains: 0.8,
       wallV: null,
       check: 'Paper: the pH has moved.',
-      then: 'As it should be: lower the voltage, the charge counts.',
+      next: 'As it should be: lower the voltage, the charge counts.',
     },
     {
       id: 'bridge',
@@ -196,7 +210,7 @@ function climbs(asked: FallAsked, rise: number): readonly Draft[] {
       explains: rise > 1 ? 0.9 : 0.2,
       wallV: null,
       check: 'Volts down, no gas: lift and look.',
-      then: 'Knock the trees off, further apart.',
+      next: 'Knock the trees off, further apart.',
     },
     ...(divided
       ? [
@@ -207,7 +221,7 @@ function climbs(asked: FallAsked, rise: number): readonly Draft[] {
             explains: 0.4,
             wallV: [0, 0.2] as const,
             check: 'Levels creep together, colour on the wrong side.',
-            then: 'Stop, pour both sides apart, a new divider.',
+            next: 'Stop, pour both sides apart, a new divider.',
           },
         ]
       : []),
@@ -221,7 +235,7 @@ function ranked(drafts: readonly Draft[], wallRead: number | null): readonly Cau
   });
   const all = weights.reduce((sum, each) => sum + each, 0);
   return drafts
-    .map(({ id, says, wallV, check, then }, i) => ({ id, says, likely: weights[i]! / all, wallV, check, then }))
+    .map(({ id, says, wallV, check, next }, i) => ({ id, says, likely: weights[i]! / all, wallV, check, next }))
     .sort((a, b) => b.likely - a.likely);
 }
 

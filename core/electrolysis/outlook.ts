@@ -1,9 +1,5 @@
+import { type CellPoint, type CellSetup, type CellState, constantOf, dissolves, dividerFor } from '#core/cell';
 import { supplyRows } from '#core/data';
-import type { CellSetup, CellState } from './cell.ts';
-import { dissolves } from './electrodes.ts';
-import { dividerFor } from './divider.ts';
-import { constantOf } from './published.ts';
-import type { CellPoint } from './run.ts';
 
 /** What to mind of a course, with its number and when: h from its beginning; null for from the start. */
 export interface CellWarning {
@@ -43,6 +39,12 @@ export interface Minding {
   readonly feed: readonly number[] | null;
 }
 
+type Say = (
+  id: CellWarning['id'],
+  weight: CellWarning['weight'],
+  ...what: readonly [text: string, atH?: number | null]
+) => void;
+
 /** °C of a plastic tub that softens, where nothing else is said. */
 export const TUB_C = 50;
 
@@ -52,8 +54,7 @@ const fixed = (value: number, digits = 1) => value.toFixed(digits);
 export function cellWarnings({ setup, start, end, points, vesselC, feed }: Minding): readonly CellWarning[] {
   const { gear } = setup;
   const found: CellWarning[] = [];
-  const say = (id: CellWarning['id'], weight: CellWarning['weight'], text: string, atH: number | null = null) =>
-    found.push({ id, weight, text, atH });
+  const say: Say = (id, weight, ...[text, atH = null]) => found.push({ id, weight, text, atH });
   const first = points[0];
   const most = Math.max(0, ...points.map(({ amps }) => amps));
   const hoursOf = (holds: (point: CellPoint) => boolean) => {
@@ -72,15 +73,29 @@ export function cellWarnings({ setup, start, end, points, vesselC, feed }: Mindi
   const hottest = Math.max(...points.map(({ tempC }) => tempC));
   const hotAt = hoursOf(({ tempC }) => tempC > vesselC);
   if (hotAt !== null)
-    say('hot', 'stop', `It reaches ${fixed(hottest, 0)} °C; the vessel bears ${fixed(vesselC, 0)}. Fewer volts, or a larger vessel.`, hotAt);
+    say(
+      'hot',
+      'stop',
+      `It reaches ${fixed(hottest, 0)} °C; the vessel bears ${fixed(vesselC, 0)}. Fewer volts, or a larger vessel.`,
+      hotAt,
+    );
   const divider = dividerFor(setup.divider);
   const dividerAt = divider ? hoursOf(({ tempC }) => tempC > divider.ceilingC) : null;
   if (divider && dividerAt !== null)
-    say('divider-hot', 'stop', `It passes ${divider.ceilingC} °C, which ${divider.kind} does not bear. Less current.`, dividerAt);
+    say(
+      'divider-hot',
+      'stop',
+      `It passes ${divider.ceilingC} °C, which ${divider.kind} does not bear. Less current.`,
+      dividerAt,
+    );
   anodeWarnings({ setup, start, end, points, vesselC, feed }, say, most);
   const bears = leadBears(gear.leadMm2);
   if (most > bears)
-    say('leads', 'stop', `Leads of ${gear.leadMm2} mm² bear about ${fixed(bears)} A; ${fixed(most)} A flow. Thicker ones, and clips that do not warm.`);
+    say(
+      'leads',
+      'stop',
+      `Leads of ${gear.leadMm2} mm² bear about ${fixed(bears)} A; ${fixed(most)} A flow. Thicker ones, and clips that do not warm.`,
+    );
   const { supply } = gear;
   if (supply.kind === 'wall adapter' && points.some(({ amps }) => amps >= supply.amps - 1e-6))
     say(
@@ -92,7 +107,12 @@ export function cellWarnings({ setup, start, end, points, vesselC, feed }: Mindi
   if (supply.kind === 'battery' && supply.ampHours === undefined)
     say('capacity', 'caution', 'How many A·h the batteries hold is not known: how long they last is not said.');
   if (supply.kind === 'battery' && supply.ampHours !== undefined && end.usedAh >= 0.98 * supply.ampHours)
-    say('supply-flat', 'stop', `The batteries are empty after about ${fixed(hoursOf(({ ampHours }) => ampHours >= 0.98 * supply.ampHours!) ?? 0)} h.`, hoursOf(({ amps }) => amps < 1e-4));
+    say(
+      'supply-flat',
+      'stop',
+      `The batteries are empty after about ${fixed(hoursOf(({ ampHours }) => ampHours >= 0.98 * supply.ampHours!) ?? 0)} h.`,
+      hoursOf(({ amps }) => amps < 1e-4),
+    );
   if (divider && end.dividerUsed > 0.6)
     say(
       'divider-life',
@@ -102,22 +122,36 @@ export function cellWarnings({ setup, start, end, points, vesselC, feed }: Mindi
   if (feed) {
     const gone = feed.findIndex((each) => each < 0.05);
     if (gone >= 0)
-      say('feed-spent', 'caution', 'The feed on the anode’s side is used up: the pH falls there and the current drops. Top it up before that.', points[gone]!.seconds / 3600);
+      say(
+        'feed-spent',
+        'caution',
+        'The feed on the anode’s side is used up: the pH falls there and the current drops. Top it up before that.',
+        points[gone]!.seconds / 3600,
+      );
   }
   const water = end.evaporatedG;
   const all = first.mlA + first.mlK;
-  if (water > 0.08 * all) say('water', 'note', `About ${fixed(water, 0)} g of water go by evaporating: water to the mark.`);
+  if (water > 0.08 * all)
+    say('water', 'note', `About ${fixed(water, 0)} g of water go by evaporating: water to the mark.`);
   const climb = most / Math.max(1e-4, first.amps);
   if (climb > 1.6)
-    say('climbs', 'note', `It starts at ${fixed(first.amps, 2)} A and climbs to ${fixed(most, 2)}: lower the voltage then.`, hoursOf(({ amps }) => amps > 1.5 * first.amps));
+    say(
+      'climbs',
+      'note',
+      `It starts at ${fixed(first.amps, 2)} A and climbs to ${fixed(most, 2)}: lower the voltage then.`,
+      hoursOf(({ amps }) => amps > 1.5 * first.amps),
+    );
   return found;
 }
 
-function anodeWarnings(
-  { setup, start, end, points }: Minding,
-  say: (id: CellWarning['id'], weight: CellWarning['weight'], text: string, atH?: number | null) => void,
-  most: number,
-): void {
+/** mA/cm² that are good for an anode, as the table calls them. */
+const GOOD: Readonly<Record<string, string>> & { readonly copper: string; readonly other: string } = {
+  copper: 'good current density, copper anode',
+  carbon: 'good current density, graphite anode',
+  other: 'good current density, PbO2 or MMO anode',
+};
+
+function anodeWarnings({ setup, start, end, points }: Minding, say: Say, most: number): void {
   const { gear, anode, cathode } = setup;
   const last = points.at(-1);
   const dissolving = dissolves(anode);
@@ -131,9 +165,7 @@ function anodeWarnings(
     );
   }
   const density = (1000 * most) / gear.anodeCm2;
-  const good = constantOf(
-    dissolving ? 'good current density, copper anode' : anode === 'carbon' ? 'good current density, graphite anode' : 'good current density, PbO2 or MMO anode',
-  );
+  const good = constantOf(dissolving ? GOOD.copper : (GOOD[anode] ?? GOOD.other));
   if (density > good.high)
     say(
       'anode-crowded',
@@ -143,10 +175,19 @@ function anodeWarnings(
   const plating = points.some(({ copperK }) => copperK > 0.01) && setup.divider === 'none';
   const perPlate = (1000 * (last?.amps ?? 0)) / gear.cathodeCm2;
   if (plating && last && last.copperK < 0.05 && perPlate > 2)
-    say('powder', 'note', 'The last copper comes as a loose black powder beside hydrogen: turn the current down with the colour.');
+    say(
+      'powder',
+      'note',
+      'The last copper comes as a loose black powder beside hydrogen: turn the current down with the colour.',
+    );
   if (anode === 'lead dioxide')
-    say('lead', 'caution', 'Lead dioxide leaves lead in the liquid: about 1 mg for each A·h (0.2 to 5). Nothing for skin or food; lead waste.');
-  if (anode === 'carbon') say('soot', 'note', 'Carbon sheds soot: let it settle, then filter through glass wool or fine paper.');
+    say(
+      'lead',
+      'caution',
+      'Lead dioxide leaves lead in the liquid: about 1 mg for each A·h (0.2 to 5). Nothing for skin or food; lead waste.',
+    );
+  if (anode === 'carbon')
+    say('soot', 'note', 'Carbon sheds soot: let it settle, then filter through glass wool or fine paper.');
   if (cathode === 'titanium' && plating) say('powder', 'note', 'Copper peels off titanium by itself.');
 }
 

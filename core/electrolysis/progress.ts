@@ -1,4 +1,5 @@
-import { FARADAY, type Passed } from './charge.ts';
+import { FARADAY } from '#core/cell';
+import type { Passed } from './charge.ts';
 
 // How far a cell has come: by the charge that has passed, by what is seen, and whether the two agree.
 

@@ -1,6 +1,3 @@
-/** C/mol; CODATA 2018, exact. */
-export const FARADAY = 96485.33212;
-
 /** A current read at a moment, ms; sd in A. */
 export interface CurrentRead {
   readonly at: number;
@@ -37,7 +34,8 @@ export function chargeFrom(reads: readonly CurrentRead[], from: number, to: numb
     const [a, b] = [inOrder[i - 1]!, inOrder[i]!];
     const begins = Math.max(a.at, from);
     const h = hours(b.at - begins);
-    const atBegin = a.at >= from || b.at === a.at ? a.amps : a.amps + ((b.amps - a.amps) * (from - a.at)) / (b.at - a.at);
+    const atBegin =
+      a.at >= from || b.at === a.at ? a.amps : a.amps + ((b.amps - a.amps) * (from - a.at)) / (b.at - a.at);
     ampHours += ((atBegin + b.amps) / 2) * h;
     variance += (UNSEEN * Math.abs(b.amps - atBegin) * h) ** 2 + (Math.hypot(a.sd, b.sd) * h * 0.5) ** 2;
   }

@@ -1,0 +1,23 @@
+// Electrolysis: a cell as it is asked about and watched. What a run would make, warm and wear; and from readings: the charge that
+// has passed, how far it is by that and by what is seen, how efficient, why its current changed, what to top up and when.
+export {
+  type CellAnswer,
+  type CellAsked,
+  type CellChange,
+  type CellGas,
+  cell,
+  cellFor,
+  cellShape,
+} from './asked.ts';
+export { type CurrentRead, chargeFrom, type Passed } from './charge.ts';
+export { type Cause, type CauseId, type FallAsked, whyChanged } from './falling.ts';
+export { type CellWarning, leadBears, TUB_C } from './outlook.ts';
+export {
+  type Efficiency,
+  efficiencyFrom,
+  type Known,
+  type Progress,
+  progressOf,
+  type Seen,
+  sdOfRange,
+} from './progress.ts';

@@ -1,0 +1,267 @@
+import type { Route } from '../route.ts';
+import { choice, currentControl, finishControl, hangElectrodes, runCell } from './cell-steps.ts';
+import { plainWater } from './common-roles.ts';
+import { makeUp } from './common-steps.ts';
+import { step } from './step.ts';
+
+/** Sodium goes through a plug of gel to the cathode, and is hydroxide there. */
+export const sodiumHydroxideByCell: Route = {
+  id: 'sodium-hydroxide-by-cell',
+  title: 'bicarbonate or soda in a cell divided by a gel',
+  summary:
+    'Bicarbonate stands with the anode and gives oxygen and carbon dioxide; sodium goes through the gel, and the water with the cathode becomes sodium hydroxide. Chloride would give chlorine in its place, and bleach without a divider.',
+  source:
+    'O’Brien, Bommaraju and Hine, Handbook of Chlor-Alkali Technology (transport through diaphragms); Faraday’s law',
+  makes: { kind: 'solution', role: 'feed', substanceId: 'sodium-hydroxide' },
+  roles: [
+    {
+      id: 'feed',
+      name: 'bicarbonate or soda',
+      accepts: [
+        'sodium-hydrogencarbonate',
+        'sodium-carbonate',
+        'sodium-carbonate-decahydrate',
+        'sodium-carbonate-monohydrate',
+      ],
+      refuses: [
+        {
+          substanceId: 'sodium-chloride',
+          why: 'Chloride gives chlorine at the anode, over an absorber and outdoors only; without a divider it gives bleach, and the two are hard to part. Bicarbonate gives carbon dioxide and oxygen.',
+        },
+      ],
+      tolerates: 'Baking soda without baking powder’s acid and starch.',
+      measure: 'mass',
+      dose: {
+        by: 'extent',
+        perExtent: 1,
+        others: [{ substanceId: 'sodium-carbonate', perExtent: 0.5 }],
+        excessControl: 'spare',
+      },
+    },
+    {
+      ...plainWater({ by: 'per-gram', role: 'feed', control: 'feed-water' }),
+      id: 'feed-water',
+      name: 'water for the anode side',
+    },
+    {
+      id: 'starter',
+      name: 'a pinch of the same for the cathode side',
+      accepts: [
+        'sodium-hydrogencarbonate',
+        'sodium-carbonate',
+        'sodium-carbonate-decahydrate',
+        'sodium-carbonate-monohydrate',
+      ],
+      refuses: [],
+      tolerates: 'It stays in the product as carbonate: a pinch, no more.',
+      measure: 'mass',
+      dose: { by: 'per-gram', role: 'feed', control: 'starter' },
+    },
+    {
+      ...plainWater({ by: 'share-of-water', control: 'first-water' }),
+      id: 'pot-water',
+      name: 'water for the cathode side',
+    },
+  ],
+  reactions: [
+    {
+      id: 'cell',
+      reactants: [
+        { substanceId: 'sodium-hydrogencarbonate', n: 4 },
+        { substanceId: 'water', n: 2 },
+      ],
+      products: [
+        { substanceId: 'sodium-hydroxide', n: 4 },
+        { substanceId: 'carbon-dioxide', n: 4 },
+        { substanceId: 'hydrogen', n: 2 },
+        { substanceId: 'oxygen', n: 1 },
+      ],
+    },
+    {
+      id: 'cell-soda',
+      reactants: [
+        { substanceId: 'sodium-carbonate', n: 2 },
+        { substanceId: 'water', n: 4 },
+      ],
+      products: [
+        { substanceId: 'sodium-hydroxide', n: 4 },
+        { substanceId: 'carbon-dioxide', n: 2 },
+        { substanceId: 'hydrogen', n: 2 },
+        { substanceId: 'oxygen', n: 1 },
+      ],
+    },
+  ],
+  controls: [
+    choice(
+      'divider',
+      'Agar is quickly made and lasts one or two days in 4 % lye; a flower pot lasts weeks and resists more.',
+      ['agar gel', 'flower pot', 'cellophane'],
+    ),
+    choice(
+      'anode',
+      'Nickel stands in carbonate and alkali; carbon of a battery sheds soot and browns it; platinised titanium stands everywhere.',
+      ['nickel', 'carbon rod', 'platinised titanium'],
+    ),
+    currentControl(0.4, 'It starts with a tenth of that and speeds up as alkali forms. More softens the gel.'),
+    finishControl({
+      name: 'of what is wanted',
+      max: 130,
+      start: 100,
+      note: 'The stronger the lye, the more of it goes back through the divider.',
+    }),
+    {
+      id: 'spare',
+      name: 'bicarbonate in excess',
+      unit: '%',
+      min: 10,
+      max: 300,
+      step: 5,
+      start: 80,
+      note: 'Used up, the anode side turns acid and the current drops: top it up before.',
+    },
+    {
+      id: 'feed-water',
+      name: 'water for it, g for each 100 g',
+      unit: 'g',
+      min: 400,
+      max: 3000,
+      step: 50,
+      start: 1200,
+      note: 'Bicarbonate dissolves 9.6 g in 100 g of water; soda more.',
+    },
+    {
+      id: 'starter',
+      name: 'in the cathode side, g for each 100 g',
+      unit: 'g',
+      min: 0.5,
+      max: 10,
+      step: 0.5,
+      start: 2,
+      note: 'Water alone carries nothing: a pinch starts it.',
+    },
+    {
+      id: 'first-water',
+      name: 'water on the cathode side',
+      unit: '%',
+      min: 40,
+      max: 97,
+      step: 1,
+      start: 88,
+      note: 'Of the volume it is made up to.',
+    },
+  ],
+  handling: null,
+  foamShare: 0.1,
+  drying: null,
+  byProducts: [{ name: 'what is left of the bicarbonate', keep: 'The next run’s feed: top it up.' }],
+  identity: [
+    { test: 'a drop into copper sulfate solution', sight: 'blue jelly at once' },
+    { test: 'a strip of aluminium foil', sight: 'bubbles at once above about 1 %; hydrogen: nothing lit' },
+    { test: 'a drop of acid', sight: 'no fizz, or a little: carbonate came through the gel' },
+  ],
+  storage: 'Polyethylene, full, closed: it takes carbon dioxide from the air. Corrosive.',
+  steps: [
+    step({
+      id: 'gel',
+      title: 'Pour the divider, let it set',
+      act: 'Agar 1.5 g for each 100 mL of plug, half a mole of the same salt in a litre of it (4 g of bicarbonate in 100 mL), boiled clear. Pour it at 50 to 60 °C into the neck or tube, one to two centimetres thick; it sets below 35 °C. Gelatin melts at 30 °C and dissolves in lye.',
+      until: 'It stands firm when tilted.',
+      expect: 'A clear firm plug without bubbles.',
+      trouble: 'A gap at the wall: pour a little hot agar round it.',
+      why: 'Gel stops the liquids and lets ions through; unsalted it lets no current through.',
+      skipCosts: 'A cell that does not start, or one that mixes.',
+      timer: { name: 'gel sets', minutes: 45 },
+      leave: { alone: true, lookEveryMin: 60, reason: 'it only cools' },
+      waitH: [0.7, 2],
+      handsOnMin: 20,
+    }),
+    step({
+      id: 'feed',
+      title: 'Anode side: {feed.mass} of {feed.name}',
+      act: 'Weigh {feed.mass} of {feed.name}.',
+      expect: 'White powder.',
+      why: 'Its sodium becomes the hydroxide.',
+      op: { do: 'add', role: 'feed', in: 'anode side' },
+    }),
+    step({
+      id: 'feed-water',
+      title: 'In {feed-water.volume} of water',
+      act: 'Lukewarm, not hot: hot it loses carbon dioxide.',
+      expect: 'Clear, or a little at the bottom that dissolves as it is used.',
+      why: 'A strong feed carries the current and lasts.',
+      op: { do: 'add', role: 'feed-water', in: 'anode side' },
+    }),
+    step({
+      id: 'starter',
+      title: 'Cathode side: {starter.mass} of it',
+      act: 'Weigh {starter.mass} of {starter.name}.',
+      expect: 'A pinch.',
+      why: 'Until there is alkali, this carries the current.',
+      op: { do: 'add', role: 'starter' },
+    }),
+    step({
+      id: 'pot-water',
+      title: 'In {pot-water.volume} of water, levels alike',
+      act: 'Distilled water; pour both sides up to one level.',
+      expect: 'Clear, both at one height.',
+      why: 'A higher side runs through the gel’s edge.',
+      op: { do: 'add', role: 'pot-water' },
+    }),
+    hangElectrodes({
+      act: 'Stainless steel or nickel as the cathode, on minus: spoons and cutlery serve. The anode on plus. Stainless steel is no anode here if there is any chloride. Clips dry; mark both levels.',
+    }),
+    runCell(
+      {
+        anodeIn: 'anode side',
+        cathodeIn: 'pot',
+        reaction: 'cell',
+        orElse: 'cell-soda',
+        electrons: 4,
+        makes: 'sodium-hydroxide',
+        anodes: ['nickel', 'carbon', 'platinum'],
+        anodeControl: 'anode',
+        cathode: 'stainless steel',
+        dividers: ['agar gel', 'flower pot', 'cellophane'],
+        dividerControl: 'divider',
+        current: 'current',
+        finish: 'finish',
+        spare: 'spare',
+      },
+      {
+        id: 'run',
+        title: 'Run it to {cell.charge}, about {cell.hours}',
+        expect:
+          'Slow at first, then faster; both sides bubble, the anode with carbon dioxide and oxygen. pH above 13 on the cathode side: paper then says only “0.1 mol/L or more”.',
+        until: '{cell.charge} have passed, before the gel shrinks.',
+        trouble:
+          'No current after an hour: more starter, or salt missing in the gel. The anode stops fizzing and its pH falls: top up the feed. The gel draws back: stop, pour the sides apart.',
+        cautions: ['cell-gas', 'cell-supply', 'caustic'],
+        ceilingC: 45,
+        waitH: [8, 48],
+      },
+    ),
+    step({
+      id: 'pour',
+      title: 'Supply off; pour the cathode side out first',
+      act: 'Supply off. Pour the cathode side into polyethylene before the gel gives way; a minute’s wait lets haze settle.',
+      expect: 'A clear, slippery liquid: do not feel it.',
+      trouble: 'Flakes of gel: through glass wool, not paper.',
+      why: 'Every hour without current some of it goes back.',
+      skipCosts: 'Carbonate in place of hydroxide.',
+      op: { do: 'filter', keep: 'filtrate', holds: 0.2 },
+      cautions: ['cell-supply', 'caustic', 'lye-glass'],
+    }),
+    makeUp({
+      act: 'Boiled water to {made.volume} ({made.mass} in all). Too thin for the mark: simmer it down in steel, never in glass.',
+      cautions: ['caustic', 'lye-glass'],
+    }),
+    step({
+      id: 'bottle',
+      title: 'Titrate 5 mL, then into polyethylene',
+      act: 'Against a known acid, phenolphthalein first (hydroxide), then methyl orange (with carbonate). Label: sodium hydroxide, {made.strength}, date, batch.',
+      expect: 'About {made.strength}, uncertain by a fifth until it is titrated.',
+      why: 'The charge says how much was made; the titre says how much stayed.',
+      cautions: ['label', 'caustic', 'law'],
+    }),
+  ],
+};

@@ -1,0 +1,58 @@
+import { type AnodeMaterial, type CellGear, type CellSetup, FARADAY, type Ranged, USUAL_CELL } from '#core/cell';
+import { sdOf } from '#core/figure';
+import type { SubstanceId } from '#core/substance';
+import { settingOf } from '../facts.ts';
+import type { StepView } from '../view.ts';
+import { type CellOp, cellFound, sideOfProduct } from './sides.ts';
+
+/** A cell as its step finds it, for the model that the panel runs, and what is wanted of it. */
+export interface ElectrolyseAdvice {
+  readonly setup: CellSetup;
+  readonly anolyte: readonly number[];
+  readonly catholyte: readonly number[] | null;
+  readonly anodeMol: number | null;
+  readonly anode: AnodeMaterial;
+  readonly gear: CellGear;
+  readonly makes: SubstanceId;
+  readonly productSide: 'a' | 'k';
+  readonly electrons: number;
+  /** Charge that was planned, A·h, with its standard uncertainty; and the efficiency it rests on, %. */
+  readonly chargeAh: readonly [value: number, sd: number];
+  readonly efficiency: readonly [value: number, sd: number];
+  /** mol of reaction that the plan asks of it. */
+  readonly wantedMol: number;
+  readonly amps: number;
+  readonly book: Ranged;
+  readonly anodeIn: string;
+  readonly cathodeIn: string | null;
+  readonly ceilingC: number | null;
+}
+
+/** What is known of a cell before anything is read of it; null while its vessels are empty. */
+export function advice(view: StepView, op: CellOp): ElectrolyseAdvice | null {
+  const { facts, figures } = view;
+  const found = cellFound(view.vesselsBefore, op, facts);
+  const charge = figures['cell.charge'];
+  const efficiency = figures['cell.efficiency'];
+  if (!found || !charge || !efficiency) return null;
+  const wanted = (36 * charge.value * efficiency.value) / (op.electrons * FARADAY);
+  return {
+    setup: found.setup,
+    anolyte: found.anolyte,
+    catholyte: found.catholyte,
+    anodeMol: found.anodeMol,
+    anode: found.setup.anode,
+    gear: facts.bench.cell ?? USUAL_CELL,
+    makes: op.makes,
+    productSide: sideOfProduct(op),
+    electrons: op.electrons,
+    chargeAh: [charge.value, sdOf(charge)],
+    efficiency: [efficiency.value, sdOf(efficiency)],
+    wantedMol: wanted,
+    amps: settingOf(facts, op.current),
+    book: found.book,
+    anodeIn: op.anodeIn,
+    cathodeIn: op.cathodeIn ?? null,
+    ceilingC: view.ceilingC,
+  };
+}
