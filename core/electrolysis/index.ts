@@ -21,3 +21,5 @@ export {
   type Seen,
   sdOfRange,
 } from './progress.ts';
+export type { CellAddition, CellReading } from './replay.ts';
+export { type Future, type SideSeen, type TopUp, type Watch, type WatchAsked, watchCell } from './watch.ts';

@@ -26,7 +26,8 @@ export function act(standing: Standing, op: CellOp, step: At): Result<Outcome> {
       what: 'heat',
       says: `What ${substanceOf(id).name} does in a cell is not held: it is counted as lying there.`,
     });
-  const passed = passedAt(step);
+  // While it runs the plan still holds for its end; what is done is what was read.
+  const passed = step.entries.finished || step.going.onlyDone ? passedAt(step) : null;
   if (isUnderWay(step) && !passed) return ok(doing);
   // What is refused is planning it; what has happened can always be entered.
   const admitted = admitCell({
@@ -168,7 +169,9 @@ function extentBy(course: Course): Figure {
     );
     return derive(naming, 'f × ξ₀', { f, 'ξ₀': most }, (x) => x.f * x['ξ₀']);
   }
-  const Q = chargeFigure(passed);
+  // What a strap that parted, or spent salt, could not take did nothing here.
+  const did = Math.min(1, passage.coulombs / Math.max(1e-9, 3600 * passed.ampHours));
+  const Q = chargeFigure({ ampHours: did * passed.ampHours, sd: did * passed.sd });
   return derive(
     naming,
     'min(ξ₀; 3600 × Q × η ÷ (100 × z × F))',

@@ -1,7 +1,7 @@
 import { type AnodeMaterial, type CellGear, type CellSetup, FARADAY, type Ranged, USUAL_CELL } from '#core/cell';
 import { sdOf } from '#core/figure';
 import type { SubstanceId } from '#core/substance';
-import { settingOf } from '../facts.ts';
+import { reactionOf, settingOf } from '../facts.ts';
 import type { StepView } from '../view.ts';
 import { type CellOp, cellFound, sideOfProduct } from './sides.ts';
 
@@ -15,11 +15,12 @@ export interface ElectrolyseAdvice {
   readonly gear: CellGear;
   readonly makes: SubstanceId;
   readonly productSide: 'a' | 'k';
+  /** For each mol of what is made. */
   readonly electrons: number;
   /** Charge that was planned, A·h, with its standard uncertainty; and the efficiency it rests on, %. */
   readonly chargeAh: readonly [value: number, sd: number];
   readonly efficiency: readonly [value: number, sd: number];
-  /** mol of reaction that the plan asks of it. */
+  /** mol of it that the plan asks for. */
   readonly wantedMol: number;
   readonly amps: number;
   readonly book: Ranged;
@@ -35,7 +36,9 @@ export function advice(view: StepView, op: CellOp): ElectrolyseAdvice | null {
   const charge = figures['cell.charge'];
   const efficiency = figures['cell.efficiency'];
   if (!found || !charge || !efficiency) return null;
-  const wanted = (36 * charge.value * efficiency.value) / (op.electrons * FARADAY);
+  const each = reactionOf(facts, op.reaction).products.find(({ substanceId }) => substanceId === op.makes)?.n ?? 1;
+  const electrons = op.electrons / each;
+  const wanted = (36 * charge.value * efficiency.value) / (electrons * FARADAY);
   return {
     setup: found.setup,
     anolyte: found.anolyte,
@@ -45,7 +48,7 @@ export function advice(view: StepView, op: CellOp): ElectrolyseAdvice | null {
     gear: facts.bench.cell ?? USUAL_CELL,
     makes: op.makes,
     productSide: sideOfProduct(op),
-    electrons: op.electrons,
+    electrons,
     chargeAh: [charge.value, sdOf(charge)],
     efficiency: [efficiency.value, sdOf(efficiency)],
     wantedMol: wanted,

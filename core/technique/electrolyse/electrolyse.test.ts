@@ -131,7 +131,7 @@ describe('a current led through a divided cell', () => {
         };
         const entries = { readings: { charge: exactReading(ah, 'A·h') }, finished: true };
         const { vessels } = unwrap(techniques.electrolyse.act(standing, opOf(copper), atStep(copper, entries)));
-        expect(massOverAll(vessels) / massOverAll(standing.vessels)).toBeCloseTo(1, 5);
+        expect(massOverAll(vessels) / massOverAll(standing.vessels)).toBeCloseTo(1, 6);
         for (const contents of Object.values(vessels))
           for (const phase of ['aqueous', 'solid'] as const)
             for (const n of Object.values(contents![phase])) expect(n!.value).toBeGreaterThan(-1e-9);

@@ -1,0 +1,404 @@
+import {
+  anodeParted,
+  at,
+  type CellPoint,
+  type CellState,
+  type Drops,
+  dissolveInto,
+  dissolves,
+  FARADAY,
+  isDivided,
+  letRun,
+  masses,
+  namedOf,
+  pointOf,
+  takeStock,
+  volumeMl,
+} from '#core/cell';
+import { molarVolume } from '#core/reaction';
+import { molarMass, type SubstanceId, substanceOf } from '#core/substance';
+import { chargeFrom, type Passed } from './charge.ts';
+import { type Cause, whyChanged } from './falling.ts';
+import { type Efficiency, efficiencyFrom, type Known, type Progress, progressOf, type Seen } from './progress.ts';
+import { type CellAddition, type CellBegun, type CellReading, heldAt, replay, type Stood } from './replay.ts';
+
+/** A running cell, with everything that was read and put in, at a moment. */
+export interface WatchAsked extends CellBegun {
+  readonly makes: SubstanceId;
+  readonly productSide: 'a' | 'k';
+  /** For each mol of what is made. */
+  readonly electrons: number;
+  readonly wantedMol: Known;
+  /** %, of all the charge, by the plan. */
+  readonly efficiency: Known;
+  /** ms. */
+  readonly from: number;
+  readonly now: number;
+  readonly readings: readonly CellReading[];
+  /** A·h by a meter, the last that was read. */
+  readonly meter: (Passed & { readonly at: number }) | null;
+  readonly seen: readonly { readonly at: number; readonly how: string; readonly mol: Known }[];
+  readonly additions: readonly CellAddition[];
+  /** What if it is held at so many A? */
+  readonly ifAmps: number | null;
+  readonly pressureHPa: number;
+  readonly ceilingC: number;
+  /** mL that were read on either side, now. */
+  readonly levels?: { readonly a?: number; readonly k?: number };
+}
+
+/** A future: points by ms, and when it is done; null where it does not get there. */
+export interface Future {
+  readonly points: readonly { readonly at: number; readonly amps: number; readonly tempC: number }[];
+  readonly doneAt: number | null;
+  readonly earliest: number | null;
+  readonly latest: number | null;
+}
+
+export interface TopUp {
+  readonly side: 'anode' | 'cathode';
+  readonly substanceId: SubstanceId;
+  readonly mol: number;
+  readonly waterMl: number;
+  /** ms by which it is wanted. */
+  readonly by: number;
+}
+
+export interface Watch {
+  readonly passed: Passed | null;
+  readonly progress: Progress | null;
+  readonly efficiency: Efficiency;
+  readonly amps: number | null;
+  readonly volts: number | null;
+  readonly tempC: number;
+  readonly state: CellState;
+  readonly point: CellPoint;
+  /** mol/L by name on either side, and g of what lies there. */
+  readonly sides: readonly SideSeen[];
+  /** g of a dissolving anode under the liquid: left, at first; null for others. */
+  readonly anodeG: { readonly left: number; readonly was: number; readonly partsAt: number | null } | null;
+  readonly drops: readonly [was: Drops, is: Drops] | null;
+  /** V across the divider, what is left over of the volts that were read; null where nothing divides. */
+  readonly wallV: number | null;
+  readonly causes: readonly Cause[];
+  readonly leftAlone: Future | null;
+  readonly toppedUp: Future | null;
+  readonly ifHeld: Future | null;
+  readonly topUp: TopUp | null;
+  readonly heatW: number;
+  /** L of hydrogen in an hour, so far, and to come. */
+  readonly hydrogen: { readonly perHour: number; readonly soFar: number; readonly toCome: number };
+  /** When to look again, ms, and why. */
+  readonly look: { readonly at: number; readonly because: string };
+  /** A that flowed at most: the supply’s limit, as far as it showed. */
+  readonly limitA: number | null;
+}
+
+export interface SideSeen {
+  readonly side: 'anode' | 'cathode';
+  readonly ml: number;
+  readonly pH: number;
+  readonly dissolved: readonly { readonly id: SubstanceId; readonly molPerL: number; readonly grams: number }[];
+  readonly solid: readonly { readonly id: SubstanceId; readonly grams: number }[];
+}
+
+const HOUR = 3_600_000;
+/** A current keeps to what it is within so much, as a share, till the end. */
+const DRIFT = 0.12;
+
+/** Puts what was read on the model of a cell: how it stands, how long it still takes, and why it changed. */
+export function watchCell(asked: WatchAsked): Watch {
+  const { readings, now, from, setup, electrons } = asked;
+  const reads = readings.filter(({ amps }) => amps !== undefined).sort((a, b) => a.at - b.at);
+  const currents = reads.map(({ at: when, amps = 0, ampsSd = 0.01 * amps }) => ({ at: when, amps, sd: ampsSd }));
+  const passedBy = (to: number): Passed | null =>
+    asked.meter && asked.meter.at >= to - HOUR ? asked.meter : chargeFrom(currents, from, to);
+  const passed = passedBy(now);
+  const { state, stood } = replay(asked, { readings: reads, additions: asked.additions }, { from, to: now });
+  const last = reads.at(-1);
+  const amps = last?.amps ?? null;
+  const volts = lastOf(readings, 'volts');
+  const tempC = lastOf(readings, 'tempC') ?? state.tempC;
+  state.tempC = tempC;
+  const seen: readonly Seen[] = asked.seen.flatMap(({ at: when, how, mol }) => {
+    const then = passedBy(when);
+    return then ? [{ how, mol, passed: then }] : [];
+  });
+  const efficiency = efficiencyFrom(asked.efficiency, seen, electrons);
+  const found =
+    passed &&
+    progressOf({ wantedMol: asked.wantedMol, electrons, passed, efficiency, seen, amps: amps ?? 0, drift: DRIFT });
+  // Whether both agree is judged by what was believed before anything was seen.
+  const progress = found && { ...found, agree: seen.length > 0 ? efficiency.agrees : null };
+  const held = heldAt(setup, amps ?? 0);
+  state.setVolts = held.gear.supply.volts;
+  state.setAmps = held.gear.supply.amps;
+  const rates = takeStock(held, state);
+  const point = pointOf(state, rates);
+  const wallV = wallOf(asked, { drops: rates.drops, volts });
+  const limitA = reads.length > 0 ? Math.max(...reads.map(({ amps: each = 0 }) => each)) : null;
+  const ahead = {
+    asked,
+    state,
+    volts,
+    limitA,
+    neededAh: progress?.neededAh ?? null,
+    wallV,
+    wallModel: rates.drops.wall,
+  };
+  const topUp = topUpOf(asked, state);
+  const leftAlone = futureOf(ahead, null, null);
+  const toppedUp = topUp ? futureOf(ahead, topUp, null) : null;
+  const ifHeld = asked.ifAmps === null ? null : futureOf(ahead, null, asked.ifAmps);
+  const litre = molarVolume(setup.airC, asked.pressureHPa);
+  const h2 = state.gas[at.H2]!;
+  const perHour = (amps ?? 0) > 0 ? (((amps ?? 0) * 3600) / (2 * FARADAY)) * litre * (rates.cathodic.hydrogen ?? 0) : 0;
+  const hoursLeft = leftAlone?.doneAt ? (leftAlone.doneAt - now) / HOUR : 0;
+  const anodeG = anodeOf(asked, state, amps ?? 0);
+  return {
+    passed,
+    progress,
+    efficiency,
+    amps,
+    volts,
+    tempC,
+    state,
+    point,
+    sides: sidesOf(asked, state, point),
+    anodeG,
+    drops: stood[0] ? [wasOf(stood, reads)?.drops ?? stood[0].drops, rates.drops] : null,
+    wallV,
+    causes: causesOf(asked, { reads, stood, state, drops: rates.drops }),
+    leftAlone,
+    toppedUp,
+    ifHeld,
+    topUp,
+    heatW: amps !== null && volts !== null ? amps * volts : 0,
+    hydrogen: { perHour, soFar: h2 * litre, toCome: perHour * hoursLeft },
+    look: lookOf(asked, { leftAlone, topUp, anodeG, state, hasAmps: amps !== null }),
+    limitA,
+  };
+}
+
+function lastOf(readings: readonly CellReading[], key: 'volts' | 'tempC' | 'wallV'): number | null {
+  const found = readings.filter((each) => each[key] !== undefined).sort((a, b) => a.at - b.at);
+  return found.at(-1)?.[key] ?? null;
+}
+
+/** Read by a probe, or what is left over of the volts when everything else has had its own. */
+function wallOf(
+  { setup, readings }: WatchAsked,
+  { drops, volts }: { drops: Drops; volts: number | null },
+): number | null {
+  if (!isDivided(setup)) return null;
+  const read = lastOf(readings, 'wallV');
+  if (read !== null) return read;
+  if (volts === null) return null;
+  return Math.max(0, volts - (drops.anode + drops.anolyte + drops.catholyte + drops.cathode + drops.leads));
+}
+
+interface Ahead {
+  readonly asked: WatchAsked;
+  readonly state: CellState;
+  readonly volts: number | null;
+  readonly limitA: number | null;
+  readonly neededAh: Known | null;
+  readonly wallV: number | null;
+  readonly wallModel: number;
+}
+
+/** Points of a future that a chart shows. */
+const POINTS = 60;
+const MOST_H = 400;
+
+/** How it goes on at the same volts: as it is, topped up, or held at another current. */
+function futureOf(ahead: Ahead, topUp: TopUp | null, ifAmps: number | null): Future | null {
+  const { asked, state, volts, limitA, neededAh, wallV, wallModel } = ahead;
+  if (limitA === null || !(limitA > 0) || neededAh === null) return null;
+  const now = structuredClone(state);
+  const amps = ifAmps ?? limitA;
+  const wall = wallV !== null && wallModel > 0.02 ? Math.min(20, Math.max(0.05, wallV / wallModel)) : 1;
+  const setup = {
+    ...heldAt(asked.setup, amps),
+    wall: asked.setup.wall * wall,
+  };
+  now.setVolts = ifAmps === null ? (volts ?? 60) : 60;
+  now.setAmps = amps;
+  if (topUp) addInto(asked, now, topUp);
+  const beginS = now.seconds;
+  const goal = neededAh.value * 3600;
+  const late = (neededAh.value + 2 * neededAh.sd) * 3600;
+  const expectH = Math.max(0.2, (late - now.coulombs) / 3600 / Math.max(0.02, amps));
+  const points = letRun(setup, now, {
+    untilS: beginS + 3600 * Math.min(MOST_H, 4 * expectH),
+    until: (s) => s.coulombs >= late || (s.seconds > beginS + 60 && s.amps < 0.02 * amps),
+    strideS: Math.max(30, (3600 * expectH) / 120),
+    points: POINTS * 4,
+  });
+  const when = (coulombs: number): number | null => {
+    const k = points.findIndex(({ ampHours }) => ampHours * 3600 >= coulombs - 1e-6);
+    const b = points[k];
+    if (!b) return null;
+    const a = points[k - 1] ?? b;
+    const span = b.ampHours - a.ampHours;
+    const f = span > 0 ? (coulombs / 3600 - a.ampHours) / span : 0;
+    return asked.now + 1000 * (a.seconds + Math.min(1, Math.max(0, f)) * (b.seconds - a.seconds) - beginS);
+  };
+  const every = Math.max(1, Math.ceil(points.length / POINTS));
+  return {
+    points: points
+      .filter((_, i) => i % every === 0 || i === points.length - 1)
+      .map(({ seconds, amps: each, tempC }) => ({ at: asked.now + 1000 * (seconds - beginS), amps: each, tempC })),
+    doneAt: goal <= state.coulombs ? asked.now : when(goal),
+    earliest: when(Math.max(state.coulombs, (neededAh.value - 2 * neededAh.sd) * 3600)),
+    latest: when(late),
+  };
+}
+
+function addInto(asked: WatchAsked, state: CellState, { side, substanceId, mol, waterMl }: TopUp): void {
+  const n = side === 'cathode' && isDivided(asked.setup) ? state.k : state.a;
+  dissolveInto(n, substanceOf(substanceId), mol);
+  n[at.H2O]! += waterMl / masses[at.H2O]!;
+}
+
+/** Below this share of what it was, the side that feeds wants more. */
+const LOW = 0.55;
+const SHORT = 0.25;
+
+/** What the side that does not hold the product wants: its salt, and the water that went. */
+function topUpOf(asked: WatchAsked, state: CellState): TopUp | null {
+  if (!asked.catholyte) return null;
+  const side = asked.productSide === 'a' ? 'cathode' : 'anode';
+  const first = side === 'cathode' ? asked.catholyte : asked.anolyte;
+  const n = side === 'cathode' ? state.k : state.a;
+  const salt = [...(namedOf(first)?.dissolved ?? [])].sort((a, b) => b[1] - a[1])[0];
+  if (!salt) return null;
+  const [id, was] = salt;
+  const is = namedOf(n)?.dissolved.find(([each]) => each === id)?.[1] ?? 0;
+  if (!(is < LOW * was) || !(state.coulombs > 0)) return null;
+  // As it has gone so far, so it goes on.
+  const perMs = (was - is) / Math.max(1, asked.now - asked.from);
+  const left = Math.max(0, is - SHORT * was);
+  const waterMl = Math.max(0, volumeMl(first) - volumeMl(n));
+  return { side, substanceId: id, mol: 0.6 * was, waterMl, by: asked.now + (perMs > 0 ? left / perMs : 0) };
+}
+
+function wasOf(stood: readonly Stood[], reads: readonly CellReading[]): Stood | undefined {
+  const best = bestOf(reads);
+  return best && stood.find(({ at: when }) => when === Math.max(best.at, stood[0]!.at));
+}
+
+/** The reading at which it carried most for its volts. */
+function bestOf(reads: readonly CellReading[]): CellReading | undefined {
+  const both = reads.filter(({ amps = 0, volts = 0 }) => amps > 0 && volts > 0);
+  return both.reduce<CellReading | undefined>(
+    (a, b) => (!a || b.amps! / b.volts! > a.amps! / a.volts! ? b : a),
+    undefined,
+  );
+}
+
+interface Changed {
+  readonly reads: readonly CellReading[];
+  readonly stood: readonly Stood[];
+  readonly state: CellState;
+  readonly drops: Drops;
+}
+
+function causesOf(asked: WatchAsked, { reads, stood, state, drops }: Changed): readonly Cause[] {
+  const both = reads.filter(({ amps, volts }) => amps !== undefined && volts !== undefined);
+  const now = both.at(-1);
+  const first = both[0];
+  const best = bestOf(both.slice(0, -1));
+  if (!now || !first || !best || both.length < 2) return [];
+  const fallen = now.amps! / now.volts! < best.amps! / best.volts!;
+  const was = fallen ? best : first;
+  const then = stood.find(({ at: when }) => when >= was.at) ?? stood[0];
+  const is = stood.at(-1);
+  if (!then || !is) return [];
+  const { setup, anodeMol } = asked;
+  const { supply } = setup.gear;
+  const metal = dissolves(setup.anode);
+  const temps = asked.readings.filter(({ tempC }) => tempC !== undefined).sort((a, b) => a.at - b.at);
+  const tempAt = (when: number) =>
+    temps.reduce<CellReading | undefined>(
+      (a, b) => (!a || Math.abs(b.at - when) < Math.abs(a.at - when) ? b : a),
+      undefined,
+    )?.tempC ?? state.tempC;
+  const ml = volumeMl(asked.anolyte) + (asked.catholyte ? volumeMl(asked.catholyte) : 0);
+  return whyChanged({
+    amps: [was.amps!, now.amps!],
+    volts: [was.volts!, now.volts!],
+    tempC: [tempAt(was.at), tempAt(now.at)],
+    drops: [then.drops, drops],
+    divided: isDivided(setup),
+    anodeGone: metal && anodeMol !== null ? state.wornMol / anodeMol : null,
+    feed: isDivided(setup) || then.copper < 0.01 ? null : [then.copper, is.copper],
+    potSalt: isDivided(setup) ? [then.potSalt, is.potSalt] : null,
+    clogged: (1000 * state.wallMol) / setup.gear.dividerCm2,
+    evaporated: state.evaporatedG / Math.max(1, ml),
+    battery: supply.kind === 'battery' && supply.ampHours !== undefined ? state.usedAh / supply.ampHours : null,
+    anodeMA: (1000 * now.amps!) / setup.gear.anodeCm2,
+    wallRead: lastOf(asked.readings, 'wallV'),
+  });
+}
+
+function sidesOf(asked: WatchAsked, state: CellState, point: CellPoint): readonly SideSeen[] {
+  const divided = isDivided(asked.setup);
+  return (divided ? (['anode', 'cathode'] as const) : (['anode'] as const)).map((side) => {
+    const n = side === 'anode' ? state.a : state.k;
+    const named = namedOf(n);
+    const ml = volumeMl(n);
+    return {
+      side,
+      ml,
+      pH: side === 'anode' ? point.pHa : point.pHk,
+      dissolved: (named?.dissolved ?? [])
+        .filter(([, mol]) => (1000 * mol) / ml > 5e-4)
+        .map(([id, mol]) => ({ id, molPerL: (1000 * mol) / ml, grams: mol * molarMass(substanceOf(id).formula) })),
+      solid: (named?.solid ?? [])
+        .map(([id, mol]) => ({ id, grams: mol * molarMass(substanceOf(id).formula) }))
+        .filter(({ grams }) => grams > 0.02),
+    };
+  });
+}
+
+/** A strap parts at the liquid line when so much of it has gone. */
+const PARTS = 0.8;
+
+function anodeOf({ setup, anodeMol, now }: WatchAsked, state: CellState, amps: number): Watch['anodeG'] {
+  const metal = dissolves(setup.anode);
+  if (!metal || anodeMol === null) return null;
+  const M = masses[at[({ copper: 'Cu', zinc: 'Zn', iron: 'Fe' } as const)[metal]]]!;
+  const toGo = PARTS * anodeMol - state.wornMol;
+  const perMs = amps / (2 * FARADAY) / 1000;
+  return {
+    left: Math.max(0, anodeMol - state.wornMol) * M,
+    was: anodeMol * M,
+    partsAt: amps > 0 ? now + Math.max(0, toGo) / perMs : null,
+  };
+}
+
+/** Never longer without a look, h; and a look comes before what is foreseen by this share. */
+const MOST_LOOK_H = 10;
+const BEFORE = 0.8;
+
+function lookOf(
+  { now, ceilingC, setup }: WatchAsked,
+  found: Pick<Watch, 'leftAlone' | 'topUp' | 'anodeG' | 'state'> & { readonly hasAmps: boolean },
+): Watch['look'] {
+  if (!found.hasAmps) return { at: now, because: 'nothing was read yet: volts, amps and temperature' };
+  const after = (when: number) => now + BEFORE * Math.max(0, when - now);
+  const choices: { at: number; because: string }[] = [
+    { at: now + MOST_LOOK_H * HOUR, because: 'a cell is not left longer than that' },
+  ];
+  const { leftAlone, topUp, anodeG, state } = found;
+  if (leftAlone?.doneAt)
+    choices.push({ at: leftAlone.earliest ?? leftAlone.doneAt, because: 'it may be done by then' });
+  if (topUp) choices.push({ at: after(topUp.by), because: `salt runs short on the ${topUp.side} side` });
+  if (anodeG?.partsAt) choices.push({ at: after(anodeG.partsAt), because: 'the anode parts at the liquid line' });
+  const hot = leftAlone?.points.find(({ tempC }) => tempC > ceilingC);
+  if (hot) choices.push({ at: after(hot.at), because: `it comes to ${ceilingC} °C` });
+  if (state.dividerUsed > 0.5) choices.push({ at: now + 2 * HOUR, because: 'the divider is near its end' });
+  if (anodeParted(setup, state)) choices.push({ at: now, because: 'the anode is eaten through' });
+  return choices.reduce((a, b) => (b.at < a.at ? b : a));
+}
