@@ -1,5 +1,6 @@
 import type { RunShows } from '#core/account';
 import type { AssayEntry, AssayPlan } from '#core/assay';
+import type { CellInstant } from '#core/electrolysis';
 import type { Present } from '#core/guard';
 import type { RunEvent } from '#core/log';
 import type { Plan } from '#core/plan';
@@ -72,6 +73,12 @@ export interface FeedReading extends Instant {
   readonly seq: number;
   readonly at: string;
 }
+export interface CellFeedReading extends CellInstant {
+  readonly seq: number;
+  readonly at: string;
+}
+/** A batch has instruments of one kind. */
+export type AnyFeedReading = FeedReading | CellFeedReading;
 
 /** How the instruments of a batch stand; `kind` null where there are none. */
 export interface FeedStatus {
@@ -85,7 +92,7 @@ export interface FeedStatus {
 
 export interface FeedAnswer {
   readonly status: FeedStatus;
-  readonly readings: readonly FeedReading[];
+  readonly readings: readonly AnyFeedReading[];
 }
 
 export interface ClockAnswer {

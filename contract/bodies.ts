@@ -2,7 +2,21 @@ import { assayPlanShape, newAssayEntryShape } from '#core/assay';
 import { newEventShape } from '#core/log';
 import { planShape } from '#core/plan';
 import { routeShape } from '#core/route';
-import { fields, flag, id, instant, list, note, nullable, number, type Of, one, optional, text } from '#core/shape';
+import {
+  fields,
+  flag,
+  id,
+  instant,
+  list,
+  note,
+  nullable,
+  number,
+  type Of,
+  one,
+  optional,
+  substance,
+  text,
+} from '#core/shape';
 import { bottleEventBodyShape, cardShape } from '#core/stock';
 import { benchShape } from '#core/vessel';
 
@@ -78,6 +92,18 @@ export const feedChangeBody = fields({
   watts: optional(number({ min: 0, max: 5000 })),
   /** The next receiver is under the spout. */
   switch: optional(flag()),
+  /** Set at the supply of a cell: V and A at most; 0 switches it off. */
+  volts: optional(number({ min: 0, max: 60 })),
+  amps: optional(number({ min: 0, max: 30 })),
+  /** Put into a side of a cell: mol of a substance, and water. */
+  topUp: optional(
+    fields({
+      side: one('anode', 'cathode'),
+      substanceId: substance(),
+      mol: number({ min: 0, max: 100 }),
+      waterMl: number({ min: 0, max: 5000 }),
+    }),
+  ),
 });
 export type FeedChange = Of<typeof feedChangeBody>;
 

@@ -114,7 +114,7 @@ describe('the cell of a run', () => {
 
   it('sets what is seen beside the charge, and learns the efficiency', () => {
     const base = [on_, ...look(0.1, 5, 0.4), ...look(20, 5, 0.4)] as const;
-    const jar = 350;
+    const jar = 398;
     const pctFor = (mol: number) => (100 * mol * 159.6) / jar;
     const made = ((20 * 0.4 * 3600) / (2 * FARADAY)) * 0.86;
     const agrees = watch(running(...base, [20, read('run', 'strength', pctFor(made), '%')]), 20).watch;

@@ -66,8 +66,10 @@ export interface KeptPhotoRow {
   readonly writtenAt: string;
 }
 
-/** What instruments showed in a batch: `[at, min, °C head, °C flask, g, W, receiver]`, in order. */
-export type KeptReading = readonly [string, number, number, number, number, number, number];
+/** What instruments showed in a batch, in order: at a still `[at, min, °C head, °C flask, g, W, receiver]`, at a cell `[at, min, V, A, °C]`. */
+export type KeptReading =
+  | readonly [string, number, number, number, number, number, number]
+  | readonly [string, number, number, number, number];
 
 export interface KeptNotebook {
   readonly notebookId: string;
@@ -155,7 +157,16 @@ function readingsOf(db: Db): ReadonlyMap<string, readonly KeptReading[]> {
       'SELECT at, minutes, head_c, pot_c, mass_g, watts, receiver FROM instrument_reading WHERE batch_id = ? ORDER BY seq',
     )
     .raw();
-  return new Map(ids.map(({ id }) => [id, of.all(id)]));
+  const cells = db.prepare<[], { id: string }>('SELECT DISTINCT batch_id AS id FROM cell_reading').all();
+  const ofCell = db
+    .prepare<[string], KeptReading>(
+      'SELECT at, minutes, volts, amps, temp_c FROM cell_reading WHERE batch_id = ? ORDER BY seq',
+    )
+    .raw();
+  return new Map([
+    ...ids.map(({ id }) => [id, of.all(id)] as const),
+    ...cells.map(({ id }) => [id, ofCell.all(id)] as const),
+  ]);
 }
 
 function eventOf(row: Row): KeptEvent {

@@ -68,28 +68,26 @@ export function recordCsv(batches: readonly BatchSummary[]): string {
 }
 
 const READING = ['at', 'minutes', 'head_c', 'pot_c', 'mass_g', 'watts', 'receiver'];
+const CELL_READING = ['at', 'minutes', 'volts', 'amps', 'temp_c'];
 
 export function readingsCsv(readings: readonly KeptReading[]): string {
-  return csv(READING, readings);
+  return csv(readings[0]?.length === CELL_READING.length ? CELL_READING : READING, readings);
 }
 
 /** The same, read back; undefined where it is not such a table. */
 export function readingsFrom(text: string): readonly KeptReading[] | undefined {
   const { data, errors } = Papa.parse<string[]>(text.trimEnd(), { header: false });
   const [head, ...rows] = data;
-  if (errors.length > 0 || head?.join() !== READING.join()) return undefined;
-  const readings = rows.map(([at = '', ...numbers]): KeptReading => {
-    const [
-      minutes = Number.NaN,
-      headC = Number.NaN,
-      potC = Number.NaN,
-      massG = Number.NaN,
-      watts = Number.NaN,
-      receiver = Number.NaN,
-    ] = numbers.map(Number);
-    return [at, minutes, headC, potC, massG, watts, receiver];
-  });
-  const sound =
-    rows.every((row) => row.length === READING.length) && readings.every((row) => row.slice(1).every(Number.isFinite));
-  return sound && readings.every(([at]) => !Number.isNaN(Date.parse(at))) ? readings : undefined;
+  const columns = [READING, CELL_READING].find((each) => head?.join() === each.join());
+  if (errors.length > 0 || !columns) return undefined;
+  const sound = rows.every(
+    ([at = '', ...numbers]) =>
+      numbers.length === columns.length - 1 &&
+      numbers.every((each) => Number.isFinite(Number(each))) &&
+      !Number.isNaN(Date.parse(at)),
+  );
+  // As many numbers as its columns, which the check above has counted.
+  return sound
+    ? rows.map(([at = '', ...numbers]) => [at, ...numbers.map(Number)] as unknown as KeptReading)
+    : undefined;
 }

@@ -117,7 +117,11 @@ function writeRest(db: Db, { lessons, routes, photos, readings, bench }: Additio
   const reading = db.prepare(
     'INSERT INTO instrument_reading (batch_id, seq, at, minutes, head_c, pot_c, mass_g, watts, receiver) VALUES (?, ?, ?, ?, ?, ?, ?, ?, ?)',
   );
-  for (const [id, rows] of readings) for (const [i, row] of rows.entries()) reading.run(id, i + 1, ...row);
+  const cellReading = db.prepare(
+    'INSERT INTO cell_reading (batch_id, seq, at, minutes, volts, amps, temp_c) VALUES (?, ?, ?, ?, ?, ?, ?)',
+  );
+  for (const [id, rows] of readings)
+    for (const [i, row] of rows.entries()) (row.length === 5 ? cellReading : reading).run(id, i + 1, ...row);
   if (bench)
     db.prepare('INSERT INTO bench (id, version, body) VALUES (1, ?, ?)').run(bench.version, JSON.stringify(bench.body));
 }

@@ -1,11 +1,14 @@
-import type { FeedReading, FeedStatus } from '#contract/api';
+import type { AnyFeedReading, FeedStatus } from '#contract/api';
 import type { FeedChange, FeedStart } from '#contract/bodies';
+import { liquidOf } from '#core/cell';
 import type { RunEvent } from '#core/log';
 import type { Plan } from '#core/plan';
 import { fail, ok, type Result } from '#core/problem';
-import { stillOf } from '#core/state';
+import { cellOf, stillOf } from '#core/state';
+import { substanceOf } from '#core/substance';
 import type { Instrument } from './instrument.ts';
-import { Replay, readCsv } from './replay.ts';
+import { Replay, readCellCsv, readCsv } from './replay.ts';
+import { SimulatedCell } from './simulated-cell.ts';
 import { SimulatedStill } from './simulated-still.ts';
 import type { InstrumentStore, KeptFeed } from './store.ts';
 
@@ -13,8 +16,10 @@ import type { InstrumentStore, KeptFeed } from './store.ts';
 const TICK_MS = 500;
 /** A simulated run is sampled this often in its own time, s, or four times a second of ours. */
 const SAMPLE_S = 5;
+/** A cell changes in minutes. */
+const CELL_SAMPLE_S = 20;
 
-type Listener = (readings: readonly FeedReading[], status: FeedStatus) => void;
+type Listener = (readings: readonly AnyFeedReading[], status: FeedStatus) => void;
 
 interface Open {
   feed: KeptFeed;
@@ -79,10 +84,12 @@ export class Feeds {
   }
 
   private begin({ plan, events }: { plan: Plan; events: readonly RunEvent[] }, start: FeedStart): Result<Instrument> {
+    const cell = plan.route.steps.find(({ op }) => op.do === 'electrolyse');
     if (start.kind === 'replay') {
-      const rows = readCsv(start.csv ?? '');
+      const rows = cell ? readCellCsv(start.csv ?? '') : readCsv(start.csv ?? '');
       return rows.ok ? ok(Replay.begin(rows.value)) : rows;
     }
+    if (cell) return this.beginCell({ plan, events }, { start, step: cell.id });
     const still = stillOf(plan, events);
     if (!still.ok) return still;
     if (!still.value)
@@ -99,12 +106,57 @@ export class Feeds {
     return ok(SimulatedStill.begin(asked, truth, { seed, sampleSeconds: Math.max(SAMPLE_S, start.speed / 4) }));
   }
 
+  /** A cell that is a little off its book: its divider, its efficiency, its anode’s. */
+  private beginCell(
+    { plan, events }: { plan: Plan; events: readonly RunEvent[] },
+    { start, step }: { start: FeedStart; step: string },
+  ): Result<Instrument> {
+    const found = cellOf(plan, events, { step, now: this.now(), shown: [], ifAmps: null });
+    if (!found.ok) return found;
+    if (!found.value)
+      return fail(
+        'no-route',
+        'Nothing stands in this cell yet: fill both sides, then its instruments have something to show.',
+      );
+    const { plan: cell } = found.value;
+    const seed = start.seed ?? 1;
+    const off = ((seed * 37) % 17) / 8.5 - 1;
+    const setup = {
+      ...cell.setup,
+      wall: 1 + 0.25 * off,
+      anodeGives: Math.min(1, cell.setup.anodeGives * (1 - 0.02 * Math.abs(off))),
+      gear: {
+        ...cell.setup.gear,
+        supply: { ...cell.setup.gear.supply, amps: Math.min(cell.amps, cell.setup.gear.supply.amps) },
+      },
+    };
+    const { anolyte, catholyte, anodeMol } = cell;
+    return ok(
+      SimulatedCell.begin(
+        { setup, anolyte: [...anolyte], catholyte: catholyte && [...catholyte], anodeMol },
+        { seed, sampleSeconds: Math.max(CELL_SAMPLE_S, start.speed / 2) },
+      ),
+    );
+  }
+
   change(batchId: string, change: FeedChange): Result<FeedStatus> {
     const open = this.open.get(batchId) ?? this.reopened(batchId);
     if (!open) return fail('not-found', 'There are no instruments at this batch.');
     this.look(batchId);
     if (change.watts !== undefined) open.instrument.command({ does: 'heat', watts: change.watts });
     if (change.switch) open.instrument.command({ does: 'switch' });
+    if (change.volts !== undefined || change.amps !== undefined)
+      open.instrument.command({
+        does: 'supply',
+        ...(change.volts === undefined ? {} : { volts: change.volts }),
+        ...(change.amps === undefined ? {} : { amps: change.amps }),
+      });
+    if (change.topUp) {
+      const { side, substanceId, mol, waterMl } = change.topUp;
+      const species = substanceOf(substanceId).species;
+      const { n } = liquidOf(waterMl, species === 'water' ? [] : [[species, mol]]);
+      open.instrument.command({ does: 'top-up', side, amounts: n });
+    }
     open.feed = {
       ...open.feed,
       speed: change.speed ?? open.feed.speed,
@@ -125,7 +177,7 @@ export class Feeds {
     return () => all.delete(listener);
   }
 
-  readings(batchId: string, from: number, points: number | null): readonly FeedReading[] {
+  readings(batchId: string, from: number, points: number | null): readonly AnyFeedReading[] {
     this.look(batchId);
     return this.store.readings(batchId, from, points);
   }
@@ -179,12 +231,13 @@ export class Feeds {
     this.tell(batchId, readings);
   }
 
-  private tell(batchId: string, readings: readonly FeedReading[]): void {
+  private tell(batchId: string, readings: readonly AnyFeedReading[]): void {
     const status = this.status(batchId);
     for (const listener of this.listeners.get(batchId) ?? []) listener(readings, status);
   }
 }
 
 function instrumentOf({ kind, state }: KeptFeed): Instrument {
-  return kind === 'simulated' ? SimulatedStill.from(state) : Replay.from(state);
+  if (kind === 'replay') return Replay.from(state);
+  return 'asked' in state ? SimulatedStill.from(state) : SimulatedCell.from(state);
 }

@@ -1,10 +1,14 @@
 import { describe, expect, it } from 'vitest';
+import { liquidOf } from '#core/cell';
 import { unwrap } from '#core/problem';
+import { cellOf } from '#core/state';
 import { type StillAsked, USUAL_STILL } from '#core/still';
-import { on } from '#testing/on-route';
+import { done, on, START } from '#testing/on-route';
+import { eventsAt } from '#testing/shelf';
 import { openDb } from '../db/open.ts';
 import { Feeds } from './feeds.ts';
-import { readCsv } from './replay.ts';
+import { readCellCsv, readCsv } from './replay.ts';
+import { SimulatedCell } from './simulated-cell.ts';
 import { SimulatedStill } from './simulated-still.ts';
 import { instrumentStore } from './store.ts';
 
@@ -156,5 +160,95 @@ describe('feeds', () => {
     });
     unwrap(all.start(id, { kind: 'replay', speed: 600, csv: 'time,head,pot,mass\n0,20,20,0\n1,107,107,2' }));
     unwrap(all.change(id, { running: false }));
+  });
+});
+
+describe('a supply at a cell', () => {
+  const epsom = 'magnesium sulfate heptahydrate 99% 2 kg';
+  const { plan, added } = on('copper-sulfate-by-cell', '30 g copper sulfate', {
+    salt: epsom,
+    'pot-salt': epsom,
+    strap: 'copper 99% 500 g',
+  });
+  const filled = eventsAt(
+    START,
+    added('salt', 'salt', 50),
+    ...done('salt'),
+    added('jar-water', 'jar-water', 225, 'mL'),
+    ...done('jar-water', 'pot-ready'),
+    added('pot-salt', 'pot-salt', 33),
+    ...done('pot-salt'),
+    added('pot-water', 'pot-water', 130, 'mL'),
+    ...done('pot-water'),
+    added('strap', 'strap', 25),
+    ...done('strap', 'connect'),
+  );
+  const cellFeeds = () => {
+    const db = openDb(':memory:');
+    db.prepare(
+      "INSERT INTO batch (id, number, version, created_at, plan, plan_version) VALUES ('batch_cell0001', 1, 1, '2026-03-14T08:00:00Z', '{}', 1)",
+    ).run();
+    const store = instrumentStore(db);
+    return {
+      store,
+      feeds: new Feeds(store, { one: () => ({ ok: true, value: { plan, events: filled } }) }, () => START),
+    };
+  };
+
+  it('shows volts, amps and degrees of the model, obeys, is topped up, and goes on after a restart', () => {
+    const { plan: cell } = unwrap(cellOf(plan, filled, { step: 'run', now: START, shown: [], ifAmps: null }))!;
+    const begun = {
+      setup: cell.setup,
+      anolyte: [...cell.anolyte],
+      catholyte: [...cell.catholyte!],
+      anodeMol: cell.anodeMol,
+    };
+    const supply = SimulatedCell.begin(begun, { seed: 3, sampleSeconds: 60 });
+    supply.command({ does: 'supply', volts: 5, amps: 0.4 });
+    const shown = supply.advance(4 * 3600);
+    expect(shown).toHaveLength(240);
+    const last = shown.at(-1)!;
+    expect(last.amps).toBeGreaterThan(0.1);
+    expect(last.amps).toBeLessThan(0.42);
+    expect(last.tempC).toBeGreaterThan(plan.bench.tempC);
+    const again = SimulatedCell.from(JSON.parse(JSON.stringify(supply.state())) as object);
+    expect(again.advance(60)[0]!.minutes).toBeCloseTo(241, 6);
+    // Left alone it falls; with salt in the pot it carries more.
+    const [alone, topped] = [again, SimulatedCell.from(JSON.parse(JSON.stringify(supply.state())) as object)];
+    topped.command({ does: 'top-up', side: 'cathode', amounts: liquidOf(10, [['magnesium-sulfate', 0.15]]).n });
+    const [a, b] = [alone.advance(24 * 3600).at(-1)!, topped.advance(24 * 3600).at(-1)!];
+    expect(b.amps).toBeGreaterThan(a.amps);
+    topped.command({ does: 'supply', amps: 0 });
+    expect(topped.over).toBe(true);
+  });
+
+  it('is kept while nobody looks, and read back thinned', () => {
+    const { store, feeds } = cellFeeds();
+    expect(feeds.start('batch_cell0001', { kind: 'simulated', speed: 600, seed: 4 }).ok).toBe(true);
+    store.addAll(
+      'batch_cell0001',
+      Array.from({ length: 1000 }, (_, i) => ({ minutes: i, volts: 4, amps: 0.3, tempC: 22, at: START })),
+    );
+    expect(store.last('batch_cell0001')).toBe(1000);
+    const thin = feeds.readings('batch_cell0001', 0, 100);
+    expect(thin.length).toBeLessThan(120);
+    expect(thin.at(-1)).toMatchObject({ seq: 1000, volts: 4 });
+    expect(feeds.change('batch_cell0001', { volts: 3, amps: 0.2 }).ok).toBe(true);
+    feeds.close();
+  });
+
+  it('may be a file, whose faults are said by row', () => {
+    const rows = unwrap(readCellCsv('time;volts;amps;temperature\n0;4,0;0,42;18\n30;4,0;0,41;21,5\n'));
+    expect(rows[1]).toEqual({ minutes: 30, volts: 4, amps: 0.41, tempC: 21.5 });
+    const wrong = (text: string) => {
+      const read = readCellCsv(text);
+      return read.ok ? '' : read.problem.message;
+    };
+    expect(wrong('')).toMatch(/empty/);
+    expect(wrong('time,volts,amps\n0,1,1\n')).toMatch(/no temperature/);
+    expect(wrong('time,volts,amps,temperature\n0,4,-0.3,20\n')).toMatch(/0 or more/);
+    expect(wrong('time,volts,amps,temperature\n5,4,0.3,20\n2,4,0.3,20\n')).toMatch(/before the row above/);
+    expect(wrong('time,volts,amps,temperature\n5,4,0.3,200\n')).toMatch(/no temperature of a cell/);
+    expect(wrong('time,volts,amps,temperature\n5,vier,0.3,20\n')).toMatch(/no number/);
   });
 });

@@ -1,15 +1,23 @@
+import type { CellInstant } from '#core/electrolysis';
 import type { Instant } from '#core/still';
 
-/** What is told to a still: instruments that only watch do not hear it. */
-export type Command = { readonly does: 'heat'; readonly watts: number } | { readonly does: 'switch' };
+/** What any of them shows. */
+export type Shown = Instant | CellInstant;
+
+/** What is told to a still or a supply: instruments that only watch do not hear it. */
+export type Command =
+  | { readonly does: 'heat'; readonly watts: number }
+  | { readonly does: 'switch' }
+  | { readonly does: 'supply'; readonly volts?: number; readonly amps?: number }
+  | { readonly does: 'top-up'; readonly side: 'anode' | 'cathode'; readonly amounts: readonly number[] };
 
 /**
- * Instruments at a still: two thermometers, a balance under the receiver, a heater with its wattmeter. A simulation, a file or a
- * line from outside; whoever reads them cannot tell.
+ * Instruments at a still (two thermometers, a balance under the receiver, a heater with its wattmeter) or at a cell (a supply with
+ * its meters, a thermometer). A simulation, a file or a line from outside; whoever reads them cannot tell.
  */
-export interface Instrument {
+export interface Instrument<S extends Shown = Shown> {
   /** What was shown while so many seconds passed. */
-  advance(seconds: number): readonly Instant[];
+  advance(seconds: number): readonly S[];
   command(command: Command): void;
   /** Plain data from which it goes on after a restart. */
   state(): object;

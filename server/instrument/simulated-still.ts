@@ -32,7 +32,7 @@ interface Kept {
 const HOUR_S = 3600;
 
 /** A still that is not there: the model with its own truth, noise and lag. */
-export class SimulatedStill implements Instrument {
+export class SimulatedStill implements Instrument<Instant> {
   private readonly setup: Setup;
   private readonly live: Live;
   private readonly noise: () => number;
@@ -96,7 +96,7 @@ export class SimulatedStill implements Instrument {
 
   command(command: Command): void {
     if (command.does === 'heat') this.live.heaterW = command.watts;
-    else switchReceiver(this.live);
+    else if (command.does === 'switch') switchReceiver(this.live);
   }
 
   state(): object {

@@ -1,6 +1,6 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
-import { useEffect } from 'react';
-import type { FeedAnswer, FeedReading, FeedStatus } from '#contract/api';
+import { useEffect, useMemo } from 'react';
+import type { AnyFeedReading, CellFeedReading, FeedAnswer, FeedReading, FeedStatus } from '#contract/api';
 import type { FeedChange, FeedStart } from '#contract/bodies';
 import { request } from './client.ts';
 
@@ -42,10 +42,17 @@ export function useFeed(batchId: string) {
     mutationFn: (body: FeedChange) => request<FeedStatus>('PATCH', `/batches/${batchId}/feed`, body),
     onSuccess: settle,
   });
-  return { status: query.data?.status, readings: query.data?.readings ?? NONE, start, change, error: query.error };
+  const all = query.data?.readings ?? NONE;
+  const readings = useMemo(() => all.filter(isStill), [all]);
+  const cell = useMemo(() => all.filter(isCell), [all]);
+  return { status: query.data?.status, readings, cell, start, change, error: query.error };
 }
 
-const NONE: readonly FeedReading[] = [];
+const NONE: readonly AnyFeedReading[] = [];
+const isCell = (each: AnyFeedReading): each is CellFeedReading => 'volts' in each;
+const isStill = (each: AnyFeedReading): each is FeedReading => !isCell(each);
+/** A change of receiver must not fall between. */
+const receiverOf = (each: AnyFeedReading | undefined): number => (each && 'receiver' in each ? each.receiver : 0);
 
 /** What came, behind what is known; thinned again when it has grown to twice what a chart shows. */
 function taken(before: FeedAnswer, { status, readings }: FeedAnswer): FeedAnswer {
@@ -56,6 +63,6 @@ function taken(before: FeedAnswer, { status, readings }: FeedAnswer): FeedAnswer
   const kept =
     all.length <= 2 * POINTS
       ? all
-      : all.filter(({ receiver }, i) => i % 2 === 0 || i === all.length - 1 || receiver !== all[i + 1]?.receiver);
+      : all.filter((each, i) => i % 2 === 0 || i === all.length - 1 || receiverOf(each) !== receiverOf(all[i + 1]));
   return { status, readings: kept };
 }
