@@ -54,6 +54,7 @@ export const demoBottles: readonly DemoBottle[] = [
     boughtDaysAgo: 90,
     assayed: { value: 99.2, band: 0.4 },
   },
+  { key: 'pipe', place: 'shelf 1', name: 'Ridgeway Copper Strip', label: 'copper 99 % 400 g 6.50', boughtDaysAgo: 95 },
   { key: 'zinc', place: 'shelf 1', name: 'Ridgeway Zinc Flashing', label: 'zinc 99 % 900 g 14.00', boughtDaysAgo: 100 },
   {
     key: 'battery',

@@ -6,6 +6,7 @@ import { pino } from 'pino';
 import { verbs } from '#contract/verbs';
 import type { AssayBody, AssayEntry } from '#core/assay';
 import { sdOf } from '#core/figure';
+import type { RunEvent } from '#core/log';
 import { type Plan, productTitle } from '#core/plan';
 import { unwrap } from '#core/problem';
 import { type RunState, runState } from '#core/state';
@@ -17,6 +18,7 @@ import { type Db, openDb } from '#server/db/open';
 import { notebookHome } from '#server/home';
 import { instrumentStore } from '#server/instrument/store';
 import { type DemoAssay, demoAssays } from './assays.ts';
+import { CELL, cellOnSecondDay, DEMO_CELL } from './cell.ts';
 import { DISTILLATION, distillation } from './distillation.ts';
 import { whenFree } from './evenings.ts';
 import { live } from './live.ts';
@@ -153,21 +155,37 @@ async function seed(db: Db, home: string): Promise<void> {
     if (strays.length > 0) await send('POST', `/assays/${plan.id}/apply`, { id: id('ev') });
   };
 
-  /** A distillation under way: planned and entered like any batch; what its instruments showed is laid beside it. */
-  const runStill = async () => {
+  const choiceFor = async (target: string, routeId: string) => {
     const shelf = await send<BottleState[]>('GET', '/bottles');
-    const { target, routeId } = DISTILLATION;
     const found = unwrap(verbs.target.run({ text: target, shelf, bench, today: dayOf(start) }));
     const choice = found.choices.find((each) => each.plan.route.id === routeId);
     if (!choice || choice.missing.length > 0) throw new Error(`${target}: ${choice?.missing.join(' ')}`);
-    const { events, feed, instants } = distillation(choice.plan, start, id);
+    return choice;
+  };
+
+  const enterBatch = async (plan: Plan, events: readonly RunEvent[]) => {
     const batchId = id('batch');
     clock = Date.parse(events[0]!.writtenAt) - 600_000;
-    await send('POST', '/batches', { id: batchId, plan: choice.plan });
+    await send('POST', '/batches', { id: batchId, plan });
     for (const { writtenAt, ...event } of events) {
       clock = Date.parse(writtenAt);
       await send('POST', `/batches/${batchId}/events`, { events: [event] });
     }
+    return batchId;
+  };
+
+  /** A cell on its second day, read by hand. */
+  const runCell = async () => {
+    const { plan } = await choiceFor(CELL.target, CELL.routeId);
+    const set = { ...plan, controls: { ...plan.controls, current: CELL.amps } };
+    await enterBatch(set, cellOnSecondDay(set, start, id));
+  };
+
+  /** A distillation under way: planned and entered like any batch; what its instruments showed is laid beside it. */
+  const runStill = async () => {
+    const { plan } = await choiceFor(DISTILLATION.target, DISTILLATION.routeId);
+    const { events, feed, instants } = distillation(plan, start, id);
+    const batchId = await enterBatch(plan, events);
     const store = instrumentStore(db);
     const kept = { ...feed, batchId, startedAt: instants[0]!.at };
     store.keep(kept);
@@ -177,6 +195,7 @@ async function seed(db: Db, home: string): Promise<void> {
   const bench = {
     ...BenchDefaults,
     still: USUAL_STILL,
+    cell: DEMO_CELL,
     place: 'shed',
     tempC: 16,
     pressureHPa: 1009,
@@ -199,6 +218,7 @@ async function seed(db: Db, home: string): Promise<void> {
   }
   for (const batch of demoBatches) await runBatch(batch);
   await runStill();
+  await runCell();
   for (const assay of demoAssays) await runAssay(assay);
   clock = start;
   for (const lesson of demoLessons)

@@ -12,7 +12,7 @@ export {
 export { type CurrentRead, chargeFrom, type Passed } from './charge.ts';
 export { type Cause, type CauseId, type FallAsked, whyChanged } from './falling.ts';
 export type { CellInstant } from './instant.ts';
-export { type CellWarning, leadBears, TUB_C } from './outlook.ts';
+export { type CellWarning, endSignFor, leadBears, TUB_C } from './outlook.ts';
 export {
   type Efficiency,
   efficiencyFrom,

@@ -1,5 +1,5 @@
 import { type CellPoint, type CellSetup, type CellState, constantOf, dissolves, dividerFor } from '#core/cell';
-import { supplyRows } from '#core/data';
+import { endSigns, supplyRows } from '#core/data';
 
 /** What to mind of a course, with its number and when: h from its beginning; null for from the start. */
 export interface CellWarning {
@@ -201,4 +201,16 @@ const LEADS = supplyRows
 export function leadBears(mm2: number): number {
   const [thin, amps] = LEADS[0]!;
   return LEADS.filter(([each]) => each <= mm2 + 1e-9).at(-1)?.[1] ?? (amps * mm2) / thin;
+}
+
+const END_SIGNS: Readonly<Record<string, string>> = {
+  'sulfuric-acid': 'copper sulfate to sulfuric acid',
+  'copper-sulfate': 'copper anode and magnesium sulfate',
+  'sodium-hydroxide': 'bicarbonate divided cell',
+};
+
+/** What is seen when a cell is done, by what it makes. */
+export function endSignFor(makes: string): string {
+  const row = endSigns.find(({ id }) => id === END_SIGNS[makes]);
+  return row ? `${row.says}.` : 'No sign of its own is held: go by the charge, and by a strength or a weight.';
 }

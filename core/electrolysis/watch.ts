@@ -76,11 +76,17 @@ export interface Watch {
   /** mol/L by name on either side, and g of what lies there. */
   readonly sides: readonly SideSeen[];
   /** g of a dissolving anode under the liquid: left, at first; null for others. */
-  readonly anodeG: { readonly left: number; readonly was: number; readonly partsAt: number | null } | null;
+  readonly anodeG: {
+    readonly left: number;
+    readonly was: number /** ms; null where it lasts. */;
+    readonly partsAt: number | null;
+  } | null;
   readonly drops: readonly [was: Drops, is: Drops] | null;
   /** V across the divider, what is left over of the volts that were read; null where nothing divides. */
   readonly wallV: number | null;
   readonly causes: readonly Cause[];
+  /** Between which readings it changed, A and V; null where it did not. */
+  readonly changed: { readonly amps: readonly [number, number]; readonly volts: readonly [number, number] } | null;
   readonly leftAlone: Future | null;
   readonly toppedUp: Future | null;
   readonly ifHeld: Future | null;
@@ -154,7 +160,10 @@ export function watchCell(asked: WatchAsked): Watch {
   const h2 = state.gas[at.H2]!;
   const perHour = (amps ?? 0) > 0 ? (((amps ?? 0) * 3600) / (2 * FARADAY)) * litre * (rates.cathodic.hydrogen ?? 0) : 0;
   const hoursLeft = leftAlone?.doneAt ? (leftAlone.doneAt - now) / HOUR : 0;
-  const anodeG = anodeOf(asked, state, amps ?? 0);
+  const anodeG = anodeOf(asked, state, {
+    amps: amps ?? 0,
+    leftAh: progress && passed ? progress.neededAh.value - passed.ampHours : null,
+  });
   return {
     passed,
     progress,
@@ -168,7 +177,7 @@ export function watchCell(asked: WatchAsked): Watch {
     anodeG,
     drops: stood[0] ? [wasOf(stood, reads)?.drops ?? stood[0].drops, rates.drops] : null,
     wallV,
-    causes: causesOf(asked, { reads, stood, state, drops: rates.drops }),
+    ...changeOf(asked, { reads, stood, state, drops: rates.drops }),
     leftAlone,
     toppedUp,
     ifHeld,
@@ -304,17 +313,18 @@ interface Changed {
   readonly drops: Drops;
 }
 
-function causesOf(asked: WatchAsked, { reads, stood, state, drops }: Changed): readonly Cause[] {
+function changeOf(asked: WatchAsked, { reads, stood, state, drops }: Changed): Pick<Watch, 'causes' | 'changed'> {
+  const nothing = { causes: [], changed: null };
   const both = reads.filter(({ amps, volts }) => amps !== undefined && volts !== undefined);
   const now = both.at(-1);
   const first = both[0];
   const best = bestOf(both.slice(0, -1));
-  if (!now || !first || !best || both.length < 2) return [];
+  if (!now || !first || !best || both.length < 2) return nothing;
   const fallen = now.amps! / now.volts! < best.amps! / best.volts!;
   const was = fallen ? best : first;
   const then = stood.find(({ at: when }) => when >= was.at) ?? stood[0];
   const is = stood.at(-1);
-  if (!then || !is) return [];
+  if (!then || !is) return nothing;
   const { setup, anodeMol } = asked;
   const { supply } = setup.gear;
   const metal = dissolves(setup.anode);
@@ -325,7 +335,7 @@ function causesOf(asked: WatchAsked, { reads, stood, state, drops }: Changed): r
       undefined,
     )?.tempC ?? state.tempC;
   const ml = volumeMl(asked.anolyte) + (asked.catholyte ? volumeMl(asked.catholyte) : 0);
-  return whyChanged({
+  const causes = whyChanged({
     amps: [was.amps!, now.amps!],
     volts: [was.volts!, now.volts!],
     tempC: [tempAt(was.at), tempAt(now.at)],
@@ -340,6 +350,7 @@ function causesOf(asked: WatchAsked, { reads, stood, state, drops }: Changed): r
     anodeMA: (1000 * now.amps!) / setup.gear.anodeCm2,
     wallRead: lastOf(asked.readings, 'wallV'),
   });
+  return { causes, changed: { amps: [was.amps!, now.amps!], volts: [was.volts!, now.volts!] } };
 }
 
 function sidesOf(asked: WatchAsked, state: CellState, point: CellPoint): readonly SideSeen[] {
@@ -365,16 +376,21 @@ function sidesOf(asked: WatchAsked, state: CellState, point: CellPoint): readonl
 /** A strap parts at the liquid line when so much of it has gone. */
 const PARTS = 0.8;
 
-function anodeOf({ setup, anodeMol, now }: WatchAsked, state: CellState, amps: number): Watch['anodeG'] {
+function anodeOf(
+  { setup, anodeMol, now }: WatchAsked,
+  state: CellState,
+  { amps, leftAh }: { amps: number; leftAh: number | null },
+): Watch['anodeG'] {
   const metal = dissolves(setup.anode);
   if (!metal || anodeMol === null) return null;
   const M = masses[at[({ copper: 'Cu', zinc: 'Zn', iron: 'Fe' } as const)[metal]]]!;
   const toGo = PARTS * anodeMol - state.wornMol;
   const perMs = amps / (2 * FARADAY) / 1000;
+  const lasts = leftAh !== null && toGo > (3600 * leftAh) / (2 * FARADAY);
   return {
     left: Math.max(0, anodeMol - state.wornMol) * M,
     was: anodeMol * M,
-    partsAt: amps > 0 ? now + Math.max(0, toGo) / perMs : null,
+    partsAt: amps > 0 && !lasts ? now + Math.max(0, toGo) / perMs : null,
   };
 }
 

@@ -4,7 +4,7 @@ import { shelfVerbs } from '#contract/verbs/shelf-verbs';
 import type { Spread } from '#core/figure';
 import type { Plan } from '#core/plan';
 import type { Result } from '#core/problem';
-import type { Advice, StillRun } from '#core/state';
+import type { Advice, CellQuestion, CellRun, StillRun } from '#core/state';
 import type { FitAnswer } from '#core/still';
 import { isDescribedId, learnName } from '#core/substance';
 import { Sender, type SentState } from './sent-state.ts';
@@ -84,6 +84,13 @@ async function still(change: RunChange): Promise<Result<StillRun | null>> {
   return stillOf(plan, events);
 }
 
+/** A cell of a run as it stands, from the same fold. */
+async function cell(change: RunChange, question: CellQuestion): Promise<Result<CellRun | null>> {
+  const { plan, events } = sessionAfter(change);
+  const { cellOf } = await import('#core/state');
+  return cellOf(plan, events, question);
+}
+
 let latestFit = 0;
 
 /** What readings say of a still; `told` hears how far it is, 0 to 1. A newer call ends it: it then answers null. */
@@ -120,6 +127,6 @@ function learn(ids: readonly string[]): void {
 }
 
 // The same functions as behind HTTP and the command line, away from the page's own thread.
-const door = { compute, run, advise, still, fitStill, dropFit, spread, drop, learn };
+const door = { compute, run, advise, still, cell, fitStill, dropFit, spread, drop, learn };
 export type Door = typeof door;
 expose(door);

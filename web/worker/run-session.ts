@@ -2,7 +2,7 @@ import { useMemo } from 'react';
 import type { RunEvent } from '#core/log';
 import type { Plan } from '#core/plan';
 import type { Result } from '#core/problem';
-import type { Advice, RunState, StillRun } from '#core/state';
+import type { Advice, CellQuestion, CellRun, RunState, StillRun } from '#core/state';
 import { door } from './door.ts';
 import { keepNewest } from './newest.ts';
 import { Receiver, type SentState } from './sent-state.ts';
@@ -58,4 +58,13 @@ export function useAdviceAt(run: OpenRun, step: string, now: string): Computed<A
 /** What of a run is distilled; null where nothing is. */
 export function useStillRun(run: OpenRun): Computed<StillRun | null> {
   return useLatest(run, async (open): Promise<Result<StillRun | null>> => await door().still(changeSince(open)));
+}
+
+/** A cell of a run, watched; null where nothing stands in it. A newer question takes the place of an older one. */
+export function useCellRun(run: OpenRun, question: CellQuestion): Computed<CellRun | null> {
+  const asked = useMemo(() => ({ run, question }), [run, question]);
+  return useLatest(
+    asked,
+    async (at): Promise<Result<CellRun | null>> => await door().cell(changeSince(at.run), at.question),
+  );
 }

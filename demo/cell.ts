@@ -1,0 +1,111 @@
+import { type CellGear, USUAL_CELL } from '#core/cell';
+import type { EventBody, RunEvent } from '#core/log';
+import type { Plan } from '#core/plan';
+import { unwrap } from '#core/problem';
+import { cellOf, runState } from '#core/state';
+import { SimulatedCell } from '#server/instrument/simulated-cell';
+
+const MINUTE = 60_000;
+const HOUR = 60 * MINUTE;
+
+/** What is asked for, by which route, and at which current. */
+export const CELL = { target: '45 g of copper sulfate', routeId: 'copper-sulfate-by-cell', amps: 0.42 } as const;
+
+/** A jar, a flower pot, a copper strap, a small supply on the shed’s shelf. */
+export const DEMO_CELL: CellGear = { ...USUAL_CELL, supply: { kind: 'bench supply', volts: 4.1, amps: 0.42 } };
+
+/** The pot is a little denser than most. */
+const WALL = 1.05;
+/** Hours after the current was on at which somebody looked; the night lies between the fourth and the fifth. */
+const LOOKS = [0.1, 1, 2.6, 4.6, 14.2, 16.5, 19, 21.6] as const;
+/** Since the last look, h. */
+const SINCE = 0.4;
+
+/** A copper-anode cell on its second day: filled as the sheet asks, its current read by hand whenever somebody looked. */
+export function cellOnSecondDay(plan: Plan, nowMs: number, id: (prefix: string) => string): RunEvent[] {
+  const on = nowMs - (LOOKS.at(-1)! + SINCE) * HOUR;
+  const events = filledEvents(plan, on, id);
+  const enter = entering(events, id);
+  const { plan: cell } = unwrap(
+    cellOf(plan, events, { step: 'run', now: new Date(on).toISOString(), shown: [], ifAmps: null }),
+  )!;
+  const { anolyte, catholyte, anodeMol } = cell;
+  const supply = SimulatedCell.begin(
+    {
+      setup: { ...cell.setup, wall: WALL },
+      anolyte: [...anolyte],
+      catholyte: catholyte && [...catholyte],
+      anodeMol,
+    },
+    { seed: 20_260_314, sampleSeconds: 60 },
+  );
+  enter({ kind: 'started', step: 'run' }, on);
+  let minutes = 0;
+  for (const [i, hours] of LOOKS.entries()) {
+    const shown = supply.advance((60 * hours - minutes) * 60).at(-1)!;
+    minutes = 60 * hours;
+    const at = on + hours * HOUR;
+    const looked = [
+      ['voltage', Number(shown.volts.toFixed(1)), 'V'],
+      ['current', Number(shown.amps.toFixed(3)), 'A'],
+      ['temperature', Math.round(shown.tempC), '°C'],
+    ] as const;
+    for (const [quantity, value, unit] of looked)
+      enter({ kind: 'read', step: 'run', quantity, reading: { is: 'exact', value, unit }, place: '' }, at);
+    const note = NOTES[i];
+    if (note) enter({ kind: 'noted', step: 'run', text: note }, at + MINUTE);
+  }
+  return events;
+}
+
+const NOTES: Readonly<Record<number, string>> = {
+  1: 'A blue veil runs down from the strap; fine bubbles in the pot.',
+  3: 'Left for the night, lid off, window open a hand.',
+  4: 'Jar deep blue, white mud a finger high in the pot. Levels alike.',
+  6: 'Current has come down. Strap thinner at the liquid line.',
+};
+
+/** Both sides filled, the strap hung, everything before the current. */
+function filledEvents(plan: Plan, until: number, id: (prefix: string) => string): RunEvent[] {
+  const events: RunEvent[] = [];
+  const enter = entering(events, id);
+  const before = plan.route.steps.slice(
+    0,
+    plan.route.steps.findIndex(({ id: key }) => key === 'run'),
+  );
+  let now = until - 100 * MINUTE;
+  for (const { id: key } of before) {
+    const step = unwrap(runState(plan, events)).steps.find((each) => each.key === key)!;
+    enter({ kind: 'started', step: key }, now);
+    for (const caution of step.cautions)
+      if (caution.severity === 'stop') enter({ kind: 'acknowledged', caution: `${key}:${caution.id}` }, now);
+    const { addition } = step;
+    if (addition) {
+      const { value, unit } = addition.dose.take;
+      enter(
+        {
+          kind: 'added',
+          step: key,
+          role: addition.role,
+          bottleId: addition.bottleId,
+          reading: { is: 'exact', value, unit },
+          reason: '',
+        },
+        now + 3 * MINUTE,
+      );
+    }
+    now += (key === 'pot-ready' ? 60 : 6) * MINUTE;
+    enter({ kind: 'finished', step: key }, Math.min(now, until));
+  }
+  const run = unwrap(runState(plan, events)).steps.find(({ key }) => key === 'run');
+  for (const caution of run?.cautions ?? [])
+    if (caution.severity === 'stop') enter({ kind: 'acknowledged', caution: `run:${caution.id}` }, until);
+  return events;
+}
+
+function entering(events: RunEvent[], id: (prefix: string) => string) {
+  return (body: EventBody, at: number) => {
+    const instant = new Date(at).toISOString();
+    events.push({ id: id('ev'), happened: { at: instant, giveOrTakeMin: 0 }, writtenAt: instant, body });
+  };
+}

@@ -1,0 +1,127 @@
+import { useState } from 'react';
+import { type EventBody, parseReading, type Reading, readingProblem, readingValue } from '#core/log';
+import type { CellRun } from '#core/state';
+import type { Run } from '#web/run/use-run.ts';
+import { sideName } from './words.ts';
+
+type Field = 'volts' | 'amps' | 'temp' | 'pHa' | 'pHk' | 'meter' | 'strength';
+
+interface Asked {
+  readonly label: string;
+  readonly unit: string;
+  readonly hint: string;
+  readonly most: number;
+  readonly too: string;
+}
+
+const ASK: Readonly<Record<Exclude<Field, 'pHa' | 'pHk'>, Asked>> = {
+  volts: { label: 'volts', unit: 'V', hint: '4.0', most: 60, too: 'A cell here takes up to 60 V.' },
+  amps: { label: 'amps', unit: 'A', hint: '0.33', most: 30, too: 'Up to 30 A here: was it mA?' },
+  temp: { label: 'warmth, °C', unit: '°C', hint: '24', most: 110, too: 'Water boils at 100 °C.' },
+  meter: { label: 'A·h, by a meter', unit: 'A·h', hint: '8.6', most: 5000, too: 'So much has not passed.' },
+  strength: { label: 'strength seen, mass %', unit: '%', hint: '9 ± 2', most: 100, too: 'A strength is 0 to 100 %.' },
+};
+
+/** A look in one go: volts, amps, warmth; what else was seen. All of it is of one moment. */
+export function LogLook({ run, step, cell }: { run: Run; step: string; cell: CellRun }) {
+  const [texts, setTexts] = useState<Partial<Record<Field, string>>>({});
+  const [problem, setProblem] = useState('');
+  const divided = cell.plan.setup.divider !== 'none';
+  const fields: readonly (readonly [Field, Asked])[] = [
+    ['volts', ASK.volts],
+    ['amps', ASK.amps],
+    ['temp', ASK.temp],
+    ['pHa', pH(divided ? `pH, ${sideName('anode', cell)}` : 'pH')],
+    ...(divided ? ([['pHk', pH(`pH, ${sideName('cathode', cell)}`)]] as const) : []),
+    ['meter', ASK.meter],
+    ['strength', ASK.strength],
+  ];
+  const enter = () => {
+    const bodies: EventBody[] = [];
+    for (const [field, { unit, hint, most, too, label }] of fields) {
+      const text = (texts[field] ?? '').trim();
+      if (text === '') continue;
+      const read = parseReading(text, unit);
+      if (!read.ok) return setProblem(`${label}: ${read.problem.message}`);
+      const value = readingValue(read.value);
+      const quantity = QUANTITIES[field];
+      if (!value || value.unit !== unit) return setProblem(`${label}: write it like ${hint}${unit ? ` ${unit}` : ''}.`);
+      const wrong = readingProblem(quantity, read.value);
+      if (wrong) return setProblem(`${label}: ${wrong}`);
+      if (value.value > most) return setProblem(`${label}: ${too}`);
+      bodies.push({ kind: 'read', step, quantity, reading: read.value as Reading, place: placeOf(field) });
+    }
+    if (bodies.length === 0) return setProblem('Write what you read: volts and amps at least.');
+    run.enterAll(cell.from === null ? [{ kind: 'started', step }, ...bodies] : bodies);
+    setTexts({});
+    setProblem('');
+  };
+  return (
+    <fieldset className="cell-look">
+      <legend className="sr">Log a look at the cell</legend>
+      {fields.map(([field, { label, hint }]) => (
+        <label key={field}>
+          {label}
+          <input
+            value={texts[field] ?? ''}
+            placeholder={hint}
+            maxLength={24}
+            inputMode="decimal"
+            onChange={(event) => setTexts({ ...texts, [field]: event.target.value })}
+            onKeyDown={(event) => {
+              if (event.key === 'Enter') enter();
+            }}
+          />
+        </label>
+      ))}
+      <button type="button" className="tab" onClick={enter}>
+        Log the look
+      </button>
+      <button
+        type="button"
+        className="tab"
+        onClick={() =>
+          run.enter({
+            kind: 'read',
+            step,
+            quantity: 'sight',
+            reading: { is: 'sight', text: endOf(cell), enough: true },
+            place: '',
+          })
+        }
+      >
+        It looks done
+      </button>
+      {problem ? (
+        <p className="problem" role="alert">
+          {problem}
+        </p>
+      ) : null}
+    </fieldset>
+  );
+}
+
+const pH = (label: string): Asked => ({ label, unit: '', hint: '10', most: 15, too: 'A pH lies between −1 and 15.' });
+
+const QUANTITIES = {
+  volts: 'voltage',
+  amps: 'current',
+  temp: 'temperature',
+  pHa: 'pH',
+  pHk: 'pH',
+  meter: 'charge',
+  strength: 'strength',
+} as const satisfies Readonly<Record<Field, string>>;
+
+const PLACES: Readonly<Partial<Record<Field, string>>> = {
+  pHa: 'anode side',
+  pHk: 'cathode side',
+  strength: 'by what is seen',
+};
+const placeOf = (field: Field): string => PLACES[field] ?? '';
+
+/** What it looks like when it is done, in a few words. */
+function endOf({ plan }: CellRun): string {
+  if (plan.makes === 'sulfuric-acid') return 'the blue is gone, gas at the cathode';
+  return plan.makes === 'sodium-hydroxide' ? 'pH beyond the paper, the anode stops fizzing' : 'as it should be';
+}
