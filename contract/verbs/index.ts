@@ -3,6 +3,7 @@ import { assay } from './assay.ts';
 import { boil } from './boil.ts';
 import { buffer } from './buffer.ts';
 import { careVerbs } from './care.ts';
+import { cell } from './cell.ts';
 import { chain } from './chain.ts';
 import { chainYield } from './chain-yield.ts';
 import { changeRoute } from './change-route.ts';
@@ -45,6 +46,7 @@ export const verbs = {
   ...careVerbs,
   advise,
   boil,
+  cell,
   chain,
   chainYield,
   changeRoute,

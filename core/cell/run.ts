@@ -33,13 +33,15 @@ export interface Running {
   /** Ends as soon as this holds. */
   readonly until?: (state: CellState) => boolean;
   readonly strideS?: number;
+  /** Told at each point that is kept. */
+  readonly onPoint?: (state: CellState) => void;
   /** At most so many points are kept of it. */
   readonly points?: number;
 }
 
 /** Lets a cell run; answers its course. The state goes with it. */
 export function letRun(setup: CellSetup, state: CellState, running: Running): readonly CellPoint[] {
-  const { untilS, until, strideS = STRIDE, points = 200 } = running;
+  const { untilS, until, onPoint, strideS = STRIDE, points = 200 } = running;
   const every = Math.max(1, (untilS - state.seconds) / points);
   const found: CellPoint[] = [];
   let rates = takeStock(setup, state);
@@ -48,6 +50,7 @@ export function letRun(setup: CellSetup, state: CellState, running: Running): re
   for (let turn = 0; turn < 400_000 && state.seconds < untilS - 1e-9; turn++) {
     if (state.seconds >= next) {
       found.push(pointOf(state, rates));
+      onPoint?.(state);
       next = state.seconds + every;
     }
     if (until?.(state)) break;
@@ -57,6 +60,7 @@ export function letRun(setup: CellSetup, state: CellState, running: Running): re
   state.amps = rates.amps;
   state.volts = rates.volts;
   found.push(pointOf(state, rates));
+  onPoint?.(state);
   return found;
 }
 

@@ -71,6 +71,10 @@ export const cellShape = fields({
   ),
   /** °C that the vessel bears. */
   vesselC: optional(number({ min: 20, max: 150 })),
+  /** The same charge, A·h, at other currents, A: hours, volts, warmth. */
+  compare: optional(
+    fields({ ampHours: number({ moreThan: 0, max: 5000 }), amps: list(number({ moreThan: 0, max: 30 }), 8, 1) }),
+  ),
   /** %, where one’s own cell has shown it. */
   anodePct: optional(number({ moreThan: 0, max: 105 })),
 });
@@ -108,10 +112,32 @@ export interface CellAnswer {
   /** What that costs; null where no price was given. */
   readonly cost: number | null;
   readonly warnings: readonly CellWarning[];
+  /** What to put into which side, and when, for the current not to fall; empty where top-ups were asked about. */
+  readonly topUps: readonly {
+    readonly atH: number;
+    readonly side: 'anode' | 'cathode';
+    readonly substanceId: SubstanceId;
+    readonly grams: number;
+  }[];
+  /** The same charge at other currents. */
+  readonly atCurrents: readonly AtCurrent[];
   /** What the book says of the anode’s efficiency. */
   readonly book: Ranged;
   /** g in, and out over all places: they are the same. */
   readonly massG: readonly [before: number, after: number];
+}
+
+/** A charge at one current: how long, which volts it takes at first and at most, how warm. */
+export interface AtCurrent {
+  readonly amps: number;
+  readonly hours: number;
+  readonly voltsAtFirst: number;
+  readonly voltsAtMost: number;
+  readonly hottestC: number;
+  /** mA for each cm² of the anode. */
+  readonly mAPerCm2: number;
+  /** False where it stops before: the anode parts, or nothing carries. */
+  readonly whole: boolean;
 }
 
 /** A cell ready to run. */
@@ -207,14 +233,14 @@ export function cell(asked: CellAsked): Result<CellAnswer> {
   const state = beginning(setup, ready.value);
   const start = structuredClone(state);
   const points: CellPoint[] = [];
-  const feed: number[] = [];
+  const salts = mainSalts(start);
+  const left: { readonly anode: number; readonly cathode: number }[] = [];
   const extra: Amounts = nothing();
   const inOrder = [...asked.topUps].sort((a, b) => a.atH - b.atH).filter(({ atH }) => atH < asked.hours);
   for (const stop of [...inOrder, null]) {
     const untilS = 3600 * (stop?.atH ?? asked.hours);
     const share = Math.max(2, Math.round((POINTS * (untilS - state.seconds)) / (3600 * asked.hours)));
-    points.push(...letRun(setup, state, { untilS, points: share }));
-    while (feed.length < points.length) feed.push(feedLeft(state));
+    points.push(...letRun(setup, state, { untilS, points: share, onPoint: (now) => left.push(leftOf(now, salts)) }));
     if (!stop) break;
     const what = topUp(stop);
     if (!what.ok) return what;
@@ -245,10 +271,45 @@ export function cell(asked: CellAsked): Result<CellAnswer> {
       end: state,
       points,
       vesselC: asked.vesselC ?? TUB_C,
-      feed: hasFeed(start) ? feedAlong(points, start, state) : null,
+      salts: points.map(({ seconds }, k) => ({ atH: seconds / 3600, ...left[k]! })),
     }),
+    topUps: topUpsOf(
+      asked,
+      salts,
+      points.map(({ seconds }, k) => ({ atH: seconds / 3600, ...left[k]! })),
+    ),
+    atCurrents: asked.compare ? atCurrents(ready.value, asked.compare) : [],
     book,
     massG: [gramsOf(total(start)) + gramsOf(extra) + worn, gramsOf(total(state)) + state.evaporatedG],
+  });
+}
+
+/** Volts beyond which nothing here is run. */
+const MOST_V = 60;
+
+function atCurrents(ready: CellReady, { ampHours, amps }: NonNullable<CellAsked['compare']>): readonly AtCurrent[] {
+  return amps.map((each) => {
+    const setup: CellSetup = {
+      ...ready.setup,
+      gear: { ...ready.setup.gear, supply: { kind: 'bench supply', volts: MOST_V, amps: each } },
+    };
+    const state = beginning(setup, ready);
+    const hours = ampHours / each;
+    const points = letRun(setup, state, {
+      untilS: 3600 * hours * 1.02,
+      strideS: Math.max(60, 36 * hours),
+      points: 40,
+      until: (s) => s.coulombs >= 3600 * ampHours || (s.seconds > 60 && s.amps < 0.02 * each),
+    });
+    return {
+      amps: each,
+      hours,
+      voltsAtFirst: points[0]?.volts ?? 0,
+      voltsAtMost: Math.max(...points.map(({ volts }) => volts)),
+      hottestC: Math.max(...points.map(({ tempC }) => tempC)),
+      mAPerCm2: (1000 * each) / setup.gear.anodeCm2,
+      whole: state.coulombs >= 3600 * ampHours * 0.98,
+    };
   });
 }
 
@@ -257,16 +318,45 @@ function metalOf({ anode }: CellSetup): number {
   return metal ? metalM(metal) : masses[at.C]!;
 }
 
-const feedLeft = ({ a }: CellState) => a[at['HCO3-']]! + a[at['CO3 2-']]!;
-const hasFeed = ({ a }: CellState) => a[at['HCO3-']]! + 2 * a[at['CO3 2-']]! > 1e-3;
+/** The salt that each side has most of, mol; what a side feeds on. */
+interface MainSalts {
+  readonly anode: readonly [SubstanceId, number] | null;
+  readonly cathode: readonly [SubstanceId, number] | null;
+}
 
-/** mol/L of carbonates on the anode’s side: used up one for one electron, in proportion to the charge. */
-function feedAlong(points: readonly CellPoint[], start: CellState, end: CellState): readonly number[] {
-  const [from, to] = [feedLeft(start), feedLeft(end)];
-  const all = points.at(-1)?.ampHours ?? 0;
-  return points.map(
-    ({ ampHours, mlA }) => (1000 * (from + ((to - from) * ampHours) / Math.max(1e-9, all))) / Math.max(1, mlA),
-  );
+function mainSalts({ a, k }: CellState): MainSalts {
+  const most = (n: Amounts) => [...(namedOf(n)?.dissolved ?? [])].sort((x, y) => y[1] - x[1])[0] ?? null;
+  return { anode: most(a), cathode: most(k) };
+}
+
+/** Share of it that is left on either side. */
+function leftOf({ a, k }: CellState, salts: MainSalts): { anode: number; cathode: number } {
+  const share = (n: Amounts, salt: MainSalts['anode']) => {
+    if (!salt || !(salt[1] > 0)) return 1;
+    return (namedOf(n)?.dissolved.find(([id]) => id === salt[0])?.[1] ?? 0) / salt[1];
+  };
+  return { anode: share(a, salts.anode), cathode: share(k, salts.cathode) };
+}
+
+/** A side wants more when so much is left of its salt; short of it the current falls. */
+const LOW = 0.5;
+const PART = 0.6;
+
+/** What to put in and when, as it is planned; nothing into the side that what is made comes from by design. */
+function topUpsOf(
+  asked: CellAsked,
+  salts: MainSalts,
+  left: readonly { readonly atH: number; readonly anode: number; readonly cathode: number }[],
+): CellAnswer['topUps'] {
+  if (asked.divider === 'none') return [];
+  return (['anode', 'cathode'] as const).flatMap((side) => {
+    const salt = salts[side];
+    const at = left.find((each) => each[side] < LOW);
+    // What the anode side is to turn into is not put back.
+    if (!salt || !at || asked.topUps.length > 0 || (side === 'anode' && dissolves(asked.anode))) return [];
+    const mol = PART * salt[1];
+    return [{ atH: at.atH, side, substanceId: salt[0], grams: mol * molarMass(substanceOf(salt[0]).formula) }];
+  });
 }
 
 function topUp({ substanceId, grams, waterMl }: CellAsked['topUps'][number]): Result<Amounts> {

@@ -1,5 +1,7 @@
 // Electrolysis: a cell as it is asked about and watched. What a run would make, warm and wear; and from readings: the charge that
 // has passed, how far it is by that and by what is seen, how efficient, why its current changed, what to top up and when.
+
+export type { AtCurrent } from './asked.ts';
 export {
   type CellAnswer,
   type CellAsked,
@@ -12,6 +14,7 @@ export {
 export { type CurrentRead, chargeFrom, type Passed } from './charge.ts';
 export { type Cause, type CauseId, type FallAsked, whyChanged } from './falling.ts';
 export type { CellInstant } from './instant.ts';
+export { type AnodeSaid, anodeSaid } from './materials.ts';
 export { type CellWarning, endSignFor, leadBears, TUB_C } from './outlook.ts';
 export {
   type Efficiency,
@@ -23,4 +26,5 @@ export {
   sdOfRange,
 } from './progress.ts';
 export type { CellAddition, CellReading } from './replay.ts';
-export { type Future, type SideSeen, type TopUp, type Watch, type WatchAsked, watchCell } from './watch.ts';
+export { type SupplyJudged, suppliesFor } from './supplies.ts';
+export { type Future, type SideSeen, sidesOf, type TopUp, type Watch, type WatchAsked, watchCell } from './watch.ts';

@@ -1,4 +1,4 @@
-import { type CellPoint, type CellSetup, type CellState, constantOf, dissolves, dividerFor } from '#core/cell';
+import { at, type CellPoint, type CellSetup, type CellState, constantOf, dissolves, dividerFor } from '#core/cell';
 import { endSigns, supplyRows } from '#core/data';
 
 /** What to mind of a course, with its number and when: h from its beginning; null for from the start. */
@@ -35,8 +35,8 @@ export interface Minding {
   readonly points: readonly CellPoint[];
   /** °C that the vessel bears. */
   readonly vesselC: number;
-  /** mol/L of feed left on the anode’s side at each point, where there is one. */
-  readonly feed: readonly number[] | null;
+  /** Share of its main salt that is left on either side, by hours. */
+  readonly salts: readonly { readonly atH: number; readonly anode: number; readonly cathode: number }[];
 }
 
 type Say = (
@@ -51,7 +51,7 @@ export const TUB_C = 50;
 const fixed = (value: number, digits = 1) => value.toFixed(digits);
 
 /** Everything to mind of a course. */
-export function cellWarnings({ setup, start, end, points, vesselC, feed }: Minding): readonly CellWarning[] {
+export function cellWarnings({ setup, start, end, points, vesselC, salts }: Minding): readonly CellWarning[] {
   const { gear } = setup;
   const found: CellWarning[] = [];
   const say: Say = (id, weight, ...[text, atH = null]) => found.push({ id, weight, text, atH });
@@ -88,7 +88,7 @@ export function cellWarnings({ setup, start, end, points, vesselC, feed }: Mindi
       `It passes ${divider.ceilingC} °C, which ${divider.kind} does not bear. Less current.`,
       dividerAt,
     );
-  anodeWarnings({ setup, start, end, points, vesselC, feed }, say, most);
+  anodeWarnings({ setup, start, end, points, vesselC, salts }, say, most);
   const bears = leadBears(gear.leadMm2);
   if (most > bears)
     say(
@@ -119,16 +119,7 @@ export function cellWarnings({ setup, start, end, points, vesselC, feed }: Mindi
       end.dividerUsed > 1 ? 'stop' : 'caution',
       `Alkali takes about ${fixed(100 * end.dividerUsed, 0)} % of the life of ${divider.kind} (within a factor of three): look whether it shrinks, and stop before the sides mix.`,
     );
-  if (feed) {
-    const gone = feed.findIndex((each) => each < 0.05);
-    if (gone >= 0)
-      say(
-        'feed-spent',
-        'caution',
-        'The feed on the anode’s side is used up: the pH falls there and the current drops. Top it up before that.',
-        points[gone]!.seconds / 3600,
-      );
-  }
+  if (divider) saltWarnings({ setup, salts }, say);
   const water = end.evaporatedG;
   const all = first.mlA + first.mlK;
   if (water > 0.08 * all)
@@ -142,6 +133,29 @@ export function cellWarnings({ setup, start, end, points, vesselC, feed }: Mindi
       hoursOf(({ amps }) => amps > 1.5 * first.amps),
     );
   return found;
+}
+
+/** Of a side’s salt, below this it is short. */
+const SHORT = 0.2;
+
+function saltWarnings({ setup, salts }: Pick<Minding, 'setup' | 'salts'>, say: Say): void {
+  const short = (side: 'anode' | 'cathode') => salts.find((each) => each[side] < SHORT);
+  const cathode = short('cathode');
+  if (cathode)
+    say(
+      'salt-short',
+      'caution',
+      'Salt runs short on the cathode side, and the current falls with it: top it up before.',
+      cathode.atH,
+    );
+  const anode = dissolves(setup.anode) ? undefined : short('anode');
+  if (anode)
+    say(
+      'feed-spent',
+      'caution',
+      'The feed on the anode’s side is nearly used up: its pH falls and the current drops. Top it up before.',
+      anode.atH,
+    );
 }
 
 /** mA/cm² that are good for an anode, as the table calls them. */
@@ -185,6 +199,19 @@ function anodeWarnings({ setup, start, end, points }: Minding, say: Say, most: n
       'lead',
       'caution',
       'Lead dioxide leaves lead in the liquid: about 1 mg for each A·h (0.2 to 5). Nothing for skin or food; lead waste.',
+    );
+  const chloride = start.a[at['Cl-']]! > 0.01 && !dissolving;
+  if (chloride && setup.divider !== 'none')
+    say(
+      'chlorine',
+      'stop',
+      'Chlorine comes at the anode: outdoors, led through an absorber, never under one lid with the hydrogen.',
+    );
+  if (chloride && setup.divider === 'none')
+    say(
+      'bleach',
+      'caution',
+      'Without a divider chlorine and hydroxide become bleach at once, and the two are hard to part: no way to lye.',
     );
   if (anode === 'carbon')
     say('soot', 'note', 'Carbon sheds soot: let it settle, then filter through glass wool or fine paper.');

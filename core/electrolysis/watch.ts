@@ -353,8 +353,13 @@ function changeOf(asked: WatchAsked, { reads, stood, state, drops }: Changed): P
   return { causes, changed: { amps: [was.amps!, now.amps!], volts: [was.volts!, now.volts!] } };
 }
 
-function sidesOf(asked: WatchAsked, state: CellState, point: CellPoint): readonly SideSeen[] {
-  const divided = isDivided(asked.setup);
+/** What stands on either side of a cell, by name. */
+export function sidesOf(
+  { setup }: { readonly setup: CellBegun['setup'] },
+  state: CellState,
+  point: CellPoint,
+): readonly SideSeen[] {
+  const divided = isDivided(setup);
   return (divided ? (['anode', 'cathode'] as const) : (['anode'] as const)).map((side) => {
     const n = side === 'anode' ? state.a : state.k;
     const named = namedOf(n);

@@ -9,11 +9,14 @@ import {
   boilVerb,
   bufferVerb,
   ceilingVerb,
+  cellHeatVerb,
   clashVerb,
+  conductivityVerb,
   crystalsVerb,
   cutVerb,
   dissolveVerb,
   dryVerb,
+  electronsVerb,
   type Found,
   hydrateVerb,
   precipitateVerb,
@@ -73,6 +76,7 @@ const BENCH_VERBS = {
   boil: boilVerb,
   azeotrope: azeotropeVerb,
   cut: cutVerb,
+  conductivity: conductivityVerb,
 } as const;
 
 /** What a line may begin with, besides a lone M. */
@@ -101,6 +105,7 @@ const VERBS = [
   'boil',
   'azeotrope',
   'cut',
+  'conductivity',
   'molar mass',
 ] as const;
 const VERB = new RegExp(String.raw`^(${VERBS.join('|')}|neutralize|molar mass of|m)\b[\s:]*(.*)$`, 'is');
@@ -128,6 +133,8 @@ function dispatch(line: string): Result<Found> {
   const reacting = reactionVerb(line);
   if (reacting) return reacting;
   if (/->|→|⇌/.test(line) || (/=/.test(line) && /\+/.test(line))) return balanceVerb(line, line);
+  const cell = electronsVerb(line) ?? cellHeatVerb(line);
+  if (cell) return cell;
   if (isElectrolysis(line)) return electrolysisVerb(line);
   const solubility = solubilityVerb(line);
   if (solubility) return solubility;

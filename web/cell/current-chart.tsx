@@ -15,7 +15,6 @@ interface CurrentChartProps {
   /** When it is done: earliest, likeliest, latest; null where it does not get there. */
   readonly done: readonly [number, number, number] | null;
   readonly topUpAt: number | null;
-  readonly limitA: number | null;
   /** Its own time runs faster than the clock: hours, not the time of day. */
   readonly byHours: boolean;
 }
@@ -30,7 +29,7 @@ const HOUR = 3_600_000;
 
 /** The current as it was read, how it would go on, and when it is done. */
 export function CurrentChart(props: CurrentChartProps) {
-  const { from, now, read, leftAlone, toppedUp, ifHeld, ifAmps, done, topUpAt, limitA, byHours } = props;
+  const { from, now, read, leftAlone, toppedUp, ifHeld, ifAmps, done, topUpAt, byHours } = props;
   const ends = [now, done?.[2] ?? now, leftAlone?.at(-1)?.at ?? now, ifHeld?.at(-1)?.at ?? now];
   const to = Math.max(from + HOUR, Math.min(now + 120 * HOUR, Math.max(...ends)));
   const all = [read, leftAlone, toppedUp, ifHeld].flatMap((each) => each?.map(({ amps }) => amps) ?? []);
@@ -95,11 +94,6 @@ export function CurrentChart(props: CurrentChartProps) {
       {ifHeld && ifAmps !== null ? (
         <text x={clamp(x(now) - 4, LEFT + 84, W)} y={y(ifAmps) - 5} textAnchor="end" className="cell-held-words">
           if at {formatNumber(ifAmps, 2)} A
-        </text>
-      ) : null}
-      {limitA !== null && limitA < most ? (
-        <text x={LEFT + 5} y={y(limitA) + 18} className="drawn-words">
-          most so far {formatNumber(limitA, 2)} A
         </text>
       ) : null}
       {toppedUp ? (

@@ -1,11 +1,12 @@
-import { lazy, Suspense, useId, useMemo, useState } from 'react';
+import { Suspense, useId, useMemo, useState } from 'react';
 import { Link, useNavigate, useParams, useSearchParams } from 'react-router';
 import type { BatchAnswer } from '#contract/api';
+import type { CellGear } from '#core/cell';
 import type { PlanChoice } from '#core/choose';
 import { type Plan, planTitle } from '#core/plan';
 import type { Apparatus } from '#core/still';
 import { sentenceOf } from '../api/client.ts';
-import { useBatch, useBench, useBottles, useKeepPlan, useSaveBench } from '../api/queries.ts';
+import { useBatch, useBench, useBottles, useKeepPlan } from '../api/queries.ts';
 import { useRoutesInUse } from '../api/routes.ts';
 import { OwnBatch } from '../own/own-page.tsx';
 import { Cautions, uniqueCautions } from '../parts/cautions.tsx';
@@ -23,6 +24,7 @@ import { BatchSheet } from './batch-sheet.tsx';
 import { CannotWork } from './cannot-work.tsx';
 import { FoundSince } from './found-since.tsx';
 import { FromThisShelf } from './from-this-shelf.tsx';
+import { OwnApparatus } from './own-apparatus.tsx';
 import { OwnRoutes } from './own-routes.tsx';
 import { RoutesTable } from './routes-table.tsx';
 import { SavedPlans } from './saved-plans.tsx';
@@ -30,8 +32,6 @@ import { ShownHere, useShown, withShown } from './shown-here.tsx';
 import { SideBySide } from './side-by-side.tsx';
 import { StepsSeen } from './steps-seen.tsx';
 import '../planning/planning.css';
-
-const StillPlan = lazy(async () => ({ default: (await import('../still/still-plan.tsx')).StillPlan }));
 
 const EXAMPLES = [
   '1.5 L of 2 mol/L hydrochloric acid',
@@ -58,6 +58,7 @@ interface Changes {
   readonly bottles: Readonly<Record<string, string>>;
   /** The still as it is here, where it is not the bench’s. */
   readonly still?: Apparatus | undefined;
+  readonly cell?: CellGear | undefined;
 }
 
 function Planning({ kept }: { kept: BatchAnswer | null }) {
@@ -67,7 +68,6 @@ function Planning({ kept }: { kept: BatchAnswer | null }) {
   const bottles = useBottles();
   const bench = useBench();
   const keep = useKeepPlan();
-  const saveBench = useSaveBench();
   const [rehearses, setRehearses] = useState(false);
   const [compares, setCompares] = useState(false);
   const [byBook, setByBook] = useState(false);
@@ -153,6 +153,14 @@ function Planning({ kept }: { kept: BatchAnswer | null }) {
     sheet.value !== undefined &&
     sheet.problem === undefined &&
     !keep.isPending;
+  const apparatus = plan ? (
+    <OwnApparatus
+      plan={plan}
+      bench={bench.data}
+      onControl={onControl}
+      onChange={(change) => setChanges((before) => ({ ...before, routeId: plan.route.id, ...change }))}
+    />
+  ) : null;
   return (
     <>
       <h1 className="sr">Plan</h1>
@@ -215,25 +223,11 @@ function Planning({ kept }: { kept: BatchAnswer | null }) {
       {choice && plan && sheet.problem && choice.missing.length === 0 ? (
         <CannotWork problem={sheet.problem} plan={plan} choice={choice} onControl={onControl} onBottle={onBottle} />
       ) : null}
+      {sheet.problem && choice?.missing.length === 0 ? apparatus : null}
       {choice && plan && sheet.value && sheet.problem === undefined && choice.missing.length === 0 ? (
         <>
           <BatchSheet sheet={sheet.value} plan={plan} choice={choice} onControl={onControl} onBottle={onBottle} />
-          {plan.route.steps.some(({ op }) => op.do === 'distil') ? (
-            <Suspense fallback={null}>
-              <StillPlan
-                plan={plan}
-                onControl={onControl}
-                onApparatus={(still) => setChanges((before) => ({ ...before, routeId: plan.route.id, still }))}
-                onKeep={() =>
-                  bench.data &&
-                  saveBench.mutate({
-                    basedOn: bench.data.version,
-                    bench: { ...bench.data.bench, still: plan.bench.still },
-                  })
-                }
-              />
-            </Suspense>
-          ) : null}
+          {apparatus}
           <StepsSeen plan={plan} sheet={sheet.value} />
           <ShownHere shown={shown} byBook={byBook} onByBook={setByBook} />
           <div className="plan-acts">
@@ -321,7 +315,11 @@ function withChanges(
   const stock = Object.fromEntries(
     shelf.filter(({ id }) => used.has(id)).map(({ id, card, usedG }) => [id, { card, usedG }]),
   );
-  const bench = changes.still ? { ...choice.plan.bench, still: changes.still } : choice.plan.bench;
+  const bench = {
+    ...choice.plan.bench,
+    ...(changes.still ? { still: changes.still } : {}),
+    ...(changes.cell ? { cell: changes.cell } : {}),
+  };
   return { ...choice.plan, bottles, stock, bench, controls: { ...choice.plan.controls, ...changes.controls } };
 }
 
@@ -329,5 +327,5 @@ function keptChanges(plan: Plan): Changes {
   const bottles = Object.fromEntries(
     Object.entries(plan.bottles).flatMap(([role, id]) => (id ? [[role, id] as const] : [])),
   );
-  return { routeId: plan.route.id, controls: plan.controls, bottles, still: plan.bench.still };
+  return { routeId: plan.route.id, controls: plan.controls, bottles, still: plan.bench.still, cell: plan.bench.cell };
 }

@@ -15,6 +15,10 @@ const rehearsals: Readonly<Partial<Record<TechniqueName, Rehearsal>>> = {
     name: 'Rehearse the distillation',
     Stage: lazy(async () => ({ default: (await import('./still-stage.tsx')).StillStage })),
   },
+  electrolyse: {
+    name: 'Rehearse the cell',
+    Stage: lazy(async () => ({ default: (await import('./cell-stage.tsx')).CellStage })),
+  },
 };
 
 /** A receiver is what is judged: of what stays in the flask, or is led into water, the model tells too little. */

@@ -69,7 +69,7 @@ export const acidByCell: Route = {
   foamShare: 0.05,
   drying: null,
   byProducts: [
-    { name: 'copper, {cell.metal}', keep: 'Rinse, dry, keep: it is pure copper, good for a salt or as an anode.' },
+    { name: 'copper', keep: 'Rinse, dry, keep: it is pure copper, good for a salt or as an anode.' },
     { name: 'soot or grey sludge', keep: 'Of a carbon anode: bin. Of lead dioxide: hazardous waste.' },
   ],
   identity: [

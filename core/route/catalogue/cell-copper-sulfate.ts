@@ -148,11 +148,11 @@ export const copperSulfateByCell: Route = {
   drying: { ceilingC: 40, short: 'weathers above', why: 'it gives off crystal water and goes pale' },
   byProducts: [
     {
-      name: 'magnesium hydroxide, about {cell.second}',
+      name: 'magnesium hydroxide',
       keep: 'The white mud of the pot: filter, wash, dry; milk of magnesia, not for eating.',
     },
     { name: 'mother liquor', keep: 'Epsom salt and some copper: the anode side of the next cell, never the drain.' },
-    { name: 'what is left of the copper', keep: 'Rinse, dry, weigh: what is missing should be {cell.anode}.' },
+    { name: 'what is left of the copper', keep: 'Rinse, dry, weigh: what is missing should be what the charge took.' },
   ],
   identity: [
     { test: 'a drop with ammonia', sight: 'deep blue' },

@@ -3,6 +3,7 @@ import { step } from '../catalogue/step.ts';
 import type { StepTemplate } from '../route.ts';
 import { addStep, paceOf } from './add-step.ts';
 import { distilKind } from './distil-kind.ts';
+import { electrolyseKinds } from './electrolyse-kind.ts';
 import { boilStart, coldRange } from './starts.ts';
 import { control, plain, type StepKind } from './step-kind.ts';
 
@@ -291,6 +292,7 @@ export const stepKinds: readonly StepKind[] = [
       ),
   },
   distilKind,
+  ...electrolyseKinds,
   { id: 'dry', says: 'dry', technique: 'dry', needs: null, make: (_recipe, id) => plain(dryStep(id)) },
   {
     id: 'make-up',

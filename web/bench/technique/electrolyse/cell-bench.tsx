@@ -8,6 +8,7 @@ import { CellDrawing } from '#web/cell/cell-drawing.tsx';
 import { CurrentChart } from '#web/cell/current-chart.tsx';
 import { VoltsProfile } from '#web/cell/volts-profile.tsx';
 import '#web/cell/cell.css';
+import { drawnOf, spanText, timeText } from '#web/cell/words.ts';
 import { InMargin } from '#web/parts/margin.tsx';
 import { useNow } from '#web/parts/use-now.ts';
 import { FeedBar } from '#web/run/feed-bar.tsx';
@@ -19,7 +20,6 @@ import { NextMove } from './next-move.tsx';
 import { ProgressBar } from './progress-bar.tsx';
 import { Sides } from './sides.tsx';
 import { WhyChanged } from './why-changed.tsx';
-import { drawnOf, spanText, timeText } from './words.ts';
 
 /** A cell is looked at again by itself every so often. */
 const EVERY_MS = 30_000;
@@ -121,7 +121,6 @@ function AtWork({ run, step, cell, feed, ifAmps, onIf }: AtWorkProps) {
             ifAmps={ifAmps}
             done={done}
             topUpAt={watch.topUp?.by ?? null}
-            limitA={watch.limitA}
             byHours={speed !== 1}
           />
           {watch.amps !== null && watch.amps > 0 ? (

@@ -1,6 +1,6 @@
 import type { CellRun } from '#core/state';
 import { formatNumber } from '#core/units';
-import { spanText, timeText } from './words.ts';
+import { spanText, timeText } from '#web/cell/words.ts';
 
 interface HeadlineProps {
   readonly cell: CellRun;

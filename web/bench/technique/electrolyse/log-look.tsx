@@ -1,8 +1,8 @@
 import { useState } from 'react';
 import { type EventBody, parseReading, type Reading, readingProblem, readingValue } from '#core/log';
 import type { CellRun } from '#core/state';
+import { sideName } from '#web/cell/words.ts';
 import type { Run } from '#web/run/use-run.ts';
-import { sideName } from './words.ts';
 
 type Field = 'volts' | 'amps' | 'temp' | 'pHa' | 'pHk' | 'meter' | 'strength';
 

@@ -3,8 +3,8 @@ import { exactReading } from '#core/log';
 import type { CellRun } from '#core/state';
 import { formatNumber } from '#core/units';
 import type { useFeed } from '#web/api/feed.ts';
+import { sideName, spanText, timeText } from '#web/cell/words.ts';
 import type { Run } from '#web/run/use-run.ts';
-import { sideName, spanText, timeText } from './words.ts';
 
 interface NextProps {
   readonly run: Run;

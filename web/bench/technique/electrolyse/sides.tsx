@@ -2,7 +2,7 @@ import { endSignFor } from '#core/electrolysis';
 import type { CellRun } from '#core/state';
 import { substanceOf } from '#core/substance';
 import { formatNumber } from '#core/units';
-import { sideName } from './words.ts';
+import { sideName } from '#web/cell/words.ts';
 
 /** What stands on either side now, by the model along the readings. */
 export function Sides({ cell }: { cell: CellRun }) {

@@ -2,7 +2,7 @@ import dayjs from 'dayjs';
 import type { CellRun } from '#core/state';
 import { substanceOf } from '#core/substance';
 import { formatNumber } from '#core/units';
-import type { CellDrawn, DrawnSide } from '#web/cell/cell-drawing.tsx';
+import type { CellDrawn, DrawnSide } from './cell-drawing.tsx';
 
 const HOUR = 3_600_000;
 
