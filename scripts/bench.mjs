@@ -18,6 +18,7 @@ else
     'label',
     'assay',
     'still',
+    'cell',
     'care',
     'append',
     'first-load',

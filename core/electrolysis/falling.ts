@@ -96,6 +96,10 @@ function falls(asked: FallAsked, fall: number): readonly Draft[] {
   const wallIf: readonly [number, number] | null = divided
     ? [expectedWall + missing - spread, expectedWall + missing + spread]
     : null;
+  // What slows everything alike leaves the divider its share of the volts.
+  const asBefore: readonly [number, number] | null = divided
+    ? [0.6 * drops[0].wall, 1.2 * drops[0].wall * Math.max(1, volts[1] / Math.max(0.1, volts[0])) + 0.1]
+    : null;
   const notWall: readonly [number, number] | null = divided ? [0, expectedWall + 0.15] : null;
   const between: readonly [number, number] | null = divided
     ? [expectedWall + 0.1, Math.max(expectedWall + 0.3, expectedWall + 0.6 * missing)]
@@ -115,7 +119,7 @@ function falls(asked: FallAsked, fall: number): readonly Draft[] {
       says: 'the liquids are colder',
       prior: 0.5,
       explains: part(PER_K * Math.max(0, tempC[0] - tempC[1]), fall),
-      wallV: null,
+      wallV: asBefore,
       check: `${Math.abs(tempC[0] - tempC[1]).toFixed(0)} K colder takes about ${(100 * PER_K * Math.max(0, tempC[0] - tempC[1])).toFixed(0)} % off a current.`,
       next: 'Nothing to do: it comes back with the warmth.',
     },
@@ -124,7 +128,7 @@ function falls(asked: FallAsked, fall: number): readonly Draft[] {
       says: 'the liquid stands lower',
       prior: 0.4,
       explains: part(1.2 * asked.evaporated, fall),
-      wallV: null,
+      wallV: asBefore,
       check: 'Look at the marks on both sides.',
       next: 'Water to the mark: only water has gone.',
     },
@@ -175,7 +179,7 @@ function falls(asked: FallAsked, fall: number): readonly Draft[] {
       says: 'the batteries run down',
       prior: 0.5,
       explains: part(asked.battery, 0.8),
-      wallV: null,
+      wallV: asBefore,
       check: 'Volts at the batteries while they work.',
       next: 'Fresh ones: all of them, never old and new together.',
     });
@@ -230,7 +234,7 @@ function climbs(asked: FallAsked, rise: number): readonly Draft[] {
 
 function ranked(drafts: readonly Draft[], wallRead: number | null): readonly Cause[] {
   const weights = drafts.map(({ prior, explains, wallV }) => {
-    const seen = wallRead === null || !wallV ? 1 : 0.02 + within(wallRead, wallV);
+    const seen = wallRead === null || !wallV ? 1 : 0.002 + within(wallRead, wallV);
     return prior * (0.08 + explains) * seen;
   });
   const all = weights.reduce((sum, each) => sum + each, 0);
@@ -242,5 +246,6 @@ function ranked(drafts: readonly Draft[], wallRead: number | null): readonly Cau
 /** How well a reading lies in a range, 0 to 1. */
 function within(read: number, [low, high]: readonly [number, number]): number {
   const out = Math.max(0, low - read, read - high);
-  return Math.exp(-0.5 * (out / PROBE_SD) ** 2);
+  // Beyond every range the nearest is still the likeliest.
+  return 1 / (1 + (out / PROBE_SD) ** 2);
 }

@@ -1,6 +1,6 @@
 import { useMemo, useState } from 'react';
 import { type CellGear, gelPlug, supplyText, USUAL_CELL } from '#core/cell';
-import { anodeSaid, type CellAnswer, type CellAsked, type CellWarning, suppliesFor } from '#core/electrolysis';
+import { anodeSaid, type CellAnswer, type CellAsked, suppliesFor } from '#core/electrolysis';
 import type { Plan } from '#core/plan';
 import type { CellRun } from '#core/state';
 import { molarMass, substanceOf } from '#core/substance';
@@ -9,6 +9,7 @@ import { useCompute } from '../worker/compute.ts';
 import { useCellRun } from '../worker/run-session.ts';
 import { CurrentChart } from './current-chart.tsx';
 import { GearForm } from './gear-form.tsx';
+import { CellWarnings } from './warning-list.tsx';
 import './cell.css';
 
 interface CellPlanProps {
@@ -127,7 +128,7 @@ function Course({ plan, cell, onControl, onGear, onKeep }: CellPlanProps & { cel
       ) : (
         form
       )}
-      {value ? <Minded warnings={value.warnings} /> : null}
+      {value ? <CellWarnings warnings={value.warnings} /> : null}
     </section>
   );
 }
@@ -268,19 +269,3 @@ function Facts({ answer, cell }: { answer: CellAnswer; cell: CellRun }) {
     </ul>
   );
 }
-
-function Minded({ warnings }: { warnings: readonly CellWarning[] }) {
-  if (warnings.length === 0) return null;
-  return (
-    <ul className="cell-mind" aria-label="What to mind">
-      {warnings.map(({ id, weight, text, atH }) => (
-        <li key={id}>
-          <b className={WEIGHTS[weight]}>{atH === null ? MIND[weight] : `After ${formatNumber(atH, 2)} h:`}</b> {text}
-        </li>
-      ))}
-    </ul>
-  );
-}
-
-const WEIGHTS = { stop: 'stop', caution: 'watch', note: '' } as const;
-const MIND = { stop: 'Stop:', caution: 'Mind:', note: 'Note:' } as const;

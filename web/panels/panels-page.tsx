@@ -14,6 +14,7 @@ import { EvaporateSum } from '../sums/evaporate-sum.tsx';
 import { SurpriseSum } from '../sums/surprise-sum.tsx';
 import { WashSum } from '../sums/wash-sum.tsx';
 import { BufferPanel } from './buffer-panel.tsx';
+import { CellPanel } from './cell-panel.tsx';
 import { ClashPanel } from './clash-panel.tsx';
 import { StillPanel } from './still-panel.tsx';
 import { VesselPanel } from './vessel-panel.tsx';
@@ -29,6 +30,7 @@ const PANELS = {
   vessel: 'Vessel',
   buffer: 'Buffer',
   still: 'Still',
+  cell: 'Cell',
 } as const;
 type Panel = keyof typeof PANELS;
 
@@ -80,6 +82,7 @@ function Shown({ panel, bench, ...of }: ShownProps) {
   if (panel === 'clash') return <ClashPanel />;
   if (panel === 'buffer') return <BufferPanel bench={bench} />;
   if (panel === 'still') return <StillPanel bench={bench} />;
+  if (panel === 'cell') return <CellPanel bench={bench} />;
   if (panel === 'vessel') return <VesselPanel bench={bench} />;
   if (panel === 'surprise') return <SurprisePanel bench={bench} {...of} />;
   return <OfSubstance panel={panel} bench={bench} {...of} />;
