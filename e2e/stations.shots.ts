@@ -67,9 +67,10 @@ test('stations', async ({ page, notebook }) => {
   await expect(page.getByRole('region', { name: 'What to do now' })).toBeVisible();
   await shot('accident');
 
-  await page.goto(`${notebook.origin}/panels/dish?of=potassium-nitrate`);
-  await expect(page.getByText(/of crystals/)).toBeVisible();
-  await shot('panel');
+  const cell = batches.reduce((x, y) => (y.number > x.number ? y : x));
+  await page.goto(`${notebook.origin}/bench/${cell.id}`);
+  await expect(page.getByRole('region', { name: 'Why the current changed' })).toBeVisible();
+  await shot('cell');
 
   await page.goto(`${notebook.origin}/plan/own`);
   await page.getByLabel('Make', { exact: true }).fill('40 g ammonium zinc sulfate');

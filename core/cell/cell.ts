@@ -1,7 +1,7 @@
 import type { AnodeMaterial, CathodeMaterial, CellGear, DividerKind } from './gear.ts';
 import { type Amounts, nothing } from './liquid.ts';
 import { settle } from './settle.ts';
-import { at, COUNT, isA, type SpeciesName, speciesNames } from './species.ts';
+import { at, COUNT, isA, speciesNames } from './species.ts';
 
 // A cell as it runs: two liquids and what stands between them, the electrodes, the supply, the warmth. Plain data, so that it is
 // kept, sent and taken up again. Rates hold for a stride of at most a minute or so; amounts, charge and heat are kept exactly.
@@ -109,9 +109,4 @@ export function addTo(
   for (let i = 0; i < COUNT; i++) n[i]! += what[i]!;
   settle(n);
   gasLeaves(state);
-}
-
-/** mol of a species in both liquids. */
-export function molOf({ a, k }: CellState, name: SpeciesName): number {
-  return a[at[name]]! + k[at[name]]!;
 }

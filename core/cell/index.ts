@@ -1,6 +1,6 @@
 // Cell: what a current does. Charge and Faraday's law; a cell as it runs, one liquid or two with a divider between: conductivity,
 // transport, which reaction wins at each electrode, volts, heat, gases.
-export { addTo, beginning, type CellSetup, type CellState, isDivided, molOf, USUAL_HYDROXIDE } from './cell.ts';
+export { addTo, beginning, type CellSetup, type CellState, isDivided, USUAL_HYDROXIDE } from './cell.ts';
 export { FARADAY } from './charge-of-a-mole.ts';
 export { conductivity, isMeasured } from './conductivity.ts';
 export { type Divider, dividerFor, type GelPlug, gelPlug } from './divider.ts';
@@ -20,12 +20,10 @@ export {
   supplyText,
   USUAL_CELL,
 } from './gear.ts';
-export { type Amounts, amountsOf, chargeOf, concentrations, litreOf, massG, nothing, volumeMl } from './liquid.ts';
-export { pass } from './pass.ts';
-export { constantOf, efficiencyOf, evaporatesKgPerM2H, lossWPerK, type Ranged } from './published.ts';
+export { type Amounts, concentrations, litreOf, massG, nothing, volumeMl } from './liquid.ts';
+export { constantOf, lossWPerK, type Ranged } from './published.ts';
 export { admitCell } from './refused.ts';
 export { type CellPoint, letRun, pointOf } from './run.ts';
 export { dissolveInto, ionsOf, liquidOf, type Named, namedOf, solidOf, substanceNamed } from './salts.ts';
 export { at, formulaOf, isA, masses, type SpeciesName, speciesNames } from './species.ts';
 export { anodeParted, type Drops, type Rates, takeStock } from './stock.ts';
-export { transportNumbersOf } from './transport.ts';

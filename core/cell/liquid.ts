@@ -1,15 +1,4 @@
-import {
-  anionPlaces,
-  anions,
-  at,
-  COUNT,
-  cationPlaces,
-  cations,
-  charges,
-  masses,
-  type SpeciesName,
-  volumes,
-} from './species.ts';
+import { anionPlaces, at, COUNT, cationPlaces, charges, masses, type SpeciesName, volumes } from './species.ts';
 
 /** mol of each species in a liquid, in the order of the list; water counts too. */
 export type Amounts = number[];
@@ -65,9 +54,4 @@ export function concentrations(n: Amounts, into: Amounts = nothing()): Amounts {
   for (const i of cationPlaces) into[i] = n[i]! * per;
   for (const i of anionPlaces) into[i] = n[i]! * per;
   return into;
-}
-
-/** Which ions a liquid holds. */
-export function ionsIn(n: Amounts): readonly SpeciesName[] {
-  return [...cations, ...anions].filter((name) => n[at[name]]! > 0);
 }

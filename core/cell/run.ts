@@ -1,5 +1,5 @@
 import type { CellSetup, CellState } from './cell.ts';
-import { concentrations, volumeMl } from './liquid.ts';
+import { volumeMl } from './liquid.ts';
 import { pass } from './pass.ts';
 import { at } from './species.ts';
 import { type Drops, type Rates, takeStock } from './stock.ts';
@@ -82,6 +82,3 @@ export function pointOf(state: CellState, { amps, volts, drops, pHa, pHk, ca, ck
     mlK: volumeMl(state.k),
   };
 }
-
-/** mol/L of everything on one side. */
-export const strengthsOf = (n: CellState['a']) => concentrations(n);

@@ -1,3 +1,4 @@
+import { potentials } from '#core/data';
 import { type CellSetup, type CellState, isDivided } from './cell.ts';
 import { conductivityAt } from './conductivity.ts';
 import { type Divider, dividerFor } from './divider.ts';
@@ -126,6 +127,22 @@ function anodeVolts(setup: CellSetup, rates: Rates, mA: number): number {
 export const ANODIC = ['oxygen', 'copper', 'zinc', 'iron', 'chlorine', 'carbon'] as const satisfies readonly Half[];
 export const CATHODIC = ['hydrogen', 'copper plates', 'zinc plates'] as const satisfies readonly Half[];
 
+/** V against hydrogen, 25 °C. */
+const standard = (id: string): number => {
+  const row = potentials.find((each) => each.id === id);
+  if (!row) throw new Error(`no potential ${id}`);
+  return row.volts;
+};
+const VOLTS = {
+  copper: standard('Cu2/Cu'),
+  zinc: standard('Zn/Zn'),
+  iron: standard('Fe2/Fe'),
+  chlorine: standard('Cl2/Cl'),
+  oxygen: standard('O2/H2O'),
+};
+/** RT ln 10 ÷ F at 25 °C, V. */
+const NERNST = 0.05916;
+
 /** What stands before an anode, and its mA/cm². */
 interface Before {
   readonly ca: Amounts;
@@ -133,22 +150,22 @@ interface Before {
   readonly mA: number;
 }
 
-const metalVolts = (volts: number, molPerL: number) => volts + 0.0296 * Math.log10(Math.max(1e-5, molPerL));
+const metalVolts = (volts: number, molPerL: number) => volts + (NERNST / 2) * Math.log10(Math.max(1e-5, molPerL));
 /** V that a metal takes to dissolve or to be plated, at 20 mA/cm². */
 const METAL_OVER = 0.06;
 
 function anodePotential(half: Half, { anode }: CellSetup, { ca, pHa, mA }: Before): number {
   switch (half) {
     case 'copper':
-      return metalVolts(0.342, ca[at['Cu2+']]!) + (METAL_OVER * mA) / 20;
+      return metalVolts(VOLTS.copper, ca[at['Cu2+']]!) + (METAL_OVER * mA) / 20;
     case 'zinc':
-      return metalVolts(-0.762, ca[at['Zn2+']]!) + (METAL_OVER * mA) / 20;
+      return metalVolts(VOLTS.zinc, ca[at['Zn2+']]!) + (METAL_OVER * mA) / 20;
     case 'iron':
-      return metalVolts(-0.447, ca[at['Fe2+']]!) + (METAL_OVER * mA) / 20;
+      return metalVolts(VOLTS.iron, ca[at['Fe2+']]!) + (METAL_OVER * mA) / 20;
     case 'chlorine':
-      return 1.358 - 0.059 * Math.log10(Math.max(1e-3, ca[at['Cl-']]!)) + overAt(0.15, mA);
+      return VOLTS.chlorine - NERNST * Math.log10(Math.max(1e-3, ca[at['Cl-']]!)) + overAt(0.15, mA);
     default:
-      return 1.229 - 0.0592 * pHa + overAt(oxygenOver(anode), mA);
+      return VOLTS.oxygen - NERNST * pHa + overAt(oxygenOver(anode), mA);
   }
 }
 
@@ -157,9 +174,9 @@ function cathodeVolts(setup: CellSetup, { cathodic, ck, pHk }: Rates, mA: number
   for (const half of CATHODIC) {
     const share = cathodic[half];
     if (share === undefined || !(share > 0)) continue;
-    if (half === 'copper plates') sum += share * (metalVolts(0.342, ck[at['Cu2+']]!) - (METAL_OVER * mA) / 20);
-    else if (half === 'zinc plates') sum += share * (metalVolts(-0.762, ck[at['Zn2+']]!) - (METAL_OVER * mA) / 20);
-    else sum += share * (-0.0592 * pHk - overAt(hydrogenOver(setup.cathode), mA));
+    if (half === 'copper plates') sum += share * (metalVolts(VOLTS.copper, ck[at['Cu2+']]!) - (METAL_OVER * mA) / 20);
+    else if (half === 'zinc plates') sum += share * (metalVolts(VOLTS.zinc, ck[at['Zn2+']]!) - (METAL_OVER * mA) / 20);
+    else sum += share * (-NERNST * pHk - overAt(hydrogenOver(setup.cathode), mA));
   }
   return sum;
 }

@@ -34,6 +34,8 @@ import { fail, ok, type Result } from '#core/problem';
 import { molarVolume } from '#core/reaction';
 import { fields, flag, list, nullable, number, type Of, one, optional, text } from '#core/shape';
 import { molarMass, type SubstanceId, substanceById, substanceOf } from '#core/substance';
+import { type AtCurrent, atCurrents } from './at-currents.ts';
+import { leftOf, mainSalts, type PlannedTopUp, topUpsOf } from './main-salts.ts';
 import { type CellWarning, cellWarnings, TUB_C } from './outlook.ts';
 
 /** A liquid: mL, and mol/L of what is dissolved in it. */
@@ -113,31 +115,13 @@ export interface CellAnswer {
   readonly cost: number | null;
   readonly warnings: readonly CellWarning[];
   /** What to put into which side, and when, for the current not to fall; empty where top-ups were asked about. */
-  readonly topUps: readonly {
-    readonly atH: number;
-    readonly side: 'anode' | 'cathode';
-    readonly substanceId: SubstanceId;
-    readonly grams: number;
-  }[];
+  readonly topUps: readonly PlannedTopUp[];
   /** The same charge at other currents. */
   readonly atCurrents: readonly AtCurrent[];
   /** What the book says of the anode’s efficiency. */
   readonly book: Ranged;
   /** g in, and out over all places: they are the same. */
   readonly massG: readonly [before: number, after: number];
-}
-
-/** A charge at one current: how long, which volts it takes at first and at most, how warm. */
-export interface AtCurrent {
-  readonly amps: number;
-  readonly hours: number;
-  readonly voltsAtFirst: number;
-  readonly voltsAtMost: number;
-  readonly hottestC: number;
-  /** mA for each cm² of the anode. */
-  readonly mAPerCm2: number;
-  /** False where it stops before: the anode parts, or nothing carries. */
-  readonly whole: boolean;
 }
 
 /** A cell ready to run. */
@@ -273,90 +257,23 @@ export function cell(asked: CellAsked): Result<CellAnswer> {
       vesselC: asked.vesselC ?? TUB_C,
       salts: points.map(({ seconds }, k) => ({ atH: seconds / 3600, ...left[k]! })),
     }),
-    topUps: topUpsOf(
-      asked,
-      salts,
-      points.map(({ seconds }, k) => ({ atH: seconds / 3600, ...left[k]! })),
-    ),
+    topUps:
+      asked.topUps.length > 0
+        ? []
+        : topUpsOf(
+            setup,
+            salts,
+            points.map(({ seconds }, k) => ({ atH: seconds / 3600, ...left[k]! })),
+          ),
     atCurrents: asked.compare ? atCurrents(ready.value, asked.compare) : [],
     book,
     massG: [gramsOf(total(start)) + gramsOf(extra) + worn, gramsOf(total(state)) + state.evaporatedG],
   });
 }
 
-/** Volts beyond which nothing here is run. */
-const MOST_V = 60;
-
-function atCurrents(ready: CellReady, { ampHours, amps }: NonNullable<CellAsked['compare']>): readonly AtCurrent[] {
-  return amps.map((each) => {
-    const setup: CellSetup = {
-      ...ready.setup,
-      gear: { ...ready.setup.gear, supply: { kind: 'bench supply', volts: MOST_V, amps: each } },
-    };
-    const state = beginning(setup, ready);
-    const hours = ampHours / each;
-    const points = letRun(setup, state, {
-      untilS: 3600 * hours * 1.02,
-      strideS: Math.max(60, 36 * hours),
-      points: 40,
-      until: (s) => s.coulombs >= 3600 * ampHours || (s.seconds > 60 && s.amps < 0.02 * each),
-    });
-    return {
-      amps: each,
-      hours,
-      voltsAtFirst: points[0]?.volts ?? 0,
-      voltsAtMost: Math.max(...points.map(({ volts }) => volts)),
-      hottestC: Math.max(...points.map(({ tempC }) => tempC)),
-      mAPerCm2: (1000 * each) / setup.gear.anodeCm2,
-      whole: state.coulombs >= 3600 * ampHours * 0.98,
-    };
-  });
-}
-
 function metalOf({ anode }: CellSetup): number {
   const metal = dissolves(anode);
   return metal ? metalM(metal) : masses[at.C]!;
-}
-
-/** The salt that each side has most of, mol; what a side feeds on. */
-interface MainSalts {
-  readonly anode: readonly [SubstanceId, number] | null;
-  readonly cathode: readonly [SubstanceId, number] | null;
-}
-
-function mainSalts({ a, k }: CellState): MainSalts {
-  const most = (n: Amounts) => [...(namedOf(n)?.dissolved ?? [])].sort((x, y) => y[1] - x[1])[0] ?? null;
-  return { anode: most(a), cathode: most(k) };
-}
-
-/** Share of it that is left on either side. */
-function leftOf({ a, k }: CellState, salts: MainSalts): { anode: number; cathode: number } {
-  const share = (n: Amounts, salt: MainSalts['anode']) => {
-    if (!salt || !(salt[1] > 0)) return 1;
-    return (namedOf(n)?.dissolved.find(([id]) => id === salt[0])?.[1] ?? 0) / salt[1];
-  };
-  return { anode: share(a, salts.anode), cathode: share(k, salts.cathode) };
-}
-
-/** A side wants more when so much is left of its salt; short of it the current falls. */
-const LOW = 0.5;
-const PART = 0.6;
-
-/** What to put in and when, as it is planned; nothing into the side that what is made comes from by design. */
-function topUpsOf(
-  asked: CellAsked,
-  salts: MainSalts,
-  left: readonly { readonly atH: number; readonly anode: number; readonly cathode: number }[],
-): CellAnswer['topUps'] {
-  if (asked.divider === 'none') return [];
-  return (['anode', 'cathode'] as const).flatMap((side) => {
-    const salt = salts[side];
-    const at = left.find((each) => each[side] < LOW);
-    // What the anode side is to turn into is not put back.
-    if (!salt || !at || asked.topUps.length > 0 || (side === 'anode' && dissolves(asked.anode))) return [];
-    const mol = PART * salt[1];
-    return [{ atH: at.atH, side, substanceId: salt[0], grams: mol * molarMass(substanceOf(salt[0]).formula) }];
-  });
 }
 
 function topUp({ substanceId, grams, waterMl }: CellAsked['topUps'][number]): Result<Amounts> {

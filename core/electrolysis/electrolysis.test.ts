@@ -116,7 +116,7 @@ describe('readings', () => {
     const wall = before.find(({ id }) => id === 'wall')!;
     const film = before.find(({ id }) => id === 'film')!;
     expect(wall.wallV![0]).toBeGreaterThan(film.wallV![1]);
-    const high = whyChanged({ ...fall, wallRead: (wall.wallV![0] + wall.wallV![1]) / 2 });
+    const high = whyChanged({ ...fall, wallRead: wall.wallV![0] + 0.3 });
     expect(high[0]!.id).toBe('wall');
     const low = whyChanged({ ...fall, wallRead: 0.2 });
     expect(low[0]!.id).not.toBe('wall');

@@ -22,7 +22,7 @@ export interface Cause {
   readonly says: string;
   /** 0 to 1; all together 1. */
   readonly likely: number;
-  /** V across the divider if it is so; null where nothing divides. */
+  /** V across the divider if it is so, without an upper end where there is none; null where nothing divides. */
   readonly wallV: readonly [low: number, high: number] | null;
   readonly check: string;
   readonly next: string;
@@ -93,8 +93,9 @@ function falls(asked: FallAsked, fall: number): readonly Draft[] {
   const expectedWall = drops[0].wall * (now / amps[0]);
   const missing = Math.max(0, volts[1] - drops[1].anode - drops[1].cathode - restNow - expectedWall);
   const spread = Math.max(0.2, 0.25 * missing);
+  // However clogged: only from so much on.
   const wallIf: readonly [number, number] | null = divided
-    ? [expectedWall + missing - spread, expectedWall + missing + spread]
+    ? [expectedWall + missing - spread, Number.POSITIVE_INFINITY]
     : null;
   // What slows everything alike leaves the divider its share of the volts.
   const asBefore: readonly [number, number] | null = divided

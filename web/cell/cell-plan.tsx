@@ -1,4 +1,4 @@
-import { useMemo, useState } from 'react';
+import { useMemo } from 'react';
 import { type CellGear, gelPlug, supplyText, USUAL_CELL } from '#core/cell';
 import { anodeSaid, type CellAnswer, type CellAsked, suppliesFor } from '#core/electrolysis';
 import type { Plan } from '#core/plan';
@@ -14,6 +14,9 @@ import './cell.css';
 
 interface CellPlanProps {
   readonly plan: Plan;
+  /** Whether one’s own cell is being changed. */
+  readonly open: boolean;
+  readonly onOpen: (open: boolean) => void;
   readonly onControl: (control: string, value: number) => void;
   readonly onGear: (next: CellGear) => void;
   /** Keeps the cell as one’s own, for every plan to come. */
@@ -25,12 +28,12 @@ const NO_EVENTS: [] = [];
 /** The cell of a plan before its current is on: hours at several currents, which supply is enough, the divider, top-ups, what to mind. */
 export function CellPlan({ plan, ...rest }: CellPlanProps) {
   const step = plan.route.steps.find(({ op }) => op.do === 'electrolyse');
-  const open = useMemo(() => ({ batchId: `plan ${plan.route.id}`, plan, events: NO_EVENTS }), [plan]);
+  const asked = useMemo(() => ({ batchId: `plan ${plan.route.id}`, plan, events: NO_EVENTS }), [plan]);
   const question = useMemo(
     () => ({ step: step?.id ?? '', now: new Date(0).toISOString(), shown: [], ifAmps: null }),
     [step?.id],
   );
-  const cell = useCellRun(open, question);
+  const cell = useCellRun(asked, question);
   // What is wrong stands above; the supply or the electrodes can be changed here.
   if (cell.problem)
     return (
@@ -73,15 +76,14 @@ function askedOf({ watch, plan: cell }: CellRun, tempC: number): CellAsked {
   };
 }
 
-function Course({ plan, cell, onControl, onGear, onKeep }: CellPlanProps & { cell: CellRun }) {
-  const [edits, setEdits] = useState(false);
+function Course({ plan, cell, open: edits, onOpen, onControl, onGear, onKeep }: CellPlanProps & { cell: CellRun }) {
   const asked = useMemo(() => askedOf(cell, plan.bench.tempC), [cell, plan.bench.tempC]);
   const answer = useCompute('cell', asked);
   const { gear } = cell.plan;
   const op = plan.route.steps.flatMap((each) => (each.op.do === 'electrolyse' ? [each.op] : []))[0];
   const form = (
     <>
-      <button type="button" className="link" aria-expanded={edits} onClick={() => setEdits(!edits)}>
+      <button type="button" className="link" aria-expanded={edits} onClick={() => onOpen(!edits)}>
         {edits ? 'Close' : 'Your cell'}: {supplyText(gear.supply)}, anode {formatNumber(gear.anodeCm2, 2)} cm²
       </button>
       {edits ? (

@@ -4,8 +4,6 @@ import { substanceOf } from '#core/substance';
 import { formatNumber } from '#core/units';
 import type { CellDrawn, DrawnSide } from './cell-drawing.tsx';
 
-const HOUR = 3_600_000;
-
 /** “40 min”, “9 h”, “2.5 days”. */
 export function spanText(ms: number): string {
   const minutes = ms / 60_000;
@@ -21,8 +19,6 @@ export function timeText(at: number, now: number): string {
   const [a, b] = [dayjs(at), dayjs(now)];
   return a.isSame(b, 'day') ? a.format('HH:mm') : a.format('ddd HH:mm');
 }
-
-export const hoursOf = (ms: number): number => ms / HOUR;
 
 /** What a vessel of the cell is called: the side by its electrode, unless the pot stands in a jar. */
 export function sideName(side: 'anode' | 'cathode', { plan }: CellRun): string {

@@ -11,12 +11,15 @@ const StillPlan = lazy(async () => ({ default: (await import('../still/still-pla
 interface OwnApparatusProps {
   readonly plan: Plan;
   readonly bench: BenchAnswer | undefined;
+  /** Whether what one owns is being changed: stays so when a change is refused. */
+  readonly open: boolean;
+  readonly onOpen: (open: boolean) => void;
   readonly onControl: (control: string, value: number) => void;
   readonly onChange: (change: { readonly still?: Apparatus; readonly cell?: CellGear }) => void;
 }
 
 /** The still or the cell of a plan: as it is here, changed here, kept as one’s own for every plan to come. */
-export function OwnApparatus({ plan, bench, onControl, onChange }: OwnApparatusProps) {
+export function OwnApparatus({ plan, bench, open, onOpen, onControl, onChange }: OwnApparatusProps) {
   const save = useSaveBench();
   const has = (kind: 'distil' | 'electrolyse') => plan.route.steps.some(({ op }) => op.do === kind);
   const keep = (change: Partial<Plan['bench']>) => {
@@ -35,6 +38,8 @@ export function OwnApparatus({ plan, bench, onControl, onChange }: OwnApparatusP
       {has('electrolyse') ? (
         <CellPlan
           plan={plan}
+          open={open}
+          onOpen={onOpen}
           onControl={onControl}
           onGear={(cell) => onChange({ cell })}
           onKeep={() => keep({ cell: plan.bench.cell })}

@@ -64,6 +64,7 @@ interface Changes {
 function Planning({ kept }: { kept: BatchAnswer | null }) {
   const id = useId();
   const navigate = useNavigate();
+  const [gearOpen, setGearOpen] = useState(false);
   const [search, setSearch] = useSearchParams();
   const bottles = useBottles();
   const bench = useBench();
@@ -157,6 +158,8 @@ function Planning({ kept }: { kept: BatchAnswer | null }) {
     <OwnApparatus
       plan={plan}
       bench={bench.data}
+      open={gearOpen}
+      onOpen={setGearOpen}
       onControl={onControl}
       onChange={(change) => setChanges((before) => ({ ...before, routeId: plan.route.id, ...change }))}
     />

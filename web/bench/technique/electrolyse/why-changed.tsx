@@ -11,7 +11,7 @@ export function WhyChanged({ run, step, cell }: { run: Run; step: string; cell: 
   if (!first) return null;
   return (
     <section aria-label="Why the current changed">
-      <h3>{titleOf(cell)}</h3>
+      <h2>{titleOf(cell)}</h2>
       <p className="quiet small">likelihood, cause{drops && wallV !== null ? ', volts across the divider' : ''}</p>
       <ul className="cell-causes">
         {causes.slice(0, 4).map(({ id, says, likely, wallV: range, check, next }, i) => (
@@ -49,6 +49,7 @@ function titleOf({ watch: { changed } }: CellRun): string {
 function rangeText(range: readonly [number, number] | null): string {
   if (!range) return '';
   const [low, high] = range;
+  if (!Number.isFinite(high)) return `over ${low.toFixed(1)}`;
   return low <= 0.05 ? `under ${high.toFixed(1)}` : `${low.toFixed(1)} to ${high.toFixed(1)}`;
 }
 

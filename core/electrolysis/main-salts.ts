@@ -1,0 +1,51 @@
+import { type Amounts, type CellSetup, type CellState, dissolves, namedOf } from '#core/cell';
+import { molarMass, type SubstanceId, substanceOf } from '#core/substance';
+
+/** The salt that each side has most of, mol; what a side feeds on. */
+export interface MainSalts {
+  readonly anode: readonly [SubstanceId, number] | null;
+  readonly cathode: readonly [SubstanceId, number] | null;
+}
+
+export function mainSalts({ a, k }: CellState): MainSalts {
+  const most = (n: Amounts) => [...(namedOf(n)?.dissolved ?? [])].sort((x, y) => y[1] - x[1])[0] ?? null;
+  return { anode: most(a), cathode: most(k) };
+}
+
+/** Share of it that is left on either side. */
+export function leftOf({ a, k }: CellState, salts: MainSalts): { anode: number; cathode: number } {
+  const share = (n: Amounts, salt: MainSalts['anode']) => {
+    if (!salt || !(salt[1] > 0)) return 1;
+    return (namedOf(n)?.dissolved.find(([id]) => id === salt[0])?.[1] ?? 0) / salt[1];
+  };
+  return { anode: share(a, salts.anode), cathode: share(k, salts.cathode) };
+}
+
+/** What to put into which side, and when, h. */
+export interface PlannedTopUp {
+  readonly atH: number;
+  readonly side: 'anode' | 'cathode';
+  readonly substanceId: SubstanceId;
+  readonly grams: number;
+}
+
+/** A side wants more when so much is left of its salt; short of it the current falls. */
+const LOW = 0.5;
+const PART = 0.6;
+
+/** What to put in and when, as it is planned; nothing into the side that what is made comes from by design. */
+export function topUpsOf(
+  { anode, divider }: CellSetup,
+  salts: MainSalts,
+  left: readonly { readonly atH: number; readonly anode: number; readonly cathode: number }[],
+): readonly PlannedTopUp[] {
+  if (divider === 'none') return [];
+  return (['anode', 'cathode'] as const).flatMap((side) => {
+    const salt = salts[side];
+    const at = left.find((each) => each[side] < LOW);
+    // What the anode side is to turn into is not put back.
+    if (!salt || !at || (side === 'anode' && dissolves(anode))) return [];
+    const mol = PART * salt[1];
+    return [{ atH: at.atH, side, substanceId: salt[0], grams: mol * molarMass(substanceOf(salt[0]).formula) }];
+  });
+}
