@@ -74,7 +74,7 @@ test('stations', async ({ page, notebook }) => {
 
   await page.goto(`${notebook.origin}/plan/own`);
   await page.getByLabel('Make', { exact: true }).fill('40 g ammonium zinc sulfate');
-  for (const name of ['Ridgeway', 'Dray', 'Moorlight'])
+  for (const name of ['Ridgeway Zinc', 'Dray', 'Moorlight'])
     await page.getByRole('button', { name: new RegExp(`^Take ${name}`) }).click();
   await page.getByRole('textbox', { name: 'Equation' }).fill('Zn + H2SO4 + NH3 -> (NH4)2Zn(SO4)2.6H2O + H2');
   await expect(page.getByRole('region', { name: 'What comes of it' })).toContainText('At most');
