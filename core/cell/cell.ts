@@ -24,7 +24,7 @@ export interface CellSetup {
 }
 
 /** Hydroxide and acid in a divider, and metals that alkali throws down: a third as quick as in free liquid, fitted to cells as published. Grade C. */
-export const USUAL_HYDROXIDE = 0.35;
+export const USUAL_HYDROXIDE = 0.3;
 
 export interface CellState {
   /** The anode’s side; all there is where nothing divides. */

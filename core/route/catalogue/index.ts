@@ -60,13 +60,14 @@ export const catalogue: readonly Route[] = [
   ammoniaSolution,
   formicAcid,
   strongerVinegar,
+  // Last: a solution only where one is asked for.
+  weighedSolution,
+  iodineSolution,
+  // Days of current come after what is made in an hour.
   acidByCell,
   copperSulfateByCell,
   sodiumHydroxideByCell,
   copperCarbonateByCell,
-  // Last: a solution only where one is asked for.
-  weighedSolution,
-  iodineSolution,
 ];
 
 export function routeById(id: string): Route | undefined {

@@ -139,15 +139,15 @@ function letPass(
 const coefficientOf = ({ products }: Reaction, id: SubstanceId): number =>
   products.find(({ substanceId }) => substanceId === id)?.n ?? 1;
 
-/** Of what a current does not do, how much of it is not known: published ranges are about as wide. */
-const NOT_KNOWN = 0.25;
+/** How far such cells are apart from one another: published ranges are about so wide, widest where half goes astray. */
+const APART = 0.3;
 const LEAST_SD = 1;
 
 /** %; of all that was spent, what went into what is wanted. */
 function efficiencyOf({ op, passage, reaction }: Course): Figure {
   const extent = passage.madeMol / coefficientOf(reaction, op.makes);
   const value = passage.coulombs > 0 ? (100 * extent * op.electrons * FARADAY) / passage.coulombs : 0;
-  const effect = Math.max(LEAST_SD, NOT_KNOWN * (100 - value));
+  const effect = LEAST_SD + APART * value * (1 - Math.min(100, value) / 100);
   return given(
     { symbol: 'η', name: 'current efficiency, in all', unit: '%' },
     { value, uncertainty: { 'cell:efficiency': { name: 'current efficiency', effect } } },
@@ -160,7 +160,8 @@ function extentBy(course: Course): Figure {
   const { op, passage, reaction, passed, most } = course;
   const each = coefficientOf(reaction, op.makes);
   const naming = { symbol: 'ξ', name: 'extent of the cell’s reaction', unit: 'mol' };
-  if (!passed) {
+  // Without salt to spare what is there limits it, and the colour ends it: the charge that takes is what is not known.
+  if (!passed && !op.spare) {
     const reached = most.value > 0 ? Math.min(1, Math.max(0, passage.madeMol / each / most.value)) : 0;
     const f = given(
       { symbol: 'f', name: passage.short ? 'as far as the cell gets' : 'as far as it is run', unit: '' },
@@ -169,9 +170,11 @@ function extentBy(course: Course): Figure {
     );
     return derive(naming, 'f × ξ₀', { f, 'ξ₀': most }, (x) => x.f * x['ξ₀']);
   }
+  // With salt to spare a planned charge is passed: how much it makes is not known better than its efficiency.
+  const charge = passed ?? { ampHours: passage.coulombs / 3600, sd: 0 };
   // What a strap that parted, or spent salt, could not take did nothing here.
-  const did = Math.min(1, passage.coulombs / Math.max(1e-9, 3600 * passed.ampHours));
-  const Q = chargeFigure({ ampHours: did * passed.ampHours, sd: did * passed.sd });
+  const did = Math.min(1, passage.coulombs / Math.max(1e-9, 3600 * charge.ampHours));
+  const Q = chargeFigure({ ampHours: did * charge.ampHours, sd: did * charge.sd });
   return derive(
     naming,
     'min(ξ₀; 3600 × Q × η ÷ (100 × z × F))',
@@ -279,7 +282,7 @@ function figuresOf(course: Course, extent: Figure): Record<string, Figure | null
   const each = coefficientOf(reaction, op.makes);
   const η = efficiencyOf(course);
   const Q =
-    passed || !(η.value > 0)
+    passed || op.spare || !(η.value > 0)
       ? chargeFigure(passed ?? { ampHours: passage.coulombs / 3600, sd: 0 })
       : derive(
           { symbol: 'Q', name: 'charge to pass', unit: 'A·h' },

@@ -49,7 +49,8 @@ export function advice(view: StepView, op: CellOp): ElectrolyseAdvice | null {
     makes: op.makes,
     productSide: sideOfProduct(op),
     electrons,
-    chargeAh: [charge.value, sdOf(charge)],
+    // For what is wanted, a charge is known no better than the efficiency.
+    chargeAh: [charge.value, Math.max(sdOf(charge), (charge.value * sdOf(efficiency)) / Math.max(1, efficiency.value))],
     efficiency: [efficiency.value, sdOf(efficiency)],
     wantedMol: wanted,
     amps: settingOf(facts, op.current),
