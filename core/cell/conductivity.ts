@@ -240,14 +240,20 @@ function read({ curve, times }: { readonly curve: Curve; readonly times: number 
   return times * value * beyond * Math.max(0.2, 1 + rise * dK);
 }
 
-/** Whether a series is held of each pair of ions of a liquid that matters: else its conductivity is about. */
+/** Beyond a series by more than this share of its strongest, a conductivity is not measured. */
+const BEYOND = 1.1;
+
+/** Whether a liquid is one salt with a series that reaches so far: else its conductivity is about. */
 export function isMeasured(c: Amounts): boolean {
+  let N = 0;
+  for (const i of cationPlaces) N += charges[i]! * c[i]!;
   let pairs = 0;
   for (const i of cationPlaces)
     for (const j of anionPlaces) {
       if (c[i]! < 1e-4 || c[j]! < 1e-4) continue;
       pairs++;
-      if (!curveFor(speciesNames[i]!, speciesNames[j]!)) return false;
+      const own = curveFor(speciesNames[i]!, speciesNames[j]!);
+      if (!own || N > BEYOND * own.root.at(-1)! ** 2) return false;
     }
   return pairs === 1;
 }

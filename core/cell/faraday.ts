@@ -25,19 +25,23 @@ export interface Current {
   readonly efficiency: Figure;
 }
 
-/** Moles and grams from a current held for so long. */
+/** A·h of a current held for so many hours. */
+export function chargeOf(amperes: Figure, hours: Figure): Figure {
+  return derive({ symbol: 'Q', name: 'charge', unit: 'A·h' }, 'I × t', { I: amperes, t: hours }, (x) => x.I * x.t);
+}
+
+/** Moles and grams from a charge, A·h, at a current efficiency, %. */
 export function depositFromCharge(
   formula: string,
   electrons: number,
-  { amperes, efficiency }: Current,
-  hours: Figure,
+  { charge, efficiency }: { readonly charge: Figure; readonly efficiency: Figure },
 ): { amount: Figure; mass: Figure } {
   const z = given({ symbol: 'z', name: `electrons for one ${formula}`, unit: '' }, electrons, 'its electrode reaction');
   const amount = derive(
     { symbol: 'n', name: `${formula}, amount`, unit: 'mol' },
-    '3600 × I × t × η ÷ (100 × z × F)',
-    { I: amperes, t: hours, η: efficiency, z, F },
-    (x) => (3600 * x.I * x.t * x.η) / (100 * x.z * x.F),
+    '3600 × Q × η ÷ (100 × z × F)',
+    { Q: charge, η: efficiency, z, F },
+    (x) => (3600 * x.Q * x.η) / (100 * x.z * x.F),
     { source: "Faraday's law", grade: 'A' },
   );
   const M = molarMassFigure(formula);

@@ -5,7 +5,7 @@ export { FARADAY } from './charge-of-a-mole.ts';
 export { conductivity, isMeasured } from './conductivity.ts';
 export { type Divider, dividerFor, type GelPlug, gelPlug } from './divider.ts';
 export { anodeEfficiency, dissolves, mediumOf, PLATES } from './electrodes.ts';
-export { depositFromCharge, electronsFor, hoursForMass } from './faraday.ts';
+export { chargeOf, depositFromCharge, electronsFor, hoursForMass } from './faraday.ts';
 export {
   type AnodeMaterial,
   anodeMaterials,

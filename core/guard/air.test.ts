@@ -109,8 +109,8 @@ describe('caps', () => {
   });
 
   it('are the same for what a current makes', () => {
-    expect(capOfAmount('chlorine', 1.9)?.message).toContain('at most 0.1 mol');
-    expect(capOfAmount('iodine', 0.19)?.message).toContain('up to 10 g');
-    expect(capOfAmount('copper', 5)).toBeNull();
+    expect(capOfAmount('Cl2', 1.9)?.message).toContain('at most 0.1 mol');
+    expect(capOfAmount('I2', 0.19)?.message).toContain('up to 10 g');
+    expect(capOfAmount('Cu', 5)).toBeNull();
   });
 });

@@ -135,16 +135,19 @@ function roundedDown(value: number): number {
   return Number((Math.floor(value / step + 1e-9) * step).toPrecision(2));
 }
 
+/** By formula: an element is one, under whichever name it was found. */
+const HALOGENS: Readonly<Record<string, 'chlorine' | 'bromine'>> = { Cl2: 'chlorine', Br2: 'bromine' };
+
 /** Whether so much of an element or gas by itself is computed here, as of a current: the cap in words where it is not. */
-export function capOfAmount(substanceId: SubstanceId, mol: number): Problem | null {
-  const name = substanceOf(substanceId).name;
-  const g = mol * molarMass(substanceOf(substanceId).formula);
-  if (substanceId === 'iodine' && g > MOST_IODINE_G)
+export function capOfAmount(formula: string, mol: number): Problem | null {
+  const g = formula === 'I2' ? mol * molarMass(formula) : 0;
+  if (g > MOST_IODINE_G)
     return problem(
       'beyond-scope',
       `That is ${formatNumber(g, 2)} g of iodine; up to ${MOST_IODINE_G} g are planned here at a time.`,
     );
-  const most = substanceId === 'chlorine' || substanceId === 'bromine' ? MOST_MOL[substanceId] : undefined;
+  const name = HALOGENS[formula];
+  const most = name && MOST_MOL[name];
   if (most === undefined || mol <= most) return null;
   return problem(
     'beyond-scope',

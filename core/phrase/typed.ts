@@ -3,7 +3,7 @@ import { parseNumber, parseQuantity } from '#core/units';
 import { pointAt } from './phrase.ts';
 
 /** A number as it may be typed, for a pattern. */
-export const NUMBER = String.raw`[-+\u2212]?\d[\d.,]*`;
+export const NUMBER = String.raw`[-+\u2212]?(?:\d[\d.,]*|[.,]\d+)(?:[eE][-+]?\d{1,3}(?!\w))?`;
 
 /** A typed number; a refusal points at it. */
 export function typedNumber(text: string, line: string): Result<number> {

@@ -13,6 +13,7 @@ import {
   clashVerb,
   conductivityVerb,
   crystalsVerb,
+  currentVerb,
   cutVerb,
   dissolveVerb,
   dryVerb,
@@ -37,7 +38,7 @@ import { needsVerb, neutraliseVerb } from './neutral.ts';
 import { reactionVerb } from './reaction-amounts.ts';
 import { asStrength, shareOf } from './share.ts';
 import { convertStrength } from './strength.ts';
-import { balanceVerb, electrolysisVerb, isElectrolysis, molarMassVerb, phVerb } from './verbs.ts';
+import { balanceVerb, molarMassVerb, phVerb } from './verbs.ts';
 import { yieldVerb } from './yield-of.ts';
 
 export interface Reckoning {
@@ -133,9 +134,8 @@ function dispatch(line: string): Result<Found> {
   const reacting = reactionVerb(line);
   if (reacting) return reacting;
   if (/->|→|⇌/.test(line) || (/=/.test(line) && /\+/.test(line))) return balanceVerb(line, line);
-  const cell = electronsVerb(line) ?? cellHeatVerb(line);
+  const cell = electronsVerb(line) ?? cellHeatVerb(line) ?? currentVerb(line);
   if (cell) return cell;
-  if (isElectrolysis(line)) return electrolysisVerb(line);
   const solubility = solubilityVerb(line);
   if (solubility) return solubility;
   return needsVerb(line) ?? inRoom(line) ?? arithmetic(line) ?? shareOf(line) ?? convert(line);

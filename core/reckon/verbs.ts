@@ -1,7 +1,5 @@
-import { depositFromCharge, electronsFor, hoursForMass } from '#core/cell';
 import { phOf } from '#core/equilibrium';
 import { datum, given } from '#core/figure';
-import { capOfAmount } from '#core/guard';
 import {
   cutPhrase,
   type Phrase,
@@ -17,7 +15,7 @@ import { balance, balancedText } from '#core/reaction';
 import { strengthIn } from '#core/solution';
 import { molarMassFigure } from '#core/substance';
 import type { Found } from '#core/sums';
-import { formatNumber, parseNumber } from '#core/units';
+import { formatNumber } from '#core/units';
 
 export function molarMassVerb(rest: string, line: string): Result<Found> {
   const found = readSubstanceName(rest.trim(), line);
@@ -144,74 +142,4 @@ function concentration(stuff: Stuff, phrase: Phrase): Result<number> {
     phrase.tempC,
   );
   return c.ok ? ok(c.value.value) : c;
-}
-
-const CURRENT = /(?<![\w.,])([-+\u2212]?\d[\d.,]*)\s*(mA|A|amps?|amperes?)(?![\w])/i;
-const TIME = /(?<![\w.,])([-+\u2212]?\d[\d.,]*)\s*(s|sec|seconds?|min|minutes?|h|hr|hours?|d|days?)(?![\w])/i;
-const EFFICIENCY = /(?<![\w.,])(\d[\d.,]*)\s*%/;
-const HOURS: Readonly<Record<string, number>> = { s: 1 / 3600, m: 1 / 60, h: 1, d: 24 };
-
-export function isElectrolysis(line: string): boolean {
-  return CURRENT.test(line);
-}
-
-/** “2 A 3 h Cu”, “5 g Cu at 2 A 90%”. */
-export function electrolysisVerb(line: string): Result<Found> {
-  const current = CURRENT.exec(line)!;
-  const amperes = parseNumber(current[1]!);
-  if (!amperes.ok) return { ok: false, problem: { ...amperes.problem, at: pointAt(line, current[0]) } };
-  const I = amperes.value * (current[2]!.toLowerCase() === 'ma' ? 0.001 : 1);
-  if (!(I > 0)) return fail('out-of-range', 'A current is more than 0.', { at: pointAt(line, current[0]) });
-  let rest = line.replace(current[0], ' ').replace(/\bat\b/i, ' ');
-  const share = EFFICIENCY.exec(rest);
-  const percent = share ? parseNumber(share[1]!) : ok(100);
-  if (!percent.ok) return percent;
-  if (!(percent.value > 0 && percent.value <= 100))
-    return fail('out-of-range', 'A current efficiency is more than 0 and at most 100 %.', {
-      at: pointAt(line, share![0]),
-    });
-  if (share) rest = rest.replace(share[0], ' ');
-  const time = TIME.exec(rest);
-  if (time) rest = rest.replace(time[0], ' ');
-  const stuff = readStuff(rest.trim(), line);
-  if (!stuff.ok) return stuff;
-  const { substance, amount } = stuff.value;
-  const electrons = electronsFor(substance.formula);
-  if (electrons === undefined) {
-    return fail(
-      'unknown-substance',
-      `How many electrons ${substance.formula} takes is not held here; there are Cu, Zn, Ag, Ni, Fe, Sn, H2, O2, Cl2 and a few more.`,
-      { at: pointAt(line, rest) },
-    );
-  }
-  const set = {
-    amperes: given({ symbol: 'I', name: 'current', unit: 'A' }, I, 'as typed'),
-    efficiency: given(
-      { symbol: 'η', name: 'current efficiency', unit: '%' },
-      percent.value,
-      share ? 'as typed' : 'all of it, unless said',
-    ),
-  };
-  if (time) {
-    const number = parseNumber(time[1]!);
-    if (!number.ok) return { ok: false, problem: { ...number.problem, at: pointAt(line, time[0]) } };
-    if (number.value < 0) return fail('out-of-range', 'A time is 0 or more.', { at: pointAt(line, time[0]) });
-    const hours = given(
-      { symbol: 't', name: 'time', unit: 'h' },
-      number.value * HOURS[time[2]![0]!.toLowerCase()]!,
-      'as typed',
-    );
-    const { mass, amount: n } = depositFromCharge(substance.formula, electrons, set, hours);
-    const over = capOfAmount(substance.id, n.value);
-    return over ? { ok: false, problem: { ...over, at: pointAt(line, rest.trim()) } } : ok({ figures: [mass, n] });
-  }
-  if (!amount || amount.dimension === 'volume')
-    return fail('missing-part', 'How long, or how much? Write 2 A 3 h Cu, or 5 g Cu at 2 A.', {
-      at: [line.length, line.length],
-    });
-  const grams = amount.dimension === 'mass' ? amount.value : amount.value * molarMassFigure(substance.formula).value;
-  const over = capOfAmount(substance.id, grams / molarMassFigure(substance.formula).value);
-  if (over) return { ok: false, problem: { ...over, at: pointAt(line, rest.trim()) } };
-  const mass = given({ symbol: 'm', name: substance.formula, unit: 'g' }, grams, 'as typed');
-  return ok({ figures: [hoursForMass(substance.formula, electrons, set, mass)] });
 }

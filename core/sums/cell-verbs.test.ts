@@ -36,7 +36,34 @@ describe('a current in one line', () => {
     expect(Math.abs(found('conductivity 0,1 mol/L KCl')[0]!.value / 12.88 - 1)).toBeLessThan(0.03);
   });
 
+  it('reads amp-hours of a meter, exponents, and gases by either name', () => {
+    // 4 × 3600 ÷ (2 × 96485.332) = 0.0746228 mol; × 63.546 = 4.7420 g.
+    for (const line of ['4 A h Cu', '4 Ah copper', '4000 mAh Cu', '4 A·h Cu', '2 A 2 h Cu'])
+      expect(found(line)[0]!.value).toBeCloseTo(4.742, 3);
+    expect(found('1e-1 mol e- at .5 A')[1]!.value).toBeCloseTo(2.68015, 4);
+    expect(found('0.8 A 18 h H2')[1]!.value).toBeCloseTo(0.268642, 5);
+    expect(found('0.8 A 18 h hydrogen')[1]!.value).toBeCloseTo(0.268642, 5);
+  });
+
+  it('leaves the crystal water out of a strength by mass', () => {
+    // 20 % of the decahydrate is 20 × 105.99 ÷ 286.14 = 7.408 % of the carbonate.
+    const [hydrate] = found('conductivity 20% Na2CO3.10H2O');
+    expect(hydrate!.value).toBeCloseTo(found('conductivity 7.408% Na2CO3')[0]!.value, 1);
+  });
+
+  it('takes all for heat where too few volts split water', () => {
+    expect(found('2.1 A 1 V 250 mL heat')[0]!.value).toBeCloseTo((3600 * 2.1) / 1000, 2);
+  });
+
   it.each([
+    ['0.8 A 18 h Cl2', /at most 0.1 mol/],
+    ['0.8 A 18 h chlorine', /at most 0.1 mol/],
+    ['20 A 18 h Br2', /at most 0.03 mol/],
+    ['4 Ah 2 h Cu', /one too many/],
+    ['-4 Ah Cu', /0 or more/],
+    ['4 Ah', /Of what/],
+    ['conductivity 0 mol/L NaOH', /pure water/],
+    ['conductivity 10% NaHCO3', /dissolves to about 1\.\d mol/],
     ['0.2 mol e- at 0 A', /more than 0/],
     ['-1 mol e- at 2 A', /0 or more/],
     ['2 A 12 V 0 mL heat', /more than 0/],

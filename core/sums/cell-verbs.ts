@@ -1,59 +1,25 @@
-import {
-  concentrations,
-  conductivity,
-  FARADAY,
-  ionsOf,
-  isMeasured,
-  litreOf,
-  lossWPerK,
-  type SpeciesName,
-} from '#core/cell';
-import { datum, derive, type Figure, given } from '#core/figure';
+import { concentrations, conductivity, ionsOf, isMeasured, litreOf, lossWPerK, type SpeciesName } from '#core/cell';
+import { solubilityOf } from '#core/dish';
+import { datum, type Figure, given } from '#core/figure';
 import { NUMBER, pointAt, readStuff, typedNumber } from '#core/phrase';
 import { fail, ok, type Result } from '#core/problem';
 import { strengthIn } from '#core/solution';
-import { substanceOf } from '#core/substance';
+import { molarMass, type Substance, substanceOf } from '#core/substance';
 import { formatNumber } from '#core/units';
 import type { Found } from './found.ts';
 
-const ELECTRONS = new RegExp(
-  String.raw`^(${NUMBER})\s*mol\s*(?:of\s+)?(?:e-|e−|electrons?)\s+(?:at\s+)?(${NUMBER})\s*(mA|A)$`,
-  'i',
-);
 const HEAT = new RegExp(
   String.raw`^(?:heat\s+)?(${NUMBER})\s*A\s+(${NUMBER})\s*V\s+(${NUMBER})\s*(mL|L)(?:\s+heat)?$`,
   'i',
 );
-
-/** “0.2 mol e- at 1.5 A”: charge and hours; undefined for any other line. */
-export function electronsVerb(line: string): Result<Found> | undefined {
-  const match = ELECTRONS.exec(line.trim());
-  if (!match) return undefined;
-  const [, molText = '', ampsText = '', unit = 'A'] = match;
-  const mol = typedNumber(molText, line);
-  if (!mol.ok) return mol;
-  const amps = typedNumber(ampsText, line);
-  if (!amps.ok) return amps;
-  if (!(mol.value >= 0)) return fail('out-of-range', 'An amount is 0 or more.', { at: pointAt(line, molText) });
-  const I = amps.value * (unit.toLowerCase() === 'ma' ? 0.001 : 1);
-  if (!(I > 0)) return fail('out-of-range', 'A current is more than 0.', { at: pointAt(line, ampsText) });
-  const n = given({ symbol: 'n', name: 'electrons', unit: 'mol' }, mol.value, 'as typed');
-  const F = datum({ symbol: 'F', name: 'Faraday constant', unit: 'C/mol' }, FARADAY, {
-    source: 'CODATA 2018, exact',
-    grade: 'A',
-  });
-  const Q = derive({ symbol: 'Q', name: 'charge', unit: 'A·h' }, 'n × F ÷ 3600', { n, F }, (x) => (x.n * x.F) / 3600);
-  const current = given({ symbol: 'I', name: 'current', unit: 'A' }, I, 'as typed');
-  return ok({
-    figures: [derive({ symbol: 't', name: 'time', unit: 'h' }, 'Q ÷ I', { Q, I: current }, (x) => x.Q / x.I), Q],
-  });
-}
 
 /** J/(g K) of thin solutions, g/mL. */
 const PER_ML = 4;
 const AIR_C = 20;
 /** V that go into the products of a cell that splits water; the rest is heat. */
 const WATER_V = 1.481;
+/** Below so many V no water is split: what flows dissolves and plates, and all of it is heat. */
+const SPLITS_V = 1.229;
 
 /** “2.1 A 12 V 250 mL heat”: K in an hour at first, and where it ends; undefined for any other line. */
 export function cellHeatVerb(line: string): Result<Found> | undefined {
@@ -76,7 +42,8 @@ export function cellHeatVerb(line: string): Result<Found> | undefined {
       },
       { source: 'heat made less heat lost; losses of beakers and tubs as found, about', grade: 'C' },
     );
-  const watts = Math.max(0, (volts - WATER_V) * amps);
+  const splits = volts >= SPLITS_V;
+  const watts = splits ? Math.max(0, (volts - WATER_V) * amps) : volts * amps;
   const end = AIR_C + watts / lossWPerK(ml);
   return ok({
     figures: [
@@ -84,7 +51,7 @@ export function cellHeatVerb(line: string): Result<Found> | undefined {
       rough({ symbol: 'T', name: `comes to, in air of ${AIR_C} °C`, unit: '°C' }, Math.min(100, end), 0.2),
       given({ symbol: 'P', name: 'from the supply', unit: 'W' }, volts * amps, 'volts times amps'),
     ],
-    note: `About: ${formatNumber(WATER_V, 4)} V of it split water, the rest is heat; where copper dissolves and plates all of it is. ${end > 100 ? 'It would boil: fewer volts. ' : ''}${end > 50 ? 'Plastic softens, gels melt: fewer volts, or a larger vessel.' : ''}`,
+    note: `About: ${splits ? `${formatNumber(WATER_V, 4)} V of it split water, the rest is heat; where copper dissolves and plates all of it is.` : 'too few volts to split water: taken as copper that dissolves and plates, all of it heat.'} ${end > 100 ? 'It would boil: fewer volts. ' : ''}${end > 50 ? 'Plastic softens, gels melt: fewer volts, or a larger vessel.' : ''}`,
   });
 }
 
@@ -115,7 +82,21 @@ export function conductivityVerb(rest: string, line: string): Result<Found> {
     );
   const c = molar(strength.value, strength.unit, { substance, at });
   if (!c.ok) return c;
-  if (!(c.value >= 0 && c.value <= 12)) return fail('out-of-range', 'Held from 0 to about 12 mol/L.', { at });
+  if (!(c.value > 0 && c.value <= 12))
+    return fail(
+      'out-of-range',
+      'Held from a little above 0 to about 12 mol/L; pure water has 0.00006 mS/cm, tap water 0.2 to 1.',
+      {
+        at,
+      },
+    );
+  const most = saturated(substance, tempC);
+  if (most !== null && c.value > most * OVER)
+    return fail(
+      'out-of-range',
+      `${species.name[0]!.toUpperCase()}${species.name.slice(1)} dissolves to about ${formatNumber(most, 2)} mol/L at ${formatNumber(tempC, 3)} °C.`,
+      { at },
+    );
   const n = litreOf(
     Object.fromEntries(ions.map(([name, k]) => [name, k * c.value])) as Partial<Record<SpeciesName, number>>,
   );
@@ -132,21 +113,36 @@ export function conductivityVerb(rest: string, line: string): Result<Found> {
     ],
     note: measured
       ? `${formatNumber(c.value, 3)} mol/L.`
-      : 'About: no series of this salt is held; a salt of the same charges lends its course.',
+      : 'About: no series of this salt is held that reaches so far; its own end, or a salt of the same charges, lends the course.',
   });
+}
+
+/** Tables of solubility and of density are apart by so much. */
+const OVER = 1.06;
+
+/** mol/L at most, where both a solubility and densities are held. */
+function saturated(substance: Substance, tempC: number): number | null {
+  const found = solubilityOf(substanceOf(substance.species), tempC);
+  if (!found.ok) return null;
+  const { gPer100gWater: s } = found.value;
+  const most = molar((100 * s) / (100 + s), 'w/w', { substance: substanceOf(substance.species), at: [0, 0] });
+  return most.ok ? most.value : null;
 }
 
 function molar(
   value: number,
   unit: string,
-  { substance, at }: { substance: Parameters<typeof strengthIn>[2]; at: readonly [number, number] },
+  { substance, at }: { substance: Substance; at: readonly [number, number] },
 ): Result<number> {
   if (unit === 'mol/L') return ok(value);
   if (unit !== 'w/w') return fail('unit-does-not-fit', 'Give the strength in mol/L or mass %.', { at });
+  // Tables of densities hold the salt without its crystal water.
+  const bare = substanceOf(substance.species);
+  const share = molarMass(bare.formula) / molarMass(substance.formula);
   const found = strengthIn(
-    given({ symbol: 'w', name: 'strength', unit: '%' }, value, 'as typed'),
+    given({ symbol: 'w', name: 'strength', unit: '%' }, share * value, 'as typed'),
     'mol/L',
-    substance,
+    bare,
     25,
   );
   return found.ok ? ok(found.value.value) : { ok: false, problem: { ...found.problem, at } };

@@ -3,8 +3,9 @@
 export { boilOffVerb } from './boil-off.ts';
 export { type BufferFromShelf, type BufferPart, bufferFromShelf } from './buffer-from-shelf.ts';
 export { bufferVerb } from './buffer-verb.ts';
-export { cellHeatVerb, conductivityVerb, electronsVerb } from './cell-verbs.ts';
+export { cellHeatVerb, conductivityVerb } from './cell-verbs.ts';
 export { clashVerb } from './clash-verb.ts';
+export { currentVerb, electronsVerb } from './current-verbs.ts';
 export { crystalsVerb, dissolveVerb, solubilityVerb, washVerb } from './dish-verbs.ts';
 export { dryVerb } from './dry-verb.ts';
 export type { Found } from './found.ts';
