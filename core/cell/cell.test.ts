@@ -348,6 +348,28 @@ describe('a run', () => {
     expect(topped.massG[1]).toBeCloseTo(topped.massG[0], 4);
   });
 
+  it('boils, and gets no hotter, where far too much flows', () => {
+    const answer = ran({ ...acidCell, holdA: 12, hours: 3 });
+    expect(answer.hottestC).toBe(100);
+    expect(answer.warnings.find(({ id }) => id === 'hot')?.text).toMatch(/boils/);
+    expect(answer.evaporatedG).toBeGreaterThan(ran({ ...acidCell, holdA: 1, hours: 3 }).evaporatedG);
+    expect(answer.massG[1] / answer.massG[0]).toBeCloseTo(1, 6);
+  });
+
+  it('says that too few volts hardly pass a current', () => {
+    const few = { ...copperCell, gear: { ...copperCell.gear, supply: { ...copperCell.gear.supply, volts: 1 } } };
+    expect(ran({ ...few, holdA: null }).warnings.map(({ id }) => id)).toContain('few-volts');
+    expect(ran(copperCell).warnings.map(({ id }) => id)).not.toContain('few-volts');
+  });
+
+  it('compares currents by the volts they take while they flow, not by those of a strap that has parted', () => {
+    const { atCurrents } = ran({ ...copperCell, anodeG: 1, compare: { ampHours: 10, amps: [0.2, 0.4] } });
+    for (const each of atCurrents) {
+      expect(each.whole).toBe(false);
+      expect(each.voltsAtMost).toBeLessThan(10);
+    }
+  });
+
   it('takes what is added to a side of one liquid into that liquid', () => {
     const s = setup({ divider: 'none', anode: 'platinum' });
     const state = beginning(s, { anolyte: litreOf({ 'Cu2+': 0.2, 'SO4 2-': 0.2 }), catholyte: null, anodeMol: null });
@@ -366,6 +388,16 @@ describe('a run', () => {
       'lead dioxide in chloride',
       { anode: 'lead dioxide', anolyte: { ml: 200, parts: [{ substanceId: 'sodium-chloride', molPerL: 1 }] } },
       /lead into the liquid/,
+    ],
+    ['stainless steel where sulfate turns acid', { anode: 'stainless steel' }, /chromium/],
+    ['nickel where sulfate turns acid', { anode: 'nickel' }, /turns acid/],
+    [
+      'a top-up after the end',
+      {
+        hours: 5,
+        topUps: [{ atH: 20, side: 'cathode', substanceId: 'magnesium-sulfate', grams: 5, waterMl: 0 }],
+      },
+      /too late: it runs for 5/,
     ],
     ['water alone', { anolyte: { ml: 200, parts: [] } }, /hardly anything flows/],
     ['no liquid behind a divider', { catholyte: null }, /cathode side too/],

@@ -22,6 +22,10 @@ const DIFFUSES = 1.2e-5;
 /** J/(g K) of a salt solution, and of the vessel, J/K. */
 const HEAT_PER_G = 3.9;
 const VESSEL_J_PER_K = 120;
+/** °C; salt lifts it a little. */
+const BOILS_C = 100;
+/** J/g of water at its boil. */
+const LATENT = 2257;
 const CARRIED_G_PER_AH = constantOf('mist and gas carry-over at 1 A').value;
 const SECONDS_PER_H = 3600;
 
@@ -48,8 +52,8 @@ export function pass(live: Live, most: number): number {
   gasLeaves(state);
   const supplied = rates.amps * rates.volts * dt;
   const chemical = 1000 * (enthalpyOf(state) - before);
-  warm(live, dt, { supplied, chemical });
-  evaporate(live, dt);
+  const boiling = warm(live, dt, { supplied, chemical });
+  evaporate(live, dt, boiling / LATENT);
   age(live, dt);
   state.seconds += dt;
   state.coulombs += rates.amps * dt;
@@ -128,30 +132,33 @@ export function enthalpyOf({ a, k, gas, evaporatedG }: CellState): number {
   return sum;
 }
 
+/** Warms it, no further than to its boil; answers the J that boil water off. */
 function warm(
   { setup: { airC }, state }: Live,
   dt: number,
   { supplied, chemical }: { supplied: number; chemical: number },
-): void {
+): number {
   const grams = massG(state.a) + massG(state.k);
   const capacity = HEAT_PER_G * grams + VESSEL_J_PER_K;
   const perK = lossWPerK(volumeMl(state.a) + volumeMl(state.k));
   const made = supplied - chemical;
   // Towards its end by the exponential: a long stride overshoots nothing.
   const end = airC + made / dt / perK;
-  const next = end + (state.tempC - end) * Math.exp((-perK * dt) / capacity);
+  const free = end + (state.tempC - end) * Math.exp((-perK * dt) / capacity);
+  const next = Math.min(free, BOILS_C);
   const stored = capacity * (next - state.tempC);
   state.tempC = next;
   state.energy.supplied += supplied;
   state.energy.chemical += chemical;
   state.energy.stored += stored;
   state.energy.lost += made - stored;
+  return free > next ? Math.max(0, made - stored - perK * (next - airC) * dt) : 0;
 }
 
-function evaporate({ setup: { gear }, state, rates: { amps } }: Live, dt: number): void {
+function evaporate({ setup: { gear }, state, rates: { amps } }: Live, dt: number, boiledG: number): void {
   const perS = (evaporatesKgPerM2H(state.tempC) * gear.openCm2) / 1e4 / 3.6 + (CARRIED_G_PER_AH * amps) / SECONDS_PER_H;
   const water = state.a[at.H2O]! + state.k[at.H2O]!;
-  const gone = Math.min(perS * dt, 0.02 * water * WATER_M);
+  const gone = Math.min(perS * dt + boiledG, 0.02 * water * WATER_M);
   if (!(water > 0)) return;
   for (const n of [state.a, state.k]) n[at.H2O]! -= (gone / WATER_M) * (n[at.H2O]! / water);
   state.evaporatedG += gone;

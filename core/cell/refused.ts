@@ -25,8 +25,10 @@ export function admitCell({ anode, divider, supply, anolyte, catholyte }: CellBu
   const a = concentrations(anolyte);
   const chloride = a[at['Cl-']]! > 0.01;
   const acid = a[at['H+']]! > 0.01 || a[at['Cu2+']]! > 0.001 || a[at['Zn2+']]! > 0.001;
+  // What survives on the anode’s side of a sulfate gives acid there, however neutral it starts.
+  const sours = a[at['HCO3-']]! + a[at['CO3 2-']]! + a[at['OH-']]! < ALKALINE;
   const attacks = chloride || a[at['NO3-']]! > 0.01 || a[at['CH3COO-']]! > 0.01;
-  const wrong = wrongAnode(anode, { chloride, acid, attacks });
+  const wrong = wrongAnode(anode, { chloride, acid: acid || sours, attacks });
   if (wrong) return fail('beyond-scope', wrong, { field: 'anode' });
   if (divider === 'gelatin gel' && (catholyte ? concentrations(catholyte)[at['OH-']]! > 0.1 : false))
     return fail('out-of-range', 'Gelatin dissolves in alkali: take agar.', { field: 'divider' });
@@ -43,6 +45,9 @@ export function admitCell({ anode, divider, supply, anolyte, catholyte }: CellBu
   }
   return ok(true);
 }
+
+/** mol/L of carbonate or hydroxide from which an anode’s acid is taken up. */
+const ALKALINE = 0.01;
 
 /** mS/cm below which a small cell hardly runs. */
 const LEAST = 0.3;
@@ -62,7 +67,7 @@ function wrongAnode(anode: AnodeMaterial, { chloride, acid, attacks }: Before): 
         : null;
     case 'nickel':
       return chloride || acid
-        ? 'Nickel dissolves as an anode in acid or chloride. It stands in alkali and carbonate; here take carbon or coated titanium.'
+        ? 'Nickel dissolves as an anode in chloride, and where the liquid turns acid. It stands in alkali and carbonate; here take carbon or coated titanium.'
         : null;
     case 'lead dioxide':
       return attacks

@@ -34,6 +34,7 @@ import { fail, ok, type Result } from '#core/problem';
 import { molarVolume } from '#core/reaction';
 import { fields, flag, list, nullable, number, type Of, one, optional, text } from '#core/shape';
 import { molarMass, type SubstanceId, substanceById, substanceOf } from '#core/substance';
+import { formatNumber } from '#core/units';
 import { type AtCurrent, atCurrents } from './at-currents.ts';
 import { leftOf, mainSalts, type PlannedTopUp, topUpsOf } from './main-salts.ts';
 import { type CellWarning, cellWarnings, TUB_C } from './outlook.ts';
@@ -213,6 +214,13 @@ const POINTS = 240;
 export function cell(asked: CellAsked): Result<CellAnswer> {
   const ready = cellFor(asked);
   if (!ready.ok) return ready;
+  const late = asked.topUps.findIndex(({ atH }) => atH > asked.hours);
+  if (late >= 0)
+    return fail(
+      'out-of-range',
+      `A top-up after ${formatNumber(asked.topUps[late]!.atH, 3)} h comes too late: it runs for ${formatNumber(asked.hours, 3)} h.`,
+      { field: `topUps.${late}.atH` },
+    );
   const { setup, book } = ready.value;
   const state = beginning(setup, ready.value);
   const start = structuredClone(state);
@@ -220,7 +228,7 @@ export function cell(asked: CellAsked): Result<CellAnswer> {
   const salts = mainSalts(start);
   const left: { readonly anode: number; readonly cathode: number }[] = [];
   const extra: Amounts = nothing();
-  const inOrder = [...asked.topUps].sort((a, b) => a.atH - b.atH).filter(({ atH }) => atH < asked.hours);
+  const inOrder = [...asked.topUps].sort((a, b) => a.atH - b.atH);
   for (const stop of [...inOrder, null]) {
     const untilS = 3600 * (stop?.atH ?? asked.hours);
     const share = Math.max(2, Math.round((POINTS * (untilS - state.seconds)) / (3600 * asked.hours)));

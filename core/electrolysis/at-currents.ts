@@ -1,4 +1,4 @@
-import { beginning, type CellSetup, letRun } from '#core/cell';
+import { beginning, type CellPoint, type CellSetup, letRun } from '#core/cell';
 import type { CellBegun } from './replay.ts';
 
 /** A charge at one current: how long, which volts it takes at first and at most, how warm. */
@@ -16,6 +16,12 @@ export interface AtCurrent {
 
 /** Volts beyond which nothing here is run. */
 const MOST_V = 60;
+
+/** The points at which the current is what was asked; the first one where it never is. What parts or is spent takes all volts for nothing. */
+function carrying(points: readonly CellPoint[], amps: number): readonly CellPoint[] {
+  const found = points.filter((each) => each.amps >= 0.98 * amps);
+  return found.length > 0 ? found : points.slice(0, 1);
+}
 
 /** A charge passed at each current, whatever volts that takes. */
 export function atCurrents(
@@ -39,7 +45,7 @@ export function atCurrents(
       amps: each,
       hours,
       voltsAtFirst: points[0]?.volts ?? 0,
-      voltsAtMost: Math.max(...points.map(({ volts }) => volts)),
+      voltsAtMost: Math.max(...carrying(points, each).map(({ volts }) => volts)),
       hottestC: Math.max(...points.map(({ tempC }) => tempC)),
       mAPerCm2: (1000 * each) / setup.gear.anodeCm2,
       whole: state.coulombs >= 3600 * ampHours * 0.98,

@@ -1,5 +1,6 @@
 import { at, type CellPoint, type CellSetup, type CellState, constantOf, dissolves, dividerFor } from '#core/cell';
 import { endSigns, supplyRows } from '#core/data';
+import { formatNumber } from '#core/units';
 
 /** What to mind of a course, with its number and when: h from its beginning; null for from the start. */
 export interface CellWarning {
@@ -11,6 +12,7 @@ export interface CellWarning {
     | 'leads'
     | 'supply-limit'
     | 'supply-flat'
+    | 'few-volts'
     | 'capacity'
     | 'no-current'
     | 'powder'
@@ -48,6 +50,11 @@ type Say = (
 /** °C of a plastic tub that softens, where nothing else is said. */
 export const TUB_C = 50;
 
+/** °C from which it is said to boil. */
+const BOILS_C = 99.5;
+/** Of what a supply gives: less of it flows for want of volts. */
+const HARDLY = 0.1;
+
 const fixed = (value: number, digits = 1) => value.toFixed(digits);
 
 /** Everything to mind of a course. */
@@ -76,7 +83,7 @@ export function cellWarnings({ setup, start, end, points, vesselC, salts }: Mind
     say(
       'hot',
       'stop',
-      `It reaches ${fixed(hottest, 0)} °C; the vessel bears ${fixed(vesselC, 0)}. Fewer volts, or a larger vessel.`,
+      `${hottest >= BOILS_C ? 'It boils' : `It reaches ${fixed(hottest, 0)} °C`}; the vessel bears ${fixed(vesselC, 0)}. Fewer volts, or a larger vessel.`,
       hotAt,
     );
   const divider = dividerFor(setup.divider);
@@ -103,6 +110,12 @@ export function cellWarnings({ setup, start, end, points, vesselC, salts }: Mind
       'caution',
       `The cell would take more than the adapter’s ${supply.amps} A: it switches off and on again. A lamp or a resistor in series, or less area.`,
       hoursOf(({ amps }) => amps >= supply.amps - 1e-6),
+    );
+  if (most < HARDLY * supply.amps)
+    say(
+      'few-volts',
+      'caution',
+      `At ${formatNumber(supply.volts, 2)} V no more than ${formatNumber(most, 2)} A flow, of the ${formatNumber(supply.amps, 2)} A it can give: more volts, more area or a smaller gap.`,
     );
   if (supply.kind === 'battery' && supply.ampHours === undefined)
     say('capacity', 'caution', 'How many A·h the batteries hold is not known: how long they last is not said.');
