@@ -54,11 +54,14 @@ test('a substance that no route makes: own equation, own steps, a change midway,
   await expect(async () => {
     if (await there.isVisible()) return;
     await page.keyboard.press('Escape');
+    await expect(grip).not.toHaveAttribute('aria-pressed', 'true', { timeout: 2000 });
     await grip.focus();
     await page.keyboard.press('Space');
-    await expect(page.getByText(/is picked up/)).toBeAttached({ timeout: 2000 });
+    await expect(grip).toHaveAttribute('aria-pressed', 'true', { timeout: 2000 });
+    // Picked up, it is over its own place.
+    await expect(page.getByText('It would be step 5.')).toBeAttached({ timeout: 2000 });
     await page.keyboard.press('ArrowLeft');
-    await expect(page.getByText(/It would be step/)).toBeAttached({ timeout: 2000 });
+    await expect(page.getByText('It would be step 4.')).toBeAttached({ timeout: 2000 });
     await page.keyboard.press('Space');
     await expect(there).toBeVisible({ timeout: 2000 });
   }).toPass();
@@ -215,6 +218,7 @@ test('a chain of three from zinc, handed on wet, comes to an overall yield worke
   await putBottle(page, 'vinegar 8% 5 L 5.50', /Vinegar/);
   await page.getByRole('link', { name: /Plan/ }).click();
   await page.getByRole('link', { name: 'Over intermediates' }).click();
+  await expect(page).toHaveURL(/\/plan\/chain/);
   const make = page.getByLabel('Make', { exact: true });
   await make.fill('12 g zinc acetate from gold');
   await expect(page.getByText(/No chain of routes leads from|No substance known/)).toBeVisible();

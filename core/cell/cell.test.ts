@@ -362,6 +362,23 @@ describe('a run', () => {
     expect(ran(copperCell).warnings.map(({ id }) => id)).not.toContain('few-volts');
   });
 
+  it('asks for no salt where alkali takes its place, and does where hydroxide falls', () => {
+    const short = (over: Partial<CellAsked>) => {
+      const { warnings, topUps } = ran({ ...copperCell, hours: 60, holdA: 0.4, anodeG: 200, ...over });
+      return [warnings.some(({ id }) => id === 'salt-short'), topUps.some(({ side }) => side === 'cathode')];
+    };
+    expect(short({})).toEqual([true, true]);
+    const soda = (molPerL: number) => ({ ml: 300, parts: [{ substanceId: 'sodium-hydrogencarbonate', molPerL }] });
+    const lye: Partial<CellAsked> = {
+      anode: 'carbon',
+      anodeG: null,
+      anolyte: soda(1),
+      catholyte: soda(0.05),
+      hours: 8,
+    };
+    expect(short(lye)).toEqual([false, false]);
+  });
+
   it('compares currents by the volts they take while they flow, not by those of a strap that has parted', () => {
     const { atCurrents } = ran({ ...copperCell, anodeG: 1, compare: { ampHours: 10, amps: [0.2, 0.4] } });
     for (const each of atCurrents) {

@@ -25,5 +25,5 @@ export { constantOf, lossWPerK, type Ranged } from './published.ts';
 export { admitCell } from './refused.ts';
 export { type CellPoint, letRun, pointOf } from './run.ts';
 export { dissolveInto, ionsOf, liquidOf, type Named, namedOf, solidOf, substanceNamed } from './salts.ts';
-export { at, formulaOf, isA, masses, type SpeciesName, speciesNames } from './species.ts';
+export { at, cationPlaces, charges, formulaOf, isA, masses, type SpeciesName, speciesNames } from './species.ts';
 export { anodeParted, type Drops, type Rates, takeStock } from './stock.ts';

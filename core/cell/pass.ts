@@ -109,15 +109,17 @@ function migrate(state: CellState, t: Amounts, q: number): void {
 }
 
 /** Salt goes from the stronger side to the weaker, through the divider’s pores. */
-function diffuse({ setup, state, rates: { ca, ck } }: Live, dt: number): void {
+function diffuse({ setup, state }: Live, dt: number): void {
   const divider = dividerOfKind(setup.divider)!;
   const times = divider.times?.value ?? 30;
   const { cm2, mm } = layerOf(setup);
   const litresPerS = (DIFFUSES / times) * (cm2 / (mm / 10)) * 1e-3;
-  const least = Math.min(volumeMl(state.a), volumeMl(state.k)) / 1000;
-  const litres = Math.min(litresPerS * dt, 0.2 * least);
-  for (const i of cationPlaces) exchange(state, i, litres * (ca[i]! - ck[i]!));
-  for (const i of anionPlaces) exchange(state, i, litres * (ca[i]! - ck[i]!));
+  const [la, lk] = [volumeMl(state.a) / 1000, volumeMl(state.k) / 1000];
+  if (!(la > 1e-9 && lk > 1e-9)) return;
+  // By what is there now, not before the ions migrated: nothing gives more than it has.
+  const litres = Math.min(litresPerS * dt, 0.2 * Math.min(la, lk));
+  for (const i of cationPlaces) exchange(state, i, litres * (state.a[i]! / la - state.k[i]! / lk));
+  for (const i of anionPlaces) exchange(state, i, litres * (state.a[i]! / la - state.k[i]! / lk));
 }
 
 function exchange(state: CellState, i: number, mol: number): void {

@@ -7,6 +7,8 @@ export interface AtCurrent {
   readonly hours: number;
   readonly voltsAtFirst: number;
   readonly voltsAtMost: number;
+  /** What it takes when it conducts best. */
+  readonly voltsAtLeast: number;
   readonly hottestC: number;
   /** mA for each cm² of the anode. */
   readonly mAPerCm2: number;
@@ -14,13 +16,13 @@ export interface AtCurrent {
   readonly whole: boolean;
 }
 
-/** Volts beyond which nothing here is run. */
-const MOST_V = 60;
+/** V beyond which nothing here is run: at so many less flows than was asked. */
+export const MOST_V = 60;
 
-/** The points at which the current is what was asked; the first one where it never is. What parts or is spent takes all volts for nothing. */
+/** Up to where the current is last what was asked: what has parted or is spent takes all volts for nothing. */
 function carrying(points: readonly CellPoint[], amps: number): readonly CellPoint[] {
-  const found = points.filter((each) => each.amps >= 0.98 * amps);
-  return found.length > 0 ? found : points.slice(0, 1);
+  const last = points.findLastIndex((each) => each.amps >= 0.98 * amps);
+  return points.slice(0, Math.max(1, last + 1));
 }
 
 /** A charge passed at each current, whatever volts that takes. */
@@ -41,11 +43,13 @@ export function atCurrents(
       points: 40,
       until: (s) => s.coulombs >= 3600 * ampHours || (s.seconds > 60 && s.amps < 0.02 * each),
     });
+    const volts = carrying(points, each).map((point) => point.volts);
     return {
       amps: each,
       hours,
       voltsAtFirst: points[0]?.volts ?? 0,
-      voltsAtMost: Math.max(...carrying(points, each).map(({ volts }) => volts)),
+      voltsAtMost: Math.max(...volts),
+      voltsAtLeast: Math.min(...volts),
       hottestC: Math.max(...points.map(({ tempC }) => tempC)),
       mAPerCm2: (1000 * each) / setup.gear.anodeCm2,
       whole: state.coulombs >= 3600 * ampHours * 0.98,

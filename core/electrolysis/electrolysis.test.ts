@@ -3,6 +3,7 @@ import { FARADAY } from '#core/cell';
 import { chargeFrom } from './charge.ts';
 import { whyChanged } from './falling.ts';
 import { efficiencyFrom, progressOf, sdOfRange } from './progress.ts';
+import { suppliesFor } from './supplies.ts';
 
 describe('charge', () => {
   it('comes from readings, however far apart and in whatever order', () => {
@@ -137,5 +138,26 @@ describe('readings', () => {
     expect(whyChanged({ ...fall, amps: [0.42, 0.415] })).toEqual([]);
     expect(whyChanged({ ...fall, amps: [0.4, 0.3], volts: [4, 3] })).toEqual([]);
     expect(whyChanged({ ...fall, amps: [0.3, 0.42] })[0]!.id).toMatch(/made|warm/);
+  });
+});
+
+describe('usual supplies', () => {
+  const judged = (name: RegExp, over: Partial<Parameters<typeof suppliesFor>[0]>) =>
+    suppliesFor({ voltsAtFirst: 4, voltsAtMost: 4, voltsAtLeast: 4, amps: 0.4, ampHours: 1.5, ...over }).find((each) =>
+      name.test(each.name),
+    )!;
+
+  it('that start slower and come to the current are not called useless', () => {
+    const cell = { voltsAtFirst: 20, voltsAtMost: 20, voltsAtLeast: 8 };
+    expect(judged(/12 V DC/, cell)).toMatchObject({ does: 'nearly', why: expect.stringContaining('starts slower') });
+    expect(judged(/USB/, cell)).toMatchObject({ does: 'no', why: expect.stringContaining('never') });
+  });
+
+  it('give out by volts, amps or amp-hours', () => {
+    expect(judged(/USB/, {}).does).toBe('yes');
+    expect(judged(/USB/, { voltsAtMost: 6 }).why).toMatch(/falls towards the end/);
+    expect(judged(/USB/, { amps: 3 }).why).toMatch(/2 A at most/);
+    expect(judged(/alkaline/, { ampHours: 12 }).why).toMatch(/2 A·h of the 12.0/);
+    expect(judged(/12 V DC/, {}).why).toMatch(/draws too much/);
   });
 });

@@ -11,6 +11,7 @@ export {
   cellShape,
 } from './asked.ts';
 export type { AtCurrent } from './at-currents.ts';
+export { MOST_V } from './at-currents.ts';
 export { type CurrentRead, chargeFrom, type Passed } from './charge.ts';
 export type { Cause, CauseId, FallAsked } from './falling.ts';
 export type { CellInstant } from './instant.ts';

@@ -1,24 +1,44 @@
-import { type Amounts, type CellSetup, type CellState, dissolves, namedOf } from '#core/cell';
+import {
+  type Amounts,
+  at,
+  type CellSetup,
+  type CellState,
+  cationPlaces,
+  charges,
+  dissolves,
+  namedOf,
+} from '#core/cell';
 import { molarMass, type SubstanceId, substanceOf } from '#core/substance';
 
 /** The salt that each side has most of, mol; what a side feeds on. */
 export interface MainSalts {
   readonly anode: readonly [SubstanceId, number] | null;
   readonly cathode: readonly [SubstanceId, number] | null;
+  /** mol of charge of what carries on the cathode’s side. */
+  readonly carries: number;
 }
 
 export function mainSalts({ a, k }: CellState): MainSalts {
   const most = (n: Amounts) => [...(namedOf(n)?.dissolved ?? [])].sort((x, y) => y[1] - x[1])[0] ?? null;
-  return { anode: most(a), cathode: most(k) };
+  return { anode: most(a), cathode: most(k), carries: carriedBy(k) };
 }
 
-/** Share of it that is left on either side. */
+/** mol of charge of the metals that are dissolved. */
+function carriedBy(n: Amounts): number {
+  return cationPlaces.reduce((sum, i) => sum + (i === at['H+'] ? 0 : charges[i]! * n[i]!), 0);
+}
+
+/**
+ * Share of it that is left on either side. What turns into an alkali that stays dissolved carries better than before: it is not
+ * short of salt, as one is whose metal falls as hydroxide.
+ */
 export function leftOf({ a, k }: CellState, salts: MainSalts): { anode: number; cathode: number } {
   const share = (n: Amounts, salt: MainSalts['anode']) => {
     if (!salt || !(salt[1] > 0)) return 1;
     return (namedOf(n)?.dissolved.find(([id]) => id === salt[0])?.[1] ?? 0) / salt[1];
   };
-  return { anode: share(a, salts.anode), cathode: share(k, salts.cathode) };
+  const carries = salts.carries > 0 ? Math.min(1, carriedBy(k) / salts.carries) : 1;
+  return { anode: share(a, salts.anode), cathode: Math.max(carries, share(k, salts.cathode)) };
 }
 
 /** What to put into which side, and when, h. */

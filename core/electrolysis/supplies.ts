@@ -30,11 +30,13 @@ const KINDS: readonly {
 export function suppliesFor({
   voltsAtFirst,
   voltsAtMost,
+  voltsAtLeast,
   amps,
   ampHours,
 }: {
   readonly voltsAtFirst: number;
   readonly voltsAtMost: number;
+  readonly voltsAtLeast: number;
   readonly amps: number;
   readonly ampHours: number;
 }): readonly SupplyJudged[] {
@@ -46,11 +48,12 @@ export function suppliesFor({
       { name: kind.name, volts, does, why },
     ];
     if (kind.amps < amps * 0.98) return of('no', `gives ${kind.amps} A at most`);
-    if (volts < voltsAtFirst) return of('no', `${volts} V do not bring that current even at first`);
+    if (volts < voltsAtLeast) return of('no', `${volts} V never bring that current`);
     if (kind.ampHours !== null && kind.ampHours < ampHours)
       return of('no', `holds about ${kind.ampHours} A·h of the ${ampHours.toFixed(1)} that are needed`);
     const over = volts > 1.5 * voltsAtMost && kind.ampHours === null && kind.inSeries === 1;
     if (over) return of('nearly', 'more volts than it takes: it draws too much without a resistor or a limit');
+    if (volts < voltsAtFirst) return of('nearly', 'starts slower, and comes to that current as it conducts better');
     if (volts < voltsAtMost) return of('nearly', 'the current falls towards the end');
     return of('yes', 'enough to the end');
   });

@@ -160,7 +160,7 @@ describe('copies', () => {
     const home = mkdtempSync(join(tmpdir(), 'still-old-'));
     const file = join(home, 'still.db');
     const db = openDb(file);
-    db.exec('DROP TABLE identity; DROP TABLE device; DROP TABLE own_route');
+    db.exec('DROP TABLE identity; DROP TABLE device; DROP TABLE own_route; DROP TABLE cell_reading');
     db.pragma('user_version = 5');
     db.close();
     openDb(file).close();

@@ -1,6 +1,6 @@
 import { useMemo } from 'react';
 import { type CellGear, gelPlug, supplyText, USUAL_CELL } from '#core/cell';
-import { anodeSaid, type CellAnswer, type CellAsked, suppliesFor } from '#core/electrolysis';
+import { type AtCurrent, anodeSaid, type CellAnswer, type CellAsked, MOST_V, suppliesFor } from '#core/electrolysis';
 import type { Plan } from '#core/plan';
 import type { CellRun } from '#core/state';
 import { molarMass, substanceOf } from '#core/substance';
@@ -160,7 +160,7 @@ function Currents({ answer, cell, onAmps }: { answer: CellAnswer; cell: CellRun;
           <tr>
             <th scope="col">A</th>
             <th scope="col">h</th>
-            <th scope="col">V, first to most</th>
+            <th scope="col">V at first, then</th>
             <th scope="col">to °C</th>
             <th scope="col">mA/cm²</th>
           </tr>
@@ -174,9 +174,7 @@ function Currents({ answer, cell, onAmps }: { answer: CellAnswer; cell: CellRun;
                 </button>
               </td>
               <td>{formatNumber(each.hours, 2)}</td>
-              <td>
-                {formatNumber(each.voltsAtFirst, 2)} to {each.whole ? formatNumber(each.voltsAtMost, 2) : 'no end'}
-              </td>
+              <td>{voltsSaid(each)}</td>
               <td>{formatNumber(each.hottestC, 2)}</td>
               <td>{formatNumber(each.mAPerCm2, 2)}</td>
             </tr>
@@ -188,6 +186,16 @@ function Currents({ answer, cell, onAmps }: { answer: CellAnswer; cell: CellRun;
       </p>
     </>
   );
+}
+
+/** V at first, and where they go to: up where salt is used up, down where alkali comes. */
+function voltsSaid({ voltsAtFirst, voltsAtMost, voltsAtLeast, whole }: AtCurrent): string {
+  const first = voltsAtFirst >= 0.98 * MOST_V ? `over ${MOST_V}` : formatNumber(voltsAtFirst, 2);
+  if (!whole) return `${first}, no end`;
+  const climbs = voltsAtMost > 1.05 * voltsAtFirst;
+  const falls = voltsAtLeast < 0.95 * voltsAtFirst;
+  if (!climbs && !falls) return first;
+  return `${first}, ${climbs ? `up to ${formatNumber(voltsAtMost, 2)}` : `down to ${formatNumber(voltsAtLeast, 2)}`}`;
 }
 
 function Supplies({ answer, cell }: { answer: CellAnswer; cell: CellRun }) {

@@ -86,6 +86,11 @@ export function CurrentChart(props: CurrentChartProps) {
       <text x={LEFT} y={BOTTOM + 22} className="drawn-words">
         {byHours ? '0 h' : dayjs(from).format('ddd HH:mm')}
       </text>
+      {done && x(done[1]) > W - 100 ? null : (
+        <text x={W - RIGHT} y={BOTTOM + 22} textAnchor="end" className="drawn-words">
+          {when(to)}
+        </text>
+      )}
       {last ? (
         <text x={clamp(x(now) - 4, LEFT + 64, W)} y={BOTTOM - 8} textAnchor="end" className="cell-words">
           now {formatNumber(last.amps, 2)} A
@@ -97,12 +102,12 @@ export function CurrentChart(props: CurrentChartProps) {
         </text>
       ) : null}
       {toppedUp ? (
-        <text x={W - RIGHT} y={TOP + 8} textAnchor="end" className="cell-strong">
+        <text x={W - RIGHT - 96} y={TOP - 10} textAnchor="end" className="cell-strong">
           dashed: topped up
         </text>
       ) : null}
-      {leftAlone ? (
-        <text x={W - RIGHT} y={TOP + 22} textAnchor="end" className="drawn-words">
+      {leftAlone && (toppedUp || read.length > 0) ? (
+        <text x={W - RIGHT} y={TOP - 10} textAnchor="end" className="drawn-words">
           dotted: left alone
         </text>
       ) : null}
