@@ -53,7 +53,7 @@ export interface BatchSummary {
   readonly residue: readonly Present[];
   readonly lesson: string;
   /** What it tells of the bench, once it is done. */
-  readonly shows: Pick<RunShows, 'lossPct' | 'boilGPerH'>;
+  readonly shows: Omit<RunShows, 'routeId'>;
   /** Photographed under a grey card, by step. */
   readonly colours: readonly { readonly step: string; readonly hex: string }[];
   readonly version: number;

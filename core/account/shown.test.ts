@@ -22,13 +22,21 @@ describe('what this bench has shown', () => {
 
   it('counts losses of its own route alone, and the pace of the plate by all', () => {
     const runs = [
-      { routeId: 'a', lossPct: 4, boilGPerH: 200 },
-      { routeId: 'b', lossPct: 20, boilGPerH: 220 },
-      { routeId: 'a', lossPct: 6, boilGPerH: null },
+      { routeId: 'a', lossPct: 4, boilGPerH: 200, cellPct: 60 },
+      { routeId: 'b', lossPct: 20, boilGPerH: 220, cellPct: 99 },
+      { routeId: 'a', lossPct: 6, boilGPerH: null, cellPct: 56 },
     ];
-    const found = shownBy(runs, { id: 'a', lossPct: 5, sdPct: 2 }, 150);
+    const found = shownBy(runs, {
+      route: { id: 'a', lossPct: 5, sdPct: 2 },
+      boilGPerH: 150,
+      cell: { routeId: 'a', value: 70, sd: 9 },
+    });
     expect(found.find(({ what }) => what === 'loss')!.own).toMatchObject({ value: 5, runs: 2 });
     expect(found.find(({ what }) => what === 'boiling')!.own).toMatchObject({ value: 210, runs: 2 });
+    // Of its own route alone: 58 ± √((8 + 81) ÷ 2 × 1.5) = 8.2.
+    const cell = found.find(({ what }) => what === 'cell')!;
+    expect(cell).toMatchObject({ unit: '%', used: true, own: { value: 58, runs: 2 } });
+    expect(cell.own.sd).toBeCloseTo(8.17, 2);
   });
 
   it('has a band that shrinks with runs alike and holds the next of them nearly always', () => {

@@ -5,11 +5,13 @@ export interface RunShows {
   readonly lossPct: number | null;
   /** g of water that boiled off in an hour. */
   readonly boilGPerH: number | null;
+  /** Current efficiency of a cell, %, by what was measured of its product. */
+  readonly cellPct: number | null;
 }
 
 /** A rough value of the book beside what one's own runs say. */
 export interface ShownValue {
-  readonly what: 'loss' | 'boiling';
+  readonly what: 'loss' | 'boiling' | 'cell';
   readonly unit: '%' | 'g/h';
   readonly book: { readonly value: number; readonly sd: number };
   /** Mean of the runs, and how far the next one may lie from it (standard uncertainty). */
@@ -41,7 +43,7 @@ export function shownOf(
   const far = Math.abs(mean - book.value) > 2 * book.sd;
   return {
     what,
-    unit: what === 'loss' ? '%' : 'g/h',
+    unit: what === 'boiling' ? 'g/h' : '%',
     book,
     own: { value: mean, sd, runs: n },
     used: n >= ENOUGH && (sd < book.sd * 1.5 || far),
@@ -54,21 +56,28 @@ const PACE_SPREAD = 0.3;
 /** So many times off, it did not boil all the time, or the step was ended late. */
 const FAR_OFF = 4;
 
-/** What runs have shown of a route’s losses in filtering, and of the hot plate whatever the route. */
-export function shownBy(
-  runs: readonly RunShows[],
-  route: { readonly id: string; readonly lossPct: number; readonly sdPct: number } | null,
-  boilGPerH: number,
-): readonly ShownValue[] {
+/** What the book says of a route and a bench, %, g/h; null for what the route has not. */
+export interface BookSays {
+  readonly route: { readonly id: string; readonly lossPct: number; readonly sdPct: number } | null;
+  readonly boilGPerH: number;
+  readonly cell: { readonly routeId: string; readonly value: number; readonly sd: number } | null;
+}
+
+/** What runs have shown of a route’s losses in filtering and of its cell, and of the hot plate whatever the route. */
+export function shownBy(runs: readonly RunShows[], { route, boilGPerH, cell }: BookSays): readonly ShownValue[] {
   const losses = route
     ? runs.flatMap(({ routeId, lossPct }) => (routeId === route.id && lossPct !== null ? [lossPct] : []))
     : [];
   const paces = runs.flatMap(({ boilGPerH: pace }) =>
     pace !== null && pace > boilGPerH / FAR_OFF && pace < boilGPerH * FAR_OFF ? [pace] : [],
   );
+  const cells = cell
+    ? runs.flatMap(({ routeId, cellPct }) => (routeId === cell.routeId && cellPct !== null ? [cellPct] : []))
+    : [];
   const found = [
     route ? shownOf('loss', losses, { value: route.lossPct, sd: route.sdPct }) : null,
     shownOf('boiling', paces, { value: boilGPerH, sd: PACE_SPREAD * boilGPerH }),
+    cell ? shownOf('cell', cells, cell) : null,
   ];
   return found.filter((each) => each !== null);
 }

@@ -21,7 +21,7 @@ export {
   USUAL_CELL,
 } from './gear.ts';
 export { type Amounts, concentrations, litreOf, massG, nothing, volumeMl } from './liquid.ts';
-export { constantOf, lossWPerK, type Ranged } from './published.ts';
+export { constantOf, efficiencyOf, lossWPerK, type Ranged } from './published.ts';
 export { admitCell } from './refused.ts';
 export { type CellPoint, letRun, pointOf } from './run.ts';
 export { dissolveInto, ionsOf, liquidOf, type Named, namedOf, solidOf, substanceNamed } from './salts.ts';

@@ -12,6 +12,7 @@ export {
 } from './asked.ts';
 export type { AtCurrent } from './at-currents.ts';
 export { MOST_V } from './at-currents.ts';
+export { bookEfficiency } from './book.ts';
 export { type CurrentRead, chargeFrom, type Passed } from './charge.ts';
 export type { Cause, CauseId, FallAsked } from './falling.ts';
 export type { CellInstant } from './instant.ts';
@@ -25,4 +26,12 @@ export type {
 } from './progress.ts';
 export type { CellAddition, CellReading } from './replay.ts';
 export { type SupplyJudged, suppliesFor } from './supplies.ts';
-export { type SideSeen, sidesOf, type Watch, type WatchAsked, watchCell } from './watch.ts';
+export {
+  BY_EYE,
+  efficiencyShown,
+  type SideSeen,
+  sidesOf,
+  type Watch,
+  type WatchAsked,
+  watchCell,
+} from './watch.ts';

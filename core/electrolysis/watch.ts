@@ -91,27 +91,23 @@ export interface SideSeen {
 }
 
 const HOUR = 3_600_000;
+/** How a look that says “enough” is named among what was seen. */
+export const BY_EYE = 'by eye';
 /** A current keeps to what it is within so much, as a share, till the end. */
 const DRIFT = 0.12;
 
 /** Puts what was read on the model of a cell: how it stands, how long it still takes, and why it changed. */
 export function watchCell(asked: WatchAsked): Watch {
   const { readings, now, from, setup, electrons } = asked;
-  const reads = readings.filter(({ amps }) => amps !== undefined).sort((a, b) => a.at - b.at);
-  const currents = reads.map(({ at: when, amps = 0, ampsSd = 0.01 * amps }) => ({ at: when, amps, sd: ampsSd }));
-  const passedBy = (to: number): Passed | null =>
-    asked.meter && asked.meter.at >= to - HOUR ? asked.meter : chargeFrom(currents, from, to);
-  const passed = passedBy(now);
+  const reads = currentsOf(asked);
+  const passed = passedBy(asked, now);
   const { state, stood } = replay(asked, { readings: reads, additions: asked.additions }, { from, to: now });
   const last = reads.at(-1);
   const amps = last?.amps ?? null;
   const volts = lastOf(readings, 'volts');
   const tempC = lastOf(readings, 'tempC') ?? state.tempC;
   state.tempC = tempC;
-  const seen: readonly Seen[] = asked.seen.flatMap(({ at: when, how, mol }) => {
-    const then = passedBy(when);
-    return then ? [{ how, mol, passed: then }] : [];
-  });
+  const seen = seenOf(asked);
   const efficiency = efficiencyFrom(asked.efficiency, seen, electrons);
   const found =
     passed &&
@@ -169,6 +165,39 @@ export function watchCell(asked: WatchAsked): Watch {
     look: lookOf(asked, { leftAlone, topUp, anodeG, state, hasAmps: amps !== null }),
     limitA,
   };
+}
+
+const currentsOf = ({ readings }: WatchAsked): readonly CellReading[] =>
+  readings.filter(({ amps }) => amps !== undefined).sort((a, b) => a.at - b.at);
+
+/** Charge from the start to a moment: by the meter where it was read within an hour of it, or by the currents. */
+function passedBy(asked: WatchAsked, to: number): Passed | null {
+  const { meter, from } = asked;
+  if (meter && Math.abs(meter.at - to) <= HOUR) return meter;
+  const currents = currentsOf(asked).map(({ at: when, amps = 0, ampsSd = 0.01 * amps }) => ({
+    at: when,
+    amps,
+    sd: ampsSd,
+  }));
+  return chargeFrom(currents, from, to);
+}
+
+/** What was seen, each with the charge of then. */
+function seenOf(asked: WatchAsked): readonly Seen[] {
+  return asked.seen.flatMap(({ at: when, how, mol }) => {
+    const passed = passedBy(asked, when);
+    return passed ? [{ how, mol, passed }] : [];
+  });
+}
+
+/** sd of a figure that nothing was known of before. */
+const UNKNOWN_SD = 1e6;
+
+/** Current efficiency, %, by what was measured of this cell alone: strengths and weights, no looks; null where nothing was. */
+export function efficiencyShown(asked: WatchAsked): Known | null {
+  const measured = seenOf({ ...asked, seen: asked.seen.filter(({ how }) => how !== BY_EYE) });
+  const found = efficiencyFrom({ value: 0, sd: UNKNOWN_SD }, measured, asked.electrons);
+  return found.from === 'this cell' ? { value: found.value, sd: found.sd } : null;
 }
 
 function lastOf(readings: readonly CellReading[], key: 'volts' | 'tempC' | 'wallV'): number | null {

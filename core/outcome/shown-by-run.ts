@@ -1,17 +1,34 @@
 import type { RunShows } from '#core/account';
+import type { RunEvent } from '#core/log';
 import type { Plan } from '#core/plan';
-import type { RunState } from '#core/state';
+import { cellEfficiency, type RunState } from '#core/state';
 
 /** Hours of a boil-down that are believed: less was a slip of the finger, more was a night. */
 const HOURS = [0.15, 12] as const;
 /** % that losses in filtering can be. */
 const LOSSES = [-10, 80] as const;
 
-/** What a finished run tells of losses in filtering and of the pace of the hot plate. */
-export function shownByRun({ route }: Plan, state: RunState): RunShows {
-  const nothing = { routeId: route.id, lossPct: null, boilGPerH: null };
-  if (state.status !== 'done') return nothing;
-  return { ...nothing, lossPct: lossOf(route, state), boilGPerH: paceOf(state) };
+/** % that a current efficiency can be; a copper anode that air eats besides comes past a hundred. */
+const EFFICIENCIES = [5, 105] as const;
+
+/** What a finished run tells of losses in filtering, of the pace of the hot plate, of its cell. */
+export function shownByRun(plan: Plan, state: RunState, events: readonly RunEvent[]): RunShows {
+  const { route } = plan;
+  if (state.status !== 'done') return { routeId: route.id, lossPct: null, boilGPerH: null, cellPct: null };
+  return {
+    routeId: route.id,
+    lossPct: lossOf(route, state),
+    boilGPerH: paceOf(state),
+    cellPct: cellOf(plan, state, events),
+  };
+}
+
+function cellOf(plan: Plan, { steps, finishedAt }: RunState, events: readonly RunEvent[]): number | null {
+  const cells = steps.filter(({ technique, status }) => technique === 'electrolyse' && status === 'done');
+  const [only, ...others] = cells;
+  if (!only || others.length > 0 || !finishedAt) return null;
+  const found = cellEfficiency(plan, events, { step: only.key, now: only.finishedAt ?? finishedAt });
+  return found === null ? null : within(found, EFFICIENCIES);
 }
 
 /** A dry mass, weighed to constancy, beside what crystallised by the sheet. */

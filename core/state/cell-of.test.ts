@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest';
 import { FARADAY } from '#core/cell';
 import type { EventBody, RunEvent } from '#core/log';
 import { unwrap } from '#core/problem';
-import { type CellShown, cellOf, runState } from '#core/state';
+import { type CellShown, cellEfficiency, cellOf, runState } from '#core/state';
 import { done, on, read, START } from '#testing/on-route';
 import { eventsAt } from '#testing/shelf';
 
@@ -123,6 +123,30 @@ describe('the cell of a run', () => {
     const half = watch(running(...base, [20, read('run', 'strength', pctFor(0.4 * made), '%')]), 20).watch;
     expect(half.progress!.agree).toBe(false);
     expect(half.efficiency.value).toBeLessThan(agrees.efficiency.value);
+  });
+
+  it('shows its efficiency to the next plan by what was measured, never by a look', () => {
+    const jar = 398;
+    const mol = ((20 * 0.4 * 3600) / (2 * FARADAY)) * 0.8;
+    const base = [on_, ...look(0.1, 5, 0.4), ...look(20, 5, 0.4), ...look(30, 5, 0.4)] as const;
+    const shown = (...more: readonly (readonly [number, EventBody])[]) =>
+      cellEfficiency(plan, running(...base, ...more), { step: 'run', now: at(30) });
+    expect(shown()).toBeNull();
+    const strength = [20, read('run', 'strength', (100 * mol * 159.6) / jar, '%')] as const;
+    // 80 % by what was put in; the jar’s salt weighs a little beside its water.
+    expect(shown(strength)!).toBeGreaterThan(76);
+    expect(shown(strength)!).toBeLessThan(84);
+    // A meter read at the end does not stand for the charge of ten hours before.
+    const metered = shown(strength, [30, read('run', 'charge', 12, 'A·h')])!;
+    expect(metered).toBeCloseTo(shown(strength)!, 6);
+    const enough = {
+      kind: 'read',
+      step: 'run',
+      quantity: 'sight',
+      place: '',
+      reading: { is: 'sight', text: 'as it should be', enough: true },
+    } as unknown as EventBody;
+    expect(shown([20, enough])).toBeNull();
   });
 
   it('does nothing with readings before the current was on, and with a current of 0 sees no end', () => {

@@ -1,7 +1,9 @@
 import { liquidOf, namedOf } from '#core/cell';
 import {
+  BY_EYE,
   type CellAddition,
   type CellReading,
+  efficiencyShown,
   type Passed,
   type Watch,
   type WatchAsked,
@@ -48,6 +50,46 @@ export interface CellRun {
 
 /** The cell of a step; null where nothing stands in its vessels. Refuses as the sheet does. */
 export function cellOf(plan: Plan, events: readonly RunEvent[], question: CellQuestion): Result<CellRun | null> {
+  const found = askedOf(plan, events, question);
+  if (!found.ok) return found;
+  if (!found.value) return ok(null);
+  const { asked, says, clock, facts } = found.value;
+  const watch = watchCell(asked);
+  return ok({
+    watch,
+    plan: says,
+    from: clock.from,
+    now: clock.now,
+    currents: asked.readings.flatMap(({ at: when, amps }) => (amps === undefined ? [] : [{ at: when, amps }])),
+    topUp:
+      watch.topUp &&
+      bottleFor(facts, {
+        ...watch.topUp,
+        place: (watch.topUp.side === 'cathode' ? says.cathodeIn : says.anodeIn) ?? 'pot',
+      }),
+    roomM3: plan.bench.roomM3,
+  });
+}
+
+/** Current efficiency, %, that a cell step has shown by what was measured of it; null where nothing was. */
+export function cellEfficiency(
+  plan: Plan,
+  events: readonly RunEvent[],
+  at: Pick<CellQuestion, 'step' | 'now'>,
+): number | null {
+  const found = askedOf(plan, events, { ...at, shown: [], ifAmps: null });
+  return (found.ok && found.value && efficiencyShown(found.value.asked)?.value) || null;
+}
+
+interface Asked {
+  readonly asked: WatchAsked;
+  readonly says: AdviceOf<'electrolyse'>;
+  readonly clock: Clock;
+  readonly facts: PlanFacts;
+}
+
+/** A cell step as the model is asked about it. */
+function askedOf(plan: Plan, events: readonly RunEvent[], question: CellQuestion): Result<Asked | null> {
   const live = liveOf(events);
   const gone = goThrough(plan, live);
   if (!gone.ok) return gone;
@@ -80,21 +122,7 @@ export function cellOf(plan: Plan, events: readonly RunEvent[], question: CellQu
     pressureHPa: plan.bench.pressureHPa,
     ceilingC: says.ceilingC ?? 50,
   };
-  const watch = watchCell(asked);
-  return ok({
-    watch,
-    plan: says,
-    from: clock.from,
-    now: clock.now,
-    currents: readings.flatMap(({ at: when, amps }) => (amps === undefined ? [] : [{ at: when, amps }])),
-    topUp:
-      watch.topUp &&
-      bottleFor(gone.value.facts, {
-        ...watch.topUp,
-        place: (watch.topUp.side === 'cathode' ? says.cathodeIn : says.anodeIn) ?? 'pot',
-      }),
-    roomM3: plan.bench.roomM3,
-  });
+  return ok({ asked, says, clock, facts: gone.value.facts });
 }
 
 /** Time at the cell: that of the clock, or of instruments that run faster. */
@@ -196,7 +224,7 @@ function seenOf(place: Place, says: AdviceOf<'electrolyse'>): WatchAsked['seen']
   return readsAt(place).flatMap(({ body, at }): WatchAsked['seen'] => {
     if (body.quantity === 'sight')
       return body.reading.is === 'sight' && body.reading.enough
-        ? [{ at, how: 'by eye', mol: { value: says.wantedMol, sd: ENOUGH_SD * says.wantedMol } }]
+        ? [{ at, how: BY_EYE, mol: { value: says.wantedMol, sd: ENOUGH_SD * says.wantedMol } }]
         : [];
     const value = readingValue(body.reading);
     if (!value) return [];

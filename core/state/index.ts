@@ -4,7 +4,7 @@
 export { type Advice, advise } from './advise.ts';
 export { amountProblem } from './amount-problem.ts';
 export { type Drawn, type OnBoard, onBoard } from './board.ts';
-export { type CellQuestion, type CellRun, type CellShown, cellOf } from './cell-of.ts';
+export { type CellQuestion, type CellRun, type CellShown, cellEfficiency, cellOf } from './cell-of.ts';
 export { checkEntry } from './check-entry.ts';
 export { type AboutToAdd, clashOnAdding } from './clash-on-adding.ts';
 export { type ClockItem, clockOf } from './clock.ts';

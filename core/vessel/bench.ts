@@ -111,6 +111,8 @@ export const benchShape = fields({
   still: optional(apparatusShape),
   /** One’s own cell; a jar with a small bench supply where it was never described. */
   cell: optional(cellGearShape),
+  /** Current efficiency that finished cells of a route have shown here, % with its standard uncertainty; the model’s where none has. */
+  cellEfficiency: optional(fields({ pct: number({ moreThan: 0, max: 105 }), sd: number({ min: 0, max: 60 }) })),
 });
 export type Bench = Of<typeof benchShape>;
 

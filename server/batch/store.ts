@@ -47,7 +47,7 @@ const SLICE_MS = 100;
 /** So many are folded again while the page waits. */
 const MOST_STALE = 20;
 /** What a summary of an earlier build does not have yet. */
-const OF_BEFORE = { vessel: null, residue: [], shows: { lossPct: null, boilGPerH: null } } as const;
+const OF_BEFORE = { vessel: null, residue: [], shows: { lossPct: null, boilGPerH: null, cellPct: null } } as const;
 
 /** Runs whose state is kept folded: more than stand on a bench at once. */
 const MOST_STATES = 100;

@@ -1,12 +1,12 @@
 import type { BatchAnswer, BatchSummary } from '#contract/api';
 import { sdOf } from '#core/figure';
 import { shownByRun } from '#core/outcome';
-import { type Plan, planTitle } from '#core/plan';
+import { planTitle } from '#core/plan';
 import { type RunState, runState } from '#core/state';
 import { formatFigure, formatNumber } from '#core/units';
 
 /** Raise when a model change makes stored summaries stale: they are then folded again. */
-export const SUMMARY_MODEL = 5;
+export const SUMMARY_MODEL = 6;
 
 /** One line of the batch list, from plan and events. */
 export function summarise(batch: BatchAnswer): BatchSummary {
@@ -34,7 +34,7 @@ export function summarise(batch: BatchAnswer): BatchSummary {
       vessel: null,
       residue: [],
       lesson: folded.problem.message,
-      shows: { lossPct: null, boilGPerH: null },
+      shows: { lossPct: null, boilGPerH: null, cellPct: null },
     };
   }
   const state = folded.value;
@@ -49,13 +49,13 @@ export function summarise(batch: BatchAnswer): BatchSummary {
     vessel: state.sheet.vessel?.vessel.name ?? null,
     residue: residueOf(state),
     lesson: state.abandonedFor ?? '',
-    shows: showsOf(plan, state),
+    shows: showsOf(batch, state),
   };
 }
 
-function showsOf(plan: Plan, state: RunState): BatchSummary['shows'] {
-  const { lossPct, boilGPerH } = shownByRun(plan, state);
-  return { lossPct, boilGPerH };
+function showsOf({ plan, events }: BatchAnswer, state: RunState): BatchSummary['shows'] {
+  const { routeId: _, ...shows } = shownByRun(plan, state, events);
+  return shows;
 }
 
 /** What counts most in a reused vessel: a few things, the most of it first. */

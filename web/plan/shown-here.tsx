@@ -1,6 +1,7 @@
 import { useMemo } from 'react';
 import type { BatchSummary } from '#contract/api';
 import { type ShownValue, shownBy } from '#core/account';
+import { bookEfficiency } from '#core/electrolysis';
 import type { Plan } from '#core/plan';
 import { formatNumber } from '#core/units';
 import { useBatches } from '../api/queries.ts';
@@ -17,15 +18,24 @@ function shownFor(plan: Plan, batches: readonly BatchSummary[]): readonly ShownV
   const filters = makes.kind === 'solid' && handling !== null;
   const boils = steps.some(({ op }) => op.do === 'boil-down');
   const route = filters && handling ? { id, lossPct: handling.lossPct, sdPct: handling.sdPct } : null;
-  return shownBy(runs, route, plan.bench.evaporationGPerH).filter(({ what }) => what !== 'boiling' || boils);
+  const cells = steps.flatMap(({ op }) => (op.do === 'electrolyse' ? [op.makes] : []));
+  const book = cells[0] ? bookEfficiency(cells[0]) : null;
+  const cell = book && { routeId: id, ...book };
+  return shownBy(runs, { route, boilGPerH: plan.bench.evaporationGPerH, cell }).filter(
+    ({ what }) => what !== 'boiling' || boils,
+  );
 }
 
 /** A plan with what this bench has shown in place of the book's, where that is better known. */
 export function withShown(plan: Plan, shown: readonly ShownValue[]): Plan {
   const of = (what: ShownValue['what']) => shown.find((each) => each.what === what && each.used)?.own;
-  const [boiling, loss] = [of('boiling'), of('loss')];
+  const [boiling, loss, cell] = [of('boiling'), of('loss'), of('cell')];
   const { handling } = plan.route;
-  const bench = boiling ? { ...plan.bench, evaporationGPerH: boiling.value } : plan.bench;
+  const bench = {
+    ...plan.bench,
+    ...(boiling ? { evaporationGPerH: boiling.value } : {}),
+    ...(cell ? { cellEfficiency: { pct: Math.min(105, cell.value), sd: Math.min(60, cell.sd) } } : {}),
+  };
   if (!loss || !handling) return { ...plan, bench };
   const own = { lossPct: Math.min(95, Math.max(0, loss.value)), sdPct: Math.min(50, loss.sd) };
   return { ...plan, bench, route: { ...plan.route, handling: { ...handling, ...own } } };
@@ -41,6 +51,7 @@ interface ShownHereProps {
 const OF: Readonly<Record<ShownValue['what'], string>> = {
   loss: 'Lost in filtering and rinsing',
   boiling: 'Boiled off in an hour',
+  cell: 'Current efficiency of such a cell',
 };
 
 /** What the runs of this bench say, beside what the book says, and which of the two is computed with. */

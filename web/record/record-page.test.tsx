@@ -96,7 +96,7 @@ describe('the list of batches', () => {
     vessel: null,
     residue: [],
     lesson: '',
-    shows: { lossPct: null, boilGPerH: null },
+    shows: { lossPct: null, boilGPerH: null, cellPct: null },
     colours: [],
     version: 3,
     ...change,

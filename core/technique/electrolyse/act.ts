@@ -143,16 +143,29 @@ const coefficientOf = ({ products }: Reaction, id: SubstanceId): number =>
 const APART = 0.3;
 const LEAST_SD = 1;
 
-/** %; of all that was spent, what went into what is wanted. */
-function efficiencyOf({ op, passage, reaction }: Course): Figure {
+/** %, as the model has it. */
+function modelPct({ op, passage, reaction }: Course): number {
   const extent = passage.madeMol / coefficientOf(reaction, op.makes);
-  const value = passage.coulombs > 0 ? (100 * extent * op.electrons * FARADAY) / passage.coulombs : 0;
-  const effect = LEAST_SD + APART * value * (1 - Math.min(100, value) / 100);
+  return passage.coulombs > 0 ? (100 * extent * op.electrons * FARADAY) / passage.coulombs : 0;
+}
+
+/** %; of all that was spent, what went into what is wanted: as one’s own cells have shown, or else by the model. */
+function efficiencyOf(course: Course): Figure {
+  const { cellEfficiency: own } = course.facts.bench;
+  const value = own?.pct ?? modelPct(course);
+  const effect = own ? Math.max(LEAST_SD, own.sd) : LEAST_SD + APART * value * (1 - Math.min(100, value) / 100);
   return given(
     { symbol: 'η', name: 'current efficiency, in all', unit: '%' },
     { value, uncertainty: { 'cell:efficiency': { name: 'current efficiency', effect } } },
-    'the cell’s model, within the range that such cells are met in; about',
+    own ? 'finished cells of this bench' : 'the cell’s model, within the range that such cells are met in; about',
   );
+}
+
+/** How much more charge it takes than the model lets pass, where one’s own cells are less efficient. */
+function timesTheModel(course: Course): number {
+  if (course.passed) return 1;
+  const pct = efficiencyOf(course).value;
+  return pct > 0 ? modelPct(course) / pct : 1;
 }
 
 /** mol of reaction: so much as was planned, or as the charge has done. */
@@ -171,9 +184,9 @@ function extentBy(course: Course): Figure {
     return derive(naming, 'f × ξ₀', { f, 'ξ₀': most }, (x) => x.f * x['ξ₀']);
   }
   // With salt to spare a planned charge is passed: how much it makes is not known better than its efficiency.
-  const charge = passed ?? { ampHours: passage.coulombs / 3600, sd: 0 };
+  const charge = passed ?? { ampHours: (timesTheModel(course) * passage.coulombs) / 3600, sd: 0 };
   // What a strap that parted, or spent salt, could not take did nothing here.
-  const did = Math.min(1, passage.coulombs / Math.max(1e-9, 3600 * charge.ampHours));
+  const did = passed ? Math.min(1, passage.coulombs / Math.max(1e-9, 3600 * charge.ampHours)) : 1;
   const Q = chargeFigure({ ampHours: did * charge.ampHours, sd: did * charge.sd });
   return derive(
     naming,
@@ -281,9 +294,10 @@ function figuresOf(course: Course, extent: Figure): Record<string, Figure | null
   const { op, passage, passed, facts, found, reaction } = course;
   const each = coefficientOf(reaction, op.makes);
   const η = efficiencyOf(course);
+  const more = timesTheModel(course);
   const Q =
     passed || op.spare || !(η.value > 0)
-      ? chargeFigure(passed ?? { ampHours: passage.coulombs / 3600, sd: 0 })
+      ? chargeFigure(passed ?? { ampHours: (more * passage.coulombs) / 3600, sd: 0 })
       : derive(
           { symbol: 'Q', name: 'charge to pass', unit: 'A·h' },
           '100 × ξ × z × F ÷ (3600 × η)',
@@ -311,7 +325,7 @@ function figuresOf(course: Course, extent: Figure): Record<string, Figure | null
   return {
     'cell.charge': Q,
     'cell.efficiency': η,
-    'cell.hours': plain('time it takes', 'h', [passage.hours, 0.15 * passage.hours]),
+    'cell.hours': plain('time it takes', 'h', [more * passage.hours, 0.15 * more * passage.hours]),
     'cell.made': derive(
       { symbol: 'm', name: `${substanceOf(op.makes).name} made`, unit: 'g' },
       each === 1 ? 'ξ × M' : `${each} × ξ × M`,

@@ -54,6 +54,23 @@ describe('a current led through a divided cell', () => {
     expect(made + lost).toBeCloseTo(gone, 6);
   });
 
+  it('takes more charge where finished cells of this bench were less efficient, and makes no more of it', () => {
+    const here = { ...copper, bench: { ...copper.bench, cellEfficiency: { pct: 60, sd: 4 } } };
+    const cell = (plan: typeof copper, entries: Parameters<typeof atStep>[1] = {}) =>
+      unwrap(techniques.electrolyse.act(jar, opOf(plan), atStep(plan, entries)));
+    const [book, own] = [cell(copper), cell(here)];
+    const of = (each: typeof book, id: string) => each.figures[id]!.value;
+    expect(of(own, 'cell.efficiency')).toBe(60);
+    expect(of(own, 'cell.charge') / of(book, 'cell.charge')).toBeCloseTo(of(book, 'cell.efficiency') / 60, 6);
+    expect(of(own, 'cell.hours') / of(book, 'cell.hours')).toBeCloseTo(of(book, 'cell.efficiency') / 60, 6);
+    expect(of(own, 'cell.made')).toBeCloseTo(of(book, 'cell.made'), 4);
+    expect(massOverAll(own.vessels)).toBeCloseTo(massOverAll(jar.vessels), 6);
+    // What a meter read is what has passed, at that efficiency.
+    const metered = cell(here, { readings: { charge: exactReading(4, 'A·h') }, finished: true });
+    expect(of(metered, 'cell.charge')).toBe(4);
+    expect(amountOf(at(metered.vessels, 'pot'), 'copper-sulfate')!.value).toBeCloseTo((36 * 4 * 60) / (2 * FARADAY), 4);
+  });
+
   it('goes by the ampere-hours of a meter, whatever was planned', () => {
     const half = run({ readings: { charge: exactReading(4, 'A·h') }, finished: true });
     const whole = run({ readings: { charge: exactReading(8, 'A·h') }, finished: true });
