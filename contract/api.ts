@@ -152,7 +152,7 @@ export interface AssaySummary {
   readonly found: string | null;
   readonly applied: boolean;
   /** Whether one of its replicates is pointed at as an outlier. */
-  readonly doubtful: boolean;
+  readonly suspect: boolean;
 }
 
 /** What an import adds, or has added. */

@@ -1,8 +1,9 @@
 import { type CellGear, USUAL_CELL } from '#core/cell';
-import type { EventBody, RunEvent } from '#core/log';
+import type { RunEvent } from '#core/log';
 import type { Plan } from '#core/plan';
 import { unwrap } from '#core/problem';
 import { cellOf, runState } from '#core/state';
+import { asAsked, entering } from '#demo/as-asked';
 import { SimulatedCell } from '#server/instrument/simulated-cell';
 
 const MINUTE = 60_000;
@@ -65,47 +66,21 @@ const NOTES: Readonly<Record<number, string>> = {
   6: 'Current has come down. Strap thinner at the liquid line.',
 };
 
+/** Minutes that each step before the current takes. */
+const SOAKING = 60;
+const FILLING = 6;
+
 /** Both sides filled, the strap hung, everything before the current. */
 function filledEvents(plan: Plan, until: number, id: (prefix: string) => string): RunEvent[] {
   const events: RunEvent[] = [];
-  const enter = entering(events, id);
-  const before = plan.route.steps.slice(
-    0,
-    plan.route.steps.findIndex(({ id: key }) => key === 'run'),
-  );
-  let now = until - 100 * MINUTE;
-  for (const { id: key } of before) {
-    const step = unwrap(runState(plan, events)).steps.find((each) => each.key === key)!;
-    enter({ kind: 'started', step: key }, now);
-    for (const caution of step.cautions)
-      if (caution.severity === 'stop') enter({ kind: 'acknowledged', caution: `${key}:${caution.id}` }, now);
-    const { addition } = step;
-    if (addition) {
-      const { value, unit } = addition.dose.take;
-      enter(
-        {
-          kind: 'added',
-          step: key,
-          role: addition.role,
-          bottleId: addition.bottleId,
-          reading: { is: 'exact', value, unit },
-          reason: '',
-        },
-        now + 3 * MINUTE,
-      );
-    }
-    now += (key === 'pot-ready' ? 60 : 6) * MINUTE;
-    enter({ kind: 'finished', step: key }, Math.min(now, until));
-  }
+  const keys = plan.route.steps.map((step) => step.id);
+  const before = keys.slice(0, keys.indexOf('run'));
+  const minutes = (key: string) => (key === 'pot-ready' ? SOAKING : FILLING);
+  const all = before.reduce((sum, key) => sum + minutes(key), 0);
+  asAsked({ plan, events, id }, before, { from: until - all * MINUTE, minutes });
   const run = unwrap(runState(plan, events)).steps.find(({ key }) => key === 'run');
+  const enter = entering(events, id);
   for (const caution of run?.cautions ?? [])
     if (caution.severity === 'stop') enter({ kind: 'acknowledged', caution: `run:${caution.id}` }, until);
   return events;
-}
-
-function entering(events: RunEvent[], id: (prefix: string) => string) {
-  return (body: EventBody, at: number) => {
-    const instant = new Date(at).toISOString();
-    events.push({ id: id('ev'), happened: { at: instant, giveOrTakeMin: 0 }, writtenAt: instant, body });
-  };
 }

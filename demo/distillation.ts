@@ -1,8 +1,9 @@
-import type { EventBody, RunEvent } from '#core/log';
+import type { RunEvent } from '#core/log';
 import type { Plan } from '#core/plan';
 import { unwrap } from '#core/problem';
-import { runState, stillOf } from '#core/state';
+import { stillOf } from '#core/state';
 import type { Instant } from '#core/still';
+import { asAsked, entering } from '#demo/as-asked';
 import { SimulatedStill } from '#server/instrument/simulated-still';
 import type { KeptFeed } from '#server/instrument/store';
 
@@ -29,8 +30,8 @@ export interface DemoStill {
 
 /** Lives a distillation up to now, by the core’s own still with noise and lag. */
 export function distillation(plan: Plan, nowMs: number, id: (prefix: string) => string): DemoStill {
-  const charging = (until: number): RunEvent[] => chargedEvents(plan, until, id);
-  const asked = unwrap(stillOf(plan, charging(nowMs)))!;
+  const filling = (until: number): RunEvent[] => filledEvents(plan, until, id);
+  const asked = unwrap(stillOf(plan, filling(nowMs)))!;
   const still = SimulatedStill.begin(
     asked.asked,
     { pct: asked.asked.pct * TRUE_SHARE, ...TRUTH },
@@ -58,7 +59,7 @@ export function distillation(plan: Plan, nowMs: number, id: (prefix: string) => 
   const end = shown.at(-1)!;
   const msOf = (minutes: number) => nowMs - (end.minutes - minutes) * MINUTE;
   const instants = shown.map((each) => ({ ...each, at: new Date(msOf(each.minutes)).toISOString() }));
-  const events = charging(msOf(0));
+  const events = filling(msOf(0));
   const enter = entering(events, id);
   const near = (minutes: number) => shown.find((each) => each.minutes >= minutes) ?? end;
   const head = (step: string, minutes: number) =>
@@ -90,40 +91,9 @@ export function distillation(plan: Plan, nowMs: number, id: (prefix: string) => 
   return { events, feed: { kind: 'simulated', speed: SPEED, running: true, state: still.state() }, instants };
 }
 
-/** The flask charged as the sheet asks, and the still put together. */
-function chargedEvents(plan: Plan, until: number, id: (prefix: string) => string): RunEvent[] {
+/** The flask filled as the sheet asks, and the still put together. */
+function filledEvents(plan: Plan, until: number, id: (prefix: string) => string): RunEvent[] {
   const events: RunEvent[] = [];
-  const enter = entering(events, id);
-  let now = until - 55 * MINUTE;
-  for (const key of ['ready', 'water', 'acid', 'still']) {
-    const step = unwrap(runState(plan, events)).steps.find((each) => each.key === key)!;
-    enter({ kind: 'started', step: key }, now);
-    for (const caution of step.cautions)
-      if (caution.severity === 'stop') enter({ kind: 'acknowledged', caution: `${key}:${caution.id}` }, now);
-    const { addition } = step;
-    if (addition) {
-      const { value, unit } = addition.dose.take;
-      enter(
-        {
-          kind: 'added',
-          step: key,
-          role: addition.role,
-          bottleId: addition.bottleId,
-          reading: { is: 'exact', value, unit },
-          reason: '',
-        },
-        now + 4 * MINUTE,
-      );
-    }
-    now += 12 * MINUTE;
-    enter({ kind: 'finished', step: key }, now);
-  }
+  asAsked({ plan, events, id }, ['ready', 'water', 'acid', 'still'], { from: until - 55 * MINUTE, minutes: () => 12 });
   return events;
-}
-
-function entering(events: RunEvent[], id: (prefix: string) => string) {
-  return (body: EventBody, at: number) => {
-    const instant = new Date(at).toISOString();
-    events.push({ id: id('ev'), happened: { at: instant, giveOrTakeMin: 0 }, writtenAt: instant, body });
-  };
 }

@@ -136,7 +136,7 @@ function dry(
   return at;
 }
 
-/** When somebody last looked in after work: at seven in the evening, yesterday or today. */
+/** When somebody last checked after work: at seven in the evening, yesterday or today. */
 function lastEvening(present: number): number {
   const evening = new Date(present);
   evening.setHours(19, 0, 0, 0);

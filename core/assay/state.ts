@@ -87,7 +87,7 @@ export function titleOf({ method, plan }: Pick<Setting, 'method' | 'plan'>): str
 function chainOf({ plan, known, content }: Setting, result: AssayResult | null): readonly Link[] {
   const links = known.map(({ content: of }, i): Link => {
     const card = plan.known[i]?.card;
-    // Weighed, a titrant is known by what a gram of it holds: its density is in no doubt of it.
+    // Weighed, a titrant is known by what a gram of it holds: its density adds no uncertainty to it.
     const shown = plan.byMass && of.dissolved ? perKg(of) : spokenIn(of, plan, card?.strength?.unit);
     const how = card?.measured ? `${card.measured.day}, ${card.measured.method}` : 'by its label alone';
     return { name: card?.name ?? of.substance.name, strength: shown, how, relativePct: relativePctOf(shown) };

@@ -3,9 +3,9 @@
 // Grade A is good to the last figure, B to a few of it, C is an estimate and shows as “about”.
 
 export type { StandardRow, TestRow } from './assay-rows.ts';
-export type { CellRow, ConductivitySeries, ElectrodeMaterialRow, PotentialRow } from './cell-rows.ts';
 export type { Form } from './form.ts';
 export type { HazardCautionRow, PictogramId, StatementRow } from './hazard-rows.ts';
+export type { ProductRow } from './product-rows.ts';
 export type {
   AcidRow,
   AirLimitRow,
@@ -25,7 +25,6 @@ export type {
   LawCondition,
   LimitRow,
   MixedSaltRow,
-  ProductRow,
   RefusedNameRow,
   RegulatedRow,
   SolubilityRow,
@@ -33,7 +32,7 @@ export type {
   ThermochemRow,
   TransitionRow,
 } from './rows.ts';
-export type { DryingAgentRow, SaltInAcidRow, VleTable, VolatileRow } from './still-rows.ts';
+export type { DryingAgentRow, SaltInAcidRow, VolatileRow } from './still-rows.ts';
 export { acids } from './tables/acids.ts';
 export { airLimits } from './tables/air-limits.ts';
 export { antisolvents } from './tables/antisolvent.ts';
@@ -49,6 +48,7 @@ export { endSigns } from './tables/cell/end-signs.ts';
 export { ionConductivities } from './tables/cell/ion-conductivities.ts';
 export { openCells } from './tables/cell/open-cells.ts';
 export { potentials } from './tables/cell/potentials.ts';
+export type { CellRow, ConductivitySeries, ElectrodeMaterialRow, PotentialRow } from './tables/cell/rows.ts';
 export { supplyRows } from './tables/cell/supplies.ts';
 export { transportNumbers } from './tables/cell/transport-numbers.ts';
 export { classMembers } from './tables/class-members.ts';
@@ -89,6 +89,7 @@ export { tests } from './tables/tests.ts';
 export { thermochem } from './tables/thermochem.ts';
 export { transitions, transitionsMore } from './tables/transitions.ts';
 export { vle } from './tables/vle/index.ts';
+export type { VleTable } from './tables/vle/row.ts';
 export { volatiles } from './tables/volatiles.ts';
 export { yields } from './tables/yields.ts';
 export type { YieldRow } from './yield-row.ts';

@@ -26,7 +26,7 @@ const facts: CautionFacts = {
 };
 
 describe('cautions', () => {
-  it('reckon hydrogen against its burning limit', () => {
+  it('compute hydrogen against its burning limit', () => {
     // 6.3 L at 4 % fill 157.5 L
     expect(cautionFor('hydrogen', facts)).toMatchObject({ severity: 'stop' });
     expect(cautionFor('hydrogen', facts)!.text).toContain('160 L');

@@ -91,7 +91,7 @@ function ingredientsIn(clause: string): readonly Raw[] {
   return amounts.flatMap((amount, i) => {
     const before = clause.slice(amounts[i - 1]?.to ?? 0, amount.from);
     const behind = clause.slice(amount.to, amounts[i + 1]?.from ?? clause.length);
-    // “potassium iodide, 5 g”: the name stands before where nothing stands behind.
+    // “potassium iodide, 5 g”: the name comes before where nothing follows.
     const named = namedIn(behind) ?? namedIn(before, 'last');
     return named ? [rawOf(amount, named)] : [];
   });

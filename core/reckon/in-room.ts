@@ -30,7 +30,7 @@ export function inRoom(line: string): Result<Found> | undefined {
   if (!isGasFormula(substance.formula) && !VAPOURS.has(substance.formula))
     return fail(
       'unit-does-not-fit',
-      `${substance.name} is no gas here; a room’s air is reckoned for gases such as CO2, NH3, H2 or Cl2.`,
+      `${substance.name} is no gas here; a room’s air is computed for gases such as CO2, NH3, H2 or Cl2.`,
       {
         at: pointAt(line, match[1]!),
       },

@@ -18,7 +18,7 @@ import { holding, molesOf } from './amount.ts';
 const ARROW = /\s*(?:<=>|->|→|⇌|=)\s*/;
 const PLUS = /\s+\+\s+/;
 const BY_FORMULA = new Map([...allSubstances].reverse().map((each) => [each.formula, each]));
-/** Kinds of danger of which no amount is reckoned. */
+/** Kinds of danger of which no amount is computed. */
 const NEVER: ReadonlySet<string> = new Set(['energetic', 'pyrotechnic', 'weapon', 'drug']);
 const WRITE = 'Write 8 g KBr + 60 mL 6% H2O2 + H2SO4 -> Br2.';
 

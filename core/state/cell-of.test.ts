@@ -139,13 +139,13 @@ describe('the cell of a run', () => {
     // A meter read at the end does not stand for the charge of ten hours before.
     const metered = shown(strength, [30, read('run', 'charge', 12, 'A·h')])!;
     expect(metered).toBeCloseTo(shown(strength)!, 6);
-    const enough = {
+    const enough: EventBody = {
       kind: 'read',
       step: 'run',
       quantity: 'sight',
       place: '',
       reading: { is: 'sight', text: 'as it should be', enough: true },
-    } as unknown as EventBody;
+    };
     expect(shown([20, enough])).toBeNull();
   });
 

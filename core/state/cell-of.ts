@@ -48,7 +48,7 @@ export interface CellRun {
   readonly roomM3: number;
 }
 
-/** The cell of a step; null where nothing stands in its vessels. Refuses as the sheet does. */
+/** The cell of a step; null where its vessels are empty. Refuses as the sheet does. */
 export function cellOf(plan: Plan, events: readonly RunEvent[], question: CellQuestion): Result<CellRun | null> {
   const found = askedOf(plan, events, question);
   if (!found.ok) return found;

@@ -69,7 +69,7 @@ describe('assays', () => {
     await replicate('1', 1.21, 148.36, 127.36);
     await replicate('2', 1.2, 127.36, 106.5);
     await replicate('3', 1.22, 106.5, 85.3);
-    expect((await api.get('/api/assays')).body).toMatchObject([{ replicates: 3, applied: false, doubtful: false }]);
+    expect((await api.get('/api/assays')).body).toMatchObject([{ replicates: 3, applied: false, suspect: false }]);
     await api.post('/api/assays/assay_test01/apply').send({ id: 'ev_apply_01' }).expect(201);
     await api.post('/api/assays/assay_test01/apply').send({ id: 'ev_apply_01' }).expect(201);
     const bottle = (await api.get('/api/bottles/bottle_peroxide').expect(200)).body;

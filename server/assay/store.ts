@@ -163,6 +163,6 @@ function summaryOf({ id, createdAt, plan, entries }: AssayAnswer): AssaySummary 
     replicates: found?.replicates.filter(({ counts }) => counts).length ?? 0,
     found: applied.ok ? applied.value.body.said : null,
     applied: found?.applied !== null && found !== undefined,
-    doubtful: found?.statistics?.outlier !== null && found?.statistics !== null && found !== undefined,
+    suspect: found?.statistics?.outlier !== null && found?.statistics !== null && found !== undefined,
   };
 }

@@ -1,6 +1,6 @@
 import type { Db } from './open.ts';
 
-/** A number that grows with everything that a person writes: pages that see it grow read anew what they show. */
+/** A number that grows with everything that a person writes: pages that see it grow read again what they show. */
 export function writtenIn(db: Db): () => number {
   const written = db
     .prepare<[], number>(

@@ -80,14 +80,18 @@ export function readingsFrom(text: string): readonly KeptReading[] | undefined {
   const [head, ...rows] = data;
   const columns = [READING, CELL_READING].find((each) => head?.join() === each.join());
   if (errors.length > 0 || !columns) return undefined;
-  const sound = rows.every(
-    ([at = '', ...numbers]) =>
-      numbers.length === columns.length - 1 &&
-      numbers.every((each) => Number.isFinite(Number(each))) &&
-      !Number.isNaN(Date.parse(at)),
-  );
-  // As many numbers as its columns, which the check above has counted.
-  return sound
-    ? rows.map(([at = '', ...numbers]) => [at, ...numbers.map(Number)] as unknown as KeptReading)
-    : undefined;
+  const found = rows.map((row) => readingOf(row, columns === READING));
+  return found.every((each) => each !== undefined) ? found : undefined;
+}
+
+/** One row, of a still or of a cell; undefined where a number or its time cannot be. */
+function readingOf([at, ...texts]: readonly string[], ofStill: boolean): KeptReading | undefined {
+  const numbers = texts.map(Number);
+  const count = (ofStill ? READING : CELL_READING).length - 1;
+  if (at === undefined || Number.isNaN(Date.parse(at))) return undefined;
+  // An empty field is no 0.
+  if (numbers.length !== count || texts.some((text) => text.trim() === '') || !numbers.every(Number.isFinite))
+    return undefined;
+  const [a = 0, b = 0, c = 0, d = 0, e = 0, f = 0] = numbers;
+  return ofStill ? [at, a, b, c, d, e, f] : [at, a, b, c, d];
 }

@@ -116,7 +116,7 @@ export class Feeds {
     if (!found.value)
       return fail(
         'no-route',
-        'Nothing stands in this cell yet: fill both sides, then its instruments have something to show.',
+        'Nothing is in this cell yet: fill both sides, then its instruments have something to show.',
       );
     const { plan: cell } = found.value;
     const seed = start.seed ?? 1;

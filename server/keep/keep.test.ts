@@ -131,9 +131,8 @@ function changed(archive: Uint8Array, change: (files: Record<string, Uint8Array>
 
 function binary(res: request.Response, done: (error: Error | null, body: Buffer) => void): void {
   const chunks: Buffer[] = [];
-  const stream = res as unknown as NodeJS.ReadableStream;
-  stream.on('data', (chunk: Buffer) => chunks.push(chunk));
-  stream.on('end', () => done(null, Buffer.concat(chunks)));
+  res.on('data', (chunk: Buffer) => chunks.push(chunk));
+  res.on('end', () => done(null, Buffer.concat(chunks)));
 }
 
 describe('copies', () => {

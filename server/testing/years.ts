@@ -34,7 +34,7 @@ export async function fill(db: Db, post: Post, { bottles, batches, readings, ent
   const plan = testPlan('60 g zinc sulfate');
   for (let i = 0; i < batches; i++) {
     await taken('/batches', { id: batchId(i), plan });
-    // Of each twenty one stays on the bench, the others were given up.
+    // Of each twenty one stays on the bench, the others were abandoned.
     const body = i % 20 === 0 ? { kind: 'finished', step: 'ready' } : { kind: 'abandoned', reason: 'of before' };
     await taken(`/batches/${batchId(i)}/events`, { events: [entry(body)] });
   }

@@ -251,7 +251,7 @@ export function sendAsAnother(id: string): void {
   void flush();
 }
 
-/** A refused entry is given up by the one who made it. */
+/** A refused entry is let go by the one who made it. */
 export function giveUp(id: string): void {
   const kept = entries.get(id);
   if (!kept || kept.why === null) return;

@@ -43,7 +43,7 @@ export async function sendPhoto(id: string): Promise<void> {
   await sendFile('PUT', `/attachments/${id}?batch=${encodeURIComponent(photo.batchId)}`, photo.blob);
 }
 
-/** The server has it, or its entry was given up. */
+/** The server has it, or its entry was let go. */
 export async function letPhotoGo(id: string): Promise<void> {
   held.delete(id);
   await dropPhotos([id]).catch(() => undefined);

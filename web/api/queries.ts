@@ -44,7 +44,7 @@ function soonIfAway({ state }: { state: { error: unknown } }): number {
 /** What was read so shortly before the clock told of it has it already. */
 const JUST_NOW_MS = 1000;
 
-/** Reads anew what is shown when another page or device has written. */
+/** Reads again what is shown when another page or device has written. */
 export function useOthersWritten(): void {
   const client = useQueryClient();
   const { data, dataUpdatedAt } = useClock();
@@ -57,7 +57,7 @@ export function useOthersWritten(): void {
         predicate: ({ queryKey, state }) =>
           queryKey[0] !== 'clock' && state.dataUpdatedAt < dataUpdatedAt - JUST_NOW_MS,
       });
-    // What is not shown now is read anew when it is.
+    // What is not shown now is read again when it is.
     last.current = written;
   }, [written, dataUpdatedAt, client]);
 }

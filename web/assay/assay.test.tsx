@@ -70,7 +70,7 @@ describe('the assay station', () => {
       'GET /clock': { now: '', items: [], overdue: [] },
     });
     drawAt('/assay', '/assay', <AssayHome />);
-    expect(await screen.findByText(/Nothing stands on the shelf yet/)).toBeDefined();
+    expect(await screen.findByText(/Nothing on the shelf yet/)).toBeDefined();
   });
 
   it('ranks the ways, says what is wanting, and begins the one that is chosen', async () => {

@@ -46,7 +46,7 @@ function Wanting({ bottles, assays, children }: WantingProps) {
   if (rows.length === 0)
     return (
       <p className="waiting-block">
-        Nothing stands on the shelf yet. <Link to="/shelf">Put a bottle there</Link>; then find out how strong it is.
+        Nothing on the shelf yet. <Link to="/shelf">Put a bottle there</Link>; then find out how strong it is.
       </p>
     );
   const overdue = rows.filter(({ weight }) => weight === 0);
@@ -123,14 +123,14 @@ function Made({ assays }: { assays: readonly AssaySummary[] }) {
     <>
       <h2>Assays</h2>
       <ul className="plain-list">
-        {assays.map(({ id, bottleName, method, day, found, applied, doubtful }) => (
+        {assays.map(({ id, bottleName, method, day, found, applied, suspect }) => (
           <li key={id}>
             <Link to={`/assay/run/${id}`}>{bottleName}</Link>{' '}
             <span className="quiet">
               {dayText(day)}, {method}
               {found ? `: ${found}` : ': begun'}
               {found && !applied ? ', not written on the bottle yet' : ''}
-              {doubtful ? ', one replicate is doubtful' : ''}
+              {suspect ? ', one replicate is suspect' : ''}
             </span>
           </li>
         ))}

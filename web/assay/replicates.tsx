@@ -7,12 +7,12 @@ import type { OpenAssay } from './use-assay.ts';
 const WIDTH = 380;
 const PAD = 26;
 
-/** Each replicate with what it found; what is doubtful is pointed at, and left out only by hand. */
+/** Each replicate with what it found; what is suspect is pointed at, and left out only by hand. */
 export function Replicates({ assay }: { assay: OpenAssay }) {
   const { state, enter } = assay;
-  const doubtful = state.statistics?.outlier;
+  const suspect = state.statistics?.outlier;
   const counted = state.replicates.filter(({ counts }) => counts);
-  const outlier = doubtful ? counted[doubtful.index] : undefined;
+  const outlier = suspect ? counted[suspect.index] : undefined;
   return (
     <section aria-label="Replicates">
       <h2>
@@ -49,10 +49,10 @@ export function Replicates({ assay }: { assay: OpenAssay }) {
           </li>
         ))}
       </ul>
-      {outlier && doubtful ? (
+      {outlier && suspect ? (
         <p className="watch small">
-          Replicate {outlier.key} is doubtful: {formatNumber(doubtful.g, 3)} standard deviations off, more than{' '}
-          {formatNumber(doubtful.critical, 3)} (Grubbs, 5 %). It counts until you leave it out; look for a reason first.
+          Replicate {outlier.key} is suspect: {formatNumber(suspect.g, 3)} standard deviations off, more than{' '}
+          {formatNumber(suspect.critical, 3)} (Grubbs, 5 %). It counts until you leave it out; look for a reason first.
         </p>
       ) : null}
       {state.statistics && state.statistics.tHalf !== null ? (

@@ -142,7 +142,7 @@ function Outcome({ assay: { plan, state } }: { assay: OpenAssay }) {
         </dl>
       </details>
       <button type="button" className="act" disabled={apply.isPending} onClick={() => apply.mutate()}>
-        {applied ? 'Write it anew' : 'Write it on the bottle'}
+        {applied ? 'Write it again' : 'Write it on the bottle'}
       </button>
       {applied ? (
         <p className="within small" role="status">

@@ -23,7 +23,7 @@ export function useBeginAssay() {
   });
 }
 
-/** Writes the result on the bottle: plans that use it are reckoned anew from then on. */
+/** Writes the result on the bottle: plans that use it are recalculated from then on. */
 export function useApplyAssay(id: string) {
   const client = useQueryClient();
   return useMutation({

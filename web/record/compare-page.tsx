@@ -44,7 +44,7 @@ export function ComparePage() {
       {failed ? <p className="problem">{sentenceOf(failed.error)}</p> : null}
       {problem ? <p className="problem">{problem.message}</p> : null}
       {value ? <CompareTable rows={value} batches={batches} /> : null}
-      {!value && !failed && !problem && ids.length > 0 ? <p className="waiting-block">Reckoning …</p> : null}
+      {!value && !failed && !problem && ids.length > 0 ? <p className="waiting-block">Computing …</p> : null}
     </article>
   );
 }

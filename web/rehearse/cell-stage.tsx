@@ -13,6 +13,7 @@ import {
 } from '#core/cell';
 import { sidesOf } from '#core/electrolysis';
 import type { Plan } from '#core/plan';
+import { molarVolume } from '#core/reaction';
 import type { CellRun } from '#core/state';
 import { deviates } from '#core/still';
 import { molarMass, type SubstanceId, substanceOf } from '#core/substance';
@@ -48,8 +49,7 @@ export function CellStage({ plan, onClose }: StageProps) {
 }
 
 const TICK_MS = 150;
-/** L of a mol of gas in a room. */
-const LITRE = 24;
+const NORMAL_HPA = 1013.25;
 const SPEEDS = [600, 3600, 14_400];
 /** A cell of a rehearsal is a little off its book, another one each round. */
 const OFF = 0.25;
@@ -110,7 +110,8 @@ function Played({ cell, round, onAgain }: { cell: CellRun; round: number; onAgai
       },
       hydrogen: {
         ...cell.watch.hydrogen,
-        perHour: (state.amps * 3600 * LITRE * (rates.cathodic.hydrogen ?? 0)) / (2 * FARADAY),
+        perHour:
+          (state.amps * 3600 * molarVolume(setup.airC, NORMAL_HPA) * (rates.cathodic.hydrogen ?? 0)) / (2 * FARADAY),
       },
     },
   };
@@ -253,7 +254,7 @@ function Ended({ cell, setup, state, topped, onAgain }: EndedProps) {
       <p>
         <b>{formatNumber(share, 2)} %</b> of what was wanted in {formatNumber(state.seconds / 3600, 2)} h and{' '}
         {formatNumber(ah, 3)} A·h; current efficiency {formatNumber(pct, 2)} % (planned with{' '}
-        {formatNumber(plan.efficiency[0], 2)}). {topped} top-up{topped === 1 ? '' : 's'}, warmest about{' '}
+        {formatNumber(plan.efficiency[0], 2)}). {topped} top-up{topped === 1 ? '' : 's'}; about{' '}
         {formatNumber(state.tempC, 2)} °C at the end.
       </p>
       <p className="quiet">{judgement(share, pct, plan.efficiency[0])}</p>

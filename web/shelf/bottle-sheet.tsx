@@ -1,9 +1,8 @@
-import dayjs from 'dayjs';
 import { lazy, Suspense, useMemo, useState } from 'react';
 import { Link } from 'react-router';
 import type { BottleAnswer } from '#contract/api';
 import { strengthUnits } from '#core/solution';
-import { type BottleCard, type BottleEventBody, type BottleView, onlyWaterBesides, strengthSince } from '#core/stock';
+import { type BottleCard, type BottleEventBody, type BottleView, onlyWaterBesides } from '#core/stock';
 import { formatNumber } from '#core/units';
 import type { Bench } from '#core/vessel';
 import { sentenceOf } from '../api/client.ts';
@@ -12,6 +11,7 @@ import { NumberField } from '../kit/number-field-lazy.tsx';
 import { dayText, today } from '../parts/day.ts';
 import { Num, NumRow } from '../parts/num.tsx';
 import { useCompute } from '../worker/compute.ts';
+import { InPractice, Keeping } from './bottle-keeping.tsx';
 
 const CardForm = lazy(async () => ({ default: (await import('./card-form.tsx')).CardForm }));
 
@@ -20,8 +20,6 @@ const Lessons = lazy(async () => ({ default: (await import('../parts/lessons.tsx
 const LabelPrint = lazy(async () => ({ default: (await import('./label-print.tsx')).LabelPrint }));
 
 const FoundOf = lazy(async () => ({ default: (await import('./found-of.tsx')).FoundOf }));
-
-const AgeingChart = lazy(async () => ({ default: (await import('./ageing-chart.tsx')).AgeingChart }));
 
 /** A bottle’s sheet: strength in every unit at the shelf’s temperature, what is left, what it costs, where it came from and went. */
 export function BottleSheet({ bottle, bench }: { bottle: BottleAnswer; bench: Bench }) {
@@ -254,63 +252,6 @@ function Sums({ substanceId }: { substanceId: string }) {
       <Link to={`/panels/wash?of=${of}`}>wash</Link> · <Link to={`/panels/surprise?of=${of}`}>surprise</Link> ·{' '}
       <Link to="/panels/clash">clash</Link>
     </p>
-  );
-}
-
-/** How it has kept and will keep, for what does not. */
-function Keeping({ bottle, tempC }: { bottle: BottleAnswer; tempC: number }) {
-  const { id, card } = bottle;
-  const [light, setLight] = useState<'dark' | 'daylight'>('dark');
-  const { value } = useCompute(
-    'ageing',
-    useMemo(() => ({ id, card, today: today(), tempC, light }), [id, card, tempC, light]),
-  );
-  if (!value) return null;
-  const due = value.reassayDay === null ? null : dayjs(strengthSince(card)).add(value.reassayDay, 'day');
-  return (
-    <>
-      <h3 style={{ marginTop: 14 }}>How it keeps</h3>
-      <Suspense fallback={<p className="quiet small">Drawing …</p>}>
-        <AgeingChart ageing={value} since={strengthSince(card)} assayed={card.assayed} />
-      </Suspense>
-      <p className="small">
-        {value.grade === 'C' ? 'About. ' : ''}
-        {value.sentence}
-      </p>
-      {due ? (
-        <p className={due.isBefore(dayjs()) ? 'small watch' : 'small quiet'}>
-          {due.isBefore(dayjs())
-            ? `An assay was due on ${dayText(due.format('YYYY-MM-DD'))}.`
-            : `Assay it by ${dayText(due.format('YYYY-MM-DD'))}.`}
-        </p>
-      ) : null}
-      <button
-        type="button"
-        className="link small"
-        aria-pressed={light === 'daylight'}
-        onClick={() => setLight(light === 'dark' ? 'daylight' : 'dark')}
-      >
-        {light === 'dark' ? 'It stands in daylight' : 'It stands in the dark'}
-      </button>
-      <p className="quiet small">After: {value.source}. The sheet and plans compute with it as kept in the dark.</p>
-    </>
-  );
-}
-
-/** How it keeps in practice: container, what it does on the shelf, what to look at. */
-function InPractice({ keeping }: { keeping: BottleView['keeping'] }) {
-  const [first] = keeping;
-  if (!first) return null;
-  const usual = first.months[1];
-  return (
-    <>
-      <h3>Keeping</h3>
-      <p className="small">
-        {usual === null ? '' : `About ${usual} months closed. `}
-        {first.sentences.join(' ')}
-      </p>
-      <p className="quiet small">After: {first.source}.</p>
-    </>
   );
 }
 

@@ -172,7 +172,7 @@ export function LabelLine({ tempC, bench }: { tempC: number; bench: BenchAnswer 
   );
 }
 
-/** Whether nothing known is named, so that its owner may say what it is. What is known and refused is not described anew. */
+/** Whether nothing known is named, so that its owner may say what it is. What is known and refused is not described again. */
 function isUnknown({ reading }: LabelAnswer): boolean {
   return !reading.card && !reading.question && reading.problems.some(({ code }) => code === 'unknown-substance');
 }

@@ -51,7 +51,7 @@ export function ShelfPage() {
   );
   const plainly = useMemo(() => [...standing].sort(comparison('use', NO_FACES)), [standing]);
   const faces = useFaces(plainly, tempC);
-  // By use nothing is asked of what is computed: a long shelf is not sorted anew when that comes.
+  // By use nothing is asked of what is computed: a long shelf is not sorted again when that comes.
   const byStrength = order === 'strength' ? faces : NO_FACES;
   const ordered = useMemo(
     () => (order === 'use' ? plainly : [...standing].sort(comparison(order, byStrength))),

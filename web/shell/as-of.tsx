@@ -13,7 +13,7 @@ export function AsOf() {
       const times = cache
         .findAll({ type: 'active' })
         .flatMap(({ state }) => (state.dataUpdatedAt > 0 ? state.dataUpdatedAt : []));
-      // To the minute: nothing is drawn anew for seconds.
+      // To the minute: nothing is drawn again for seconds.
       return times.length === 0 ? null : Math.floor(Math.min(...times) / 60_000) * 60_000;
     },
   );

@@ -60,7 +60,7 @@ export function useStillRun(run: OpenRun): Computed<StillRun | null> {
   return useLatest(run, async (open): Promise<Result<StillRun | null>> => await door().still(changeSince(open)));
 }
 
-/** A cell of a run, watched; null where nothing stands in it. A newer question takes the place of an older one. */
+/** A cell of a run, watched; null where it is empty. A newer question takes the place of an older one. */
 export function useCellRun(run: OpenRun, question: CellQuestion): Computed<CellRun | null> {
   const asked = useMemo(() => ({ run, question }), [run, question]);
   return useLatest(

@@ -6,7 +6,7 @@ export interface Statistics {
   readonly sd: number | null;
   /** Half-width of Student's 95 % interval of the mean; null for a single one. */
   readonly tHalf: number | null;
-  /** The one that lies farthest off, where it is far enough to be doubted (Grubbs, two-sided, 5 %). */
+  /** The one that lies farthest off, where it is far enough to be suspect (Grubbs, two-sided, 5 %). */
   readonly outlier: Outlier | null;
 }
 
@@ -27,7 +27,7 @@ export function studentT(degrees: number): number {
   return T_95[degrees - 1] ?? 1.96;
 }
 
-/** Mean, standard deviation, t interval and doubtful value of replicates; undefined of none. */
+/** Mean, standard deviation, t interval and suspect value of replicates; undefined of none. */
 export function statisticsOf(values: readonly number[]): Statistics | undefined {
   const n = values.length;
   if (n === 0) return undefined;

@@ -2,7 +2,7 @@ import type { LimitRow } from '../rows.ts';
 
 /**
  * Temperatures and humidities at which a solid changes: what drying and boiling down must stay under. CRC Handbook, Lange's
- * Handbook, Greenspan 1977 (humidity points). Grade A well established, B handbooks differ somewhat, C single or doubtful.
+ * Handbook, Greenspan 1977 (humidity points). Grade A well established, B handbooks differ somewhat, C single or uncertain.
  */
 export const limits: readonly LimitRow[] = [
   { formula: 'NH4HCO3', property: 'decomposition', low: 36, high: 60, detail: 'slow loss of NH3 + CO2 + H2O already at room temperature, clear from 36, rapid by 60, leaves no residue; never dry warm', grade: 'A' },

@@ -1,4 +1,4 @@
-import type { ProductRow } from '../rows.ts';
+import type { ProductRow } from '../product-rows.ts';
 
 /**
  * Kinds of shop product by their generic names: what is in them, mass % typical, lowest and highest, what else, what tells them

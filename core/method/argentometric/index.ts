@@ -26,7 +26,7 @@ export const argentometric: TitrationMethod = {
     'Weigh {sample} into the flask with 50 mL of distilled water.',
     flask === 'hydrochloric-acid'
       ? 'Neutralise with chalk, free of chloride, until it no longer fizzes.'
-      : 'Its pH is to lie between 7 and 10: a pinch of borax if it is sour.',
+      : 'Its pH is to lie between 7 and 10: a pinch of borax if it is acid.',
     'Add 5 mL of 2 % dextrin and 10 drops of fluorescein; work out of strong light.',
   ],
   sights: () => SIGHTS,

@@ -95,7 +95,7 @@ function molPerLAt(species: string, pH: number, tempC: number): Result<number> {
   if (acid ? pH > weak : pH < weak)
     return fail(
       'out-of-range',
-      `That is ${acid ? 'alkaline' : 'sour'}: it is not what the label says, or something else is in it.`,
+      `That is ${acid ? 'alkaline' : 'acid'}: it is not what the label says, or something else is in it.`,
       { field: 'low' },
     );
   let low = Math.log(WEAKEST);

@@ -177,7 +177,7 @@ export const copperCarbonateByCell: Route = {
     washThrice({
       title: 'Wash with warm water, three portions',
       act: 'Three portions of warm water, each drained before the next.',
-      until: 'The washings are neutral to paper.',
+      until: 'The washings are neutral to indicator paper.',
       expect: 'Neutral washings.',
       why: 'Soda dries into it otherwise.',
       skipCosts: 'Soda in everything made of it.',

@@ -60,7 +60,7 @@ export const washThrice = (over: Over): StepTemplate =>
     title: 'Wash with hot water, three portions',
     act: 'Three portions of hot water, each drained before the next.',
     until: 'Barium chloride no longer clouds the washings.',
-    expect: 'The last washings neutral to paper.',
+    expect: 'The last washings neutral to indicator paper.',
     why: 'Each portion carries the sodium sulfate down to about a fifth.',
     skipCosts: 'Several percent of sodium sulfate in the product, and a yield that looks too good.',
     op: { do: 'wash' },

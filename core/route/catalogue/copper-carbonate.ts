@@ -128,7 +128,7 @@ export const copperCarbonate: Route = {
   byProducts: [
     {
       name: 'sodium sulfate filtrate',
-      keep: 'Blue and acid to paper: add soda. Blue and alkaline: soda was over and holds copper; a little acid brings it down. A drop with ammonia that stays colourless: no copper is left in it.',
+      keep: 'Blue and acid to indicator paper: add soda. Blue and alkaline: soda was in excess and holds copper; a little acid precipitates it. A drop with ammonia that stays colourless: no copper is left in it.',
     },
   ],
   identity: [

@@ -347,7 +347,7 @@ export const recrystallisations: readonly Route[] = [
     plain: 'sodium thiosulfate',
     accepts: ['sodium-thiosulfate-pentahydrate', 'sodium-thiosulfate'],
     hotC: [30, 40, 46],
-    above: 'A trace of washing soda keeps it from turning sour.',
+    above: 'A trace of washing soda keeps it from turning acid.',
     sight: 'Large clear grains.',
     drying: {
       ceilingC: 33,

@@ -78,7 +78,7 @@ export const silicaFromCommonSand: Route = {
       id: 'clean',
       title: 'Wash the sand to neutral, dry it hot',
       act: 'Pour the acid off and keep it apart. Cover with water, stir, let it settle, pour off; five or six times. Dry it hot, weigh it (what it lost was not sand), crush it fine, wet or under a mask.',
-      until: 'The water over it is neutral to paper.',
+      until: 'The water over it is neutral to indicator paper.',
       expect: 'White to grey sand; some per cent lighter.',
       why: 'Acid left in it would take lye; water and molten lye spit.',
       skipCosts: 'A melt that spits.',

@@ -267,7 +267,7 @@ export const stepKinds: readonly StepKind[] = [
           id,
           title: 'Wash with water, three portions',
           act: 'Three small portions of water, each drained before the next; ice-cold for what dissolves.',
-          until: 'The last washings taste of nothing to paper or meter.',
+          until: 'The last washings show nothing on indicator paper or a meter.',
           why: 'Each portion carries what clings down to about a fifth.',
           skipCosts: 'What clings dries onto the product, and a yield that looks too good.',
         }),

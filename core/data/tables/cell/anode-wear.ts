@@ -1,4 +1,4 @@
-import type { CellRow } from '../../cell-rows.ts';
+import type { CellRow } from './rows.ts';
 
 /** What anodes lose, mg for each ampere-hour. */
 export const anodeWear: readonly CellRow[] = [

@@ -1,4 +1,4 @@
-import type { CellRow } from '../../cell-rows.ts';
+import type { CellRow } from './rows.ts';
 
 /** Heat, overvoltages and limiting currents of small cells. */
 export const cellConstants: readonly CellRow[] = [

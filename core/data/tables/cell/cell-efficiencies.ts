@@ -1,4 +1,4 @@
-import type { CellRow } from '../../cell-rows.ts';
+import type { CellRow } from './rows.ts';
 
 /** Current efficiencies, %, with what takes the rest. */
 export const cellEfficiencies: readonly CellRow[] = [

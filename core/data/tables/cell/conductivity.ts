@@ -1,4 +1,4 @@
-import type { ConductivitySeries } from '../../cell-rows.ts';
+import type { ConductivitySeries } from './rows.ts';
 
 /** Conductivities as published: by mass % in mS/cm with %/K, or by mol of charge in a litre in S cm²/mol. */
 export const conductivities: readonly ConductivitySeries[] = [

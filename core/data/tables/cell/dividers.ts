@@ -1,4 +1,4 @@
-import type { CellRow } from '../../cell-rows.ts';
+import type { CellRow } from './rows.ts';
 
 /** What dividers put in the way of a current, how long they live, what they let through. */
 export const dividerRows: readonly CellRow[] = [

@@ -1,4 +1,4 @@
-import type { ElectrodeMaterialRow } from '../../cell-rows.ts';
+import type { ElectrodeMaterialRow } from './rows.ts';
 
 /** What electrodes and dividers bear, in words. */
 export const electrodeMaterials: readonly ElectrodeMaterialRow[] = [

@@ -1,4 +1,4 @@
-import type { CellRow } from '../../cell-rows.ts';
+import type { CellRow } from './rows.ts';
 
 /** What is seen at the end of a run, and when a current falls or climbs. */
 export const endSigns: readonly CellRow[] = [

@@ -1,4 +1,4 @@
-import type { IonConductivityRow } from '../../cell-rows.ts';
+import type { IonConductivityRow } from './rows.ts';
 
 /** Limiting molar conductivities of ions, S cm²/mol of charge, 25 °C. */
 export const ionConductivities: readonly IonConductivityRow[] = [

@@ -1,4 +1,4 @@
-import type { CellRow } from '../../cell-rows.ts';
+import type { CellRow } from './rows.ts';
 
 /** Water that an open cell loses, kg for each m² and hour. */
 export const openCells: readonly CellRow[] = [

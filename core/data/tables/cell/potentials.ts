@@ -1,4 +1,4 @@
-import type { PotentialRow } from '../../cell-rows.ts';
+import type { PotentialRow } from './rows.ts';
 
 /** Standard reduction potentials, V against hydrogen, 25 °C. */
 export const potentials: readonly PotentialRow[] = [

@@ -1,4 +1,4 @@
-import type { CellRow } from '../../cell-rows.ts';
+import type { CellRow } from './rows.ts';
 
 /** What supplies give, V; and what leads bear, A. */
 export const supplyRows: readonly CellRow[] = [

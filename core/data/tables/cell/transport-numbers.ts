@@ -1,4 +1,4 @@
-import type { CellRow } from '../../cell-rows.ts';
+import type { CellRow } from './rows.ts';
 
 /** Share of the current that the cation carries, 25 °C. */
 export const transportNumbers: readonly CellRow[] = [

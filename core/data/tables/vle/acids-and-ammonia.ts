@@ -1,4 +1,4 @@
-import type { VleTable } from '../../still-rows.ts';
+import type { VleTable } from './row.ts';
 
 /** Acids and ammonia with water. */
 export const acidsAndAmmonia: readonly VleTable[] = [

@@ -1,4 +1,4 @@
-import type { VleTable } from '../../still-rows.ts';
+import type { VleTable } from './row.ts';
 import { acidsAndAmmonia } from './acids-and-ammonia.ts';
 import { solvents } from './solvents.ts';
 

@@ -1,4 +1,4 @@
-import type { VleTable } from '../../still-rows.ts';
+import type { VleTable } from './row.ts';
 
 /** Solvents with water, and with each other. */
 export const solvents: readonly VleTable[] = [

@@ -48,7 +48,7 @@ export function CellBench({ run, step }: { run: Run; step: StepState }) {
   if (cell.problem) return <p className="problem">{cell.problem.message}</p>;
   if (cell.value === undefined) return <p className="waiting-block">Reading the cell …</p>;
   if (cell.value === null)
-    return <p className="quiet">Nothing stands in this cell yet: enter what was weighed and poured on either side.</p>;
+    return <p className="quiet">Nothing is in this cell yet: enter what was weighed and poured on either side.</p>;
   return <AtWork run={run} step={step} cell={cell.value} feed={feed} ifAmps={ifAmps} onIf={setIf} />;
 }
 

@@ -1,4 +1,5 @@
 import type { ReactNode } from 'react';
+import { BY_EYE } from '#core/electrolysis';
 import { exactReading } from '#core/log';
 import type { CellRun } from '#core/state';
 import { formatNumber } from '#core/units';
@@ -28,7 +29,7 @@ export function NextMove({ run, step, cell, feed, onEnd }: NextProps) {
       </Move>
     );
   const pct = watch.progress?.byCharge.value ?? 0;
-  if (pct >= 97 || watch.progress?.bySight?.how === 'by eye')
+  if (pct >= 97 || watch.progress?.bySight?.how === BY_EYE)
     return (
       <Move
         when={pct >= 99.5 ? 'now' : 'soon'}

@@ -10,7 +10,7 @@ export function ProgressBar({ cell: { watch } }: { cell: CellRun }) {
   const x = (pct: number) => (W * Math.min(110, Math.max(0, pct))) / 110;
   const { byCharge, bySight, neededAh } = progress;
   const to = x(byCharge.value);
-  const doubt = Math.max(3, x(2 * byCharge.sd));
+  const band = Math.max(3, x(2 * byCharge.sd));
   return (
     <div className="cell-bar">
       <svg
@@ -20,7 +20,7 @@ export function ProgressBar({ cell: { watch } }: { cell: CellRun }) {
         aria-label={`${formatNumber(byCharge.value, 2)} % by charge`}
       >
         <rect x="0" y="14" width={to} height="12" className="cell-bar-done" />
-        <rect x={Math.max(0, to - doubt)} y="13" width={2 * doubt} height="14" className="cell-bar-doubt" />
+        <rect x={Math.max(0, to - band)} y="13" width={2 * band} height="14" className="cell-bar-band" />
         <rect x="0.5" y="14" width={x(100)} height="12" className="cell-bar-frame" />
         {bySight ? (
           <path
