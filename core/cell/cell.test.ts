@@ -356,6 +356,23 @@ describe('a run', () => {
     expect(answer.massG[1] / answer.massG[0]).toBeCloseTo(1, 6);
   });
 
+  it('sums up to the charge that is asked, and draws on', () => {
+    const whole = ran({ ...copperCell, hours: 40, holdA: 0.4, anodeG: 200 });
+    const upTo = ran({ ...copperCell, hours: 40, holdA: 0.4, anodeG: 200, ampHours: 4 });
+    expect(upTo.points).toHaveLength(whole.points.length);
+    expect(upTo.ampHours).toBeCloseTo(4, 1);
+    // 4 A·h give 0.0746 mol of hydrogen and 4.742 g less copper at the most.
+    expect(upTo.gases.find(({ substanceId }) => substanceId === 'hydrogen')!.mol).toBeCloseTo(0.0746, 2);
+    expect(upTo.wornG).toBeLessThan(4.76);
+    expect(upTo.wornG).toBeGreaterThan(4.4);
+    expect(upTo.massG[1] / upTo.massG[0]).toBeCloseTo(1, 6);
+    // What comes after the end is nothing to mind.
+    expect(whole.warnings.map(({ id }) => id)).toContain('salt-short');
+    expect(upTo.warnings.map(({ id }) => id)).not.toContain('salt-short');
+    const never = ran({ ...copperCell, hours: 2, holdA: 0.4, ampHours: 4 });
+    expect(never.warnings.find(({ id }) => id === 'not-done')?.text).toMatch(/0.8\d? of the 4/);
+  });
+
   it('says that too few volts hardly pass a current', () => {
     const few = { ...copperCell, gear: { ...copperCell.gear, supply: { ...copperCell.gear.supply, volts: 1 } } };
     expect(ran({ ...few, holdA: null }).warnings.map(({ id }) => id)).toContain('few-volts');

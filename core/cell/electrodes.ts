@@ -1,7 +1,7 @@
 import type { AnodeMaterial, CathodeMaterial } from './gear.ts';
 import { type Amounts, concentrations } from './liquid.ts';
 import { constantOf, efficiencyOf, type Ranged } from './published.ts';
-import { at } from './species.ts';
+import { at, masses } from './species.ts';
 
 // Which reaction wins at an electrode, each for one mol of electrons, by what the electrode is and what stands before it.
 
@@ -86,6 +86,11 @@ const DISSOLVING = { copper: 'copper', zinc: 'zinc', iron: 'iron' } as const;
 export function dissolves(material: AnodeMaterial): keyof typeof DISSOLVING | null {
   return material in DISSOLVING ? (material as keyof typeof DISSOLVING) : null;
 }
+
+const SYMBOLS = { copper: 'Cu', zinc: 'Zn', iron: 'Fe' } as const;
+
+/** g/mol of the metal that an anode gives up. */
+export const metalMass = (metal: keyof typeof DISSOLVING): number => masses[at[SYMBOLS[metal]]] ?? 0;
 
 /** Chloride of so many mol/L gives half chlorine, half oxygen. */
 const HALF_CHLORIDE = 0.4;

@@ -4,7 +4,7 @@ export { addTo, beginning, type CellSetup, type CellState, isDivided, USUAL_HYDR
 export { FARADAY } from './charge-of-a-mole.ts';
 export { conductivity, isMeasured } from './conductivity.ts';
 export { type Divider, dividerFor, type GelPlug, gelPlug } from './divider.ts';
-export { anodeEfficiency, dissolves, mediumOf, PLATES } from './electrodes.ts';
+export { anodeEfficiency, dissolves, mediumOf, metalMass, PLATES } from './electrodes.ts';
 export { chargeOf, depositFromCharge, electronsFor, hoursForMass } from './faraday.ts';
 export {
   type AnodeMaterial,

@@ -14,30 +14,26 @@ import {
   dissolveInto,
   dissolves,
   dividerKinds,
-  formulaOf,
-  isA,
-  isDivided,
   letRun,
   masses,
   mediumOf,
-  namedOf,
+  metalMass,
   nothing,
   PLATES,
   type Ranged,
   solidOf,
-  speciesNames,
-  substanceNamed,
   USUAL_HYDROXIDE,
   volumeMl,
 } from '#core/cell';
 import { fail, ok, type Result } from '#core/problem';
-import { molarVolume } from '#core/reaction';
 import { fields, flag, list, nullable, number, type Of, one, optional, text } from '#core/shape';
-import { molarMass, type SubstanceId, substanceById, substanceOf } from '#core/substance';
+import { molarMass, substanceById, substanceOf } from '#core/substance';
 import { formatNumber } from '#core/units';
-import { type AtCurrent, atCurrents } from './at-currents.ts';
-import { leftOf, mainSalts, type PlannedTopUp, topUpsOf } from './main-salts.ts';
-import { type CellWarning, cellWarnings, TUB_C } from './outlook.ts';
+import type { CellAnswer } from './answer.ts';
+import { atCurrents } from './at-currents.ts';
+import { leftOf, mainSalts, topUpsOf } from './main-salts.ts';
+import { cellWarnings, TUB_C } from './outlook.ts';
+import { summed } from './summed.ts';
 
 /** A liquid: mL, and mol/L of what is dissolved in it. */
 const liquidShape = fields({
@@ -60,6 +56,8 @@ export const cellShape = fields({
   airC: number({ min: -10, max: 45 }),
   stirred: flag(),
   hours: number({ moreThan: 0, max: 1000 }),
+  /** A·h after which it is done: what is summed up and minded ends there, its course is drawn on. */
+  ampHours: optional(number({ moreThan: 0, max: 5000 })),
   /** A that are held, whatever volts they take. */
   holdA: nullable(number({ moreThan: 0, max: 30 })),
   topUps: list(
@@ -82,48 +80,6 @@ export const cellShape = fields({
   anodePct: optional(number({ moreThan: 0, max: 105 })),
 });
 export type CellAsked = Of<typeof cellShape>;
-
-/** Something that a run has made or used up, on one side. */
-export interface CellChange {
-  readonly substanceId: SubstanceId;
-  readonly side: 'anode' | 'cathode';
-  readonly mol: number;
-  readonly grams: number;
-  /** What is there at the end, mol. */
-  readonly there: number;
-}
-
-export interface CellGas {
-  readonly substanceId: SubstanceId;
-  readonly mol: number;
-  readonly litres: number;
-  /** L in an hour at the strongest current. */
-  readonly perHour: number;
-}
-
-export interface CellAnswer {
-  readonly points: readonly CellPoint[];
-  readonly ampHours: number;
-  readonly changes: readonly CellChange[];
-  readonly gases: readonly CellGas[];
-  /** g of metal plated, by substance; and that left the anode. */
-  readonly platedG: readonly (readonly [SubstanceId, number])[];
-  readonly wornG: number;
-  readonly evaporatedG: number;
-  readonly hottestC: number;
-  readonly wattHours: number;
-  /** What that costs; null where no price was given. */
-  readonly cost: number | null;
-  readonly warnings: readonly CellWarning[];
-  /** What to put into which side, and when, for the current not to fall; empty where top-ups were asked about. */
-  readonly topUps: readonly PlannedTopUp[];
-  /** The same charge at other currents. */
-  readonly atCurrents: readonly AtCurrent[];
-  /** What the book says of the anode’s efficiency. */
-  readonly book: Ranged;
-  /** g in, and out over all places: they are the same. */
-  readonly massG: readonly [before: number, after: number];
-}
 
 /** A cell ready to run. */
 export interface CellReady {
@@ -178,13 +134,10 @@ export function cellFor(asked: CellAsked): Result<CellReady> {
     setup,
     anolyte: anolyte.value,
     catholyte: catholyte?.value ?? null,
-    anodeMol: metal && asked.anodeG !== null ? asked.anodeG / metalM(metal) : null,
+    anodeMol: metal && asked.anodeG !== null ? asked.anodeG / metalMass(metal) : null,
     book,
   });
 }
-
-const metalM = (metal: 'copper' | 'zinc' | 'iron'): number =>
-  masses[at[({ copper: 'Cu', zinc: 'Zn', iron: 'Fe' } as const)[metal]]]!;
 
 /** Water by what is left of the volume. */
 function liquid({ ml, parts }: Liquid, field: string): Result<Amounts> {
@@ -228,60 +181,46 @@ export function cell(asked: CellAsked): Result<CellAnswer> {
   const salts = mainSalts(start);
   const left: { readonly anode: number; readonly cathode: number }[] = [];
   const extra: Amounts = nothing();
+  const done = { at: null as { readonly state: CellState; readonly extra: Amounts } | null };
+  const until = (now: CellState): boolean => {
+    if (!done.at && asked.ampHours !== undefined && now.coulombs >= 3600 * asked.ampHours)
+      done.at = { state: structuredClone(now), extra: [...extra] };
+    return false;
+  };
   const inOrder = [...asked.topUps].sort((a, b) => a.atH - b.atH);
   for (const stop of [...inOrder, null]) {
     const untilS = 3600 * (stop?.atH ?? asked.hours);
     const share = Math.max(2, Math.round((POINTS * (untilS - state.seconds)) / (3600 * asked.hours)));
-    points.push(...letRun(setup, state, { untilS, points: share, onPoint: (now) => left.push(leftOf(now, salts)) }));
+    points.push(
+      ...letRun(setup, state, { untilS, points: share, until, onPoint: (now) => left.push(leftOf(now, salts)) }),
+    );
     if (!stop) break;
     const what = topUp(stop);
     if (!what.ok) return what;
     for (let i = 0; i < what.value.length; i++) extra[i]! += what.value[i]!;
     addTo({ setup, state }, stop.side, what.value);
   }
-  const total = (s: CellState) => s.a.map((_, i) => s.a[i]! + s.k[i]! + s.gas[i]!);
-  const gramsOf = (n: Amounts) => n.reduce((sum, mol, i) => sum + mol * masses[i]!, 0);
-  const worn = state.wornMol * metalOf(setup);
+  const end = done.at ?? { state, extra };
+  const upTo = points.filter(({ seconds }) => seconds <= end.state.seconds);
+  const leftThen = upTo.map(({ seconds }, k) => ({ atH: seconds / 3600, ...left[k]! }));
+  const sums = summed({ setup, start, ...end, points: upTo, airC: asked.airC });
   return ok({
     points,
-    ampHours: state.coulombs / 3600,
-    changes: changesOf(setup, [start, state], extra),
-    gases: gasesOf(state, points, asked.airC),
-    platedG: (['Cu', 'Zn'] as const).flatMap((name) => {
-      const mol = (isDivided(setup) ? state.k : state.a)[at[name]]!;
-      const id = substanceNamed(name);
-      return mol > 1e-9 && id ? [[id, mol * masses[at[name]]!] as const] : [];
-    }),
-    wornG: worn,
-    evaporatedG: state.evaporatedG,
-    hottestC: Math.max(...points.map(({ tempC }) => tempC)),
-    wattHours: state.energy.supplied / 3600,
-    cost: asked.gear.perKWh === undefined ? null : (state.energy.supplied / 3.6e6) * asked.gear.perKWh,
+    ...sums,
+    cost: asked.gear.perKWh === undefined ? null : (sums.wattHours / 1000) * asked.gear.perKWh,
     warnings: cellWarnings({
       setup,
       start,
-      end: state,
-      points,
+      end: end.state,
+      points: upTo,
+      askedAh: asked.ampHours ?? null,
       vesselC: asked.vesselC ?? TUB_C,
-      salts: points.map(({ seconds }, k) => ({ atH: seconds / 3600, ...left[k]! })),
+      salts: leftThen,
     }),
-    topUps:
-      asked.topUps.length > 0
-        ? []
-        : topUpsOf(
-            setup,
-            salts,
-            points.map(({ seconds }, k) => ({ atH: seconds / 3600, ...left[k]! })),
-          ),
+    topUps: asked.topUps.length > 0 ? [] : topUpsOf(setup, salts, leftThen),
     atCurrents: asked.compare ? atCurrents(ready.value, asked.compare) : [],
     book,
-    massG: [gramsOf(total(start)) + gramsOf(extra) + worn, gramsOf(total(state)) + state.evaporatedG],
   });
-}
-
-function metalOf({ anode }: CellSetup): number {
-  const metal = dissolves(anode);
-  return metal ? metalM(metal) : masses[at.C]!;
 }
 
 function topUp({ substanceId, grams, waterMl }: CellAsked['topUps'][number]): Result<Amounts> {
@@ -300,47 +239,4 @@ function topUp({ substanceId, grams, waterMl }: CellAsked['topUps'][number]): Re
     n[at[solid]]! += mol;
   }
   return ok(n);
-}
-
-/** What is there by name on each side, against what was. */
-function changesOf(
-  setup: CellSetup,
-  [start, end]: readonly [CellState, CellState],
-  extra: Amounts,
-): readonly CellChange[] {
-  const sides = isDivided(setup) ? (['anode', 'cathode'] as const) : (['anode'] as const);
-  // What was added while it ran counts as there from the start, on the side where it now is.
-  const added = extra.some((mol) => mol > 0);
-  return sides.flatMap((side) => {
-    const [was, is] = side === 'anode' ? [start.a, end.a] : [start.k, end.k];
-    const [before, after] = [namedOf(was), namedOf(is)];
-    if (!before || !after) return [];
-    const all = new Map<SubstanceId, [number, number]>();
-    for (const [id, mol] of [...before.dissolved, ...before.solid]) all.set(id, [mol, 0]);
-    for (const [id, mol] of [...after.dissolved, ...after.solid]) all.set(id, [all.get(id)?.[0] ?? 0, mol]);
-    return [...all]
-      .filter(([, [from, to]]) => added || Math.abs(to - from) > 1e-9)
-      .map(([substanceId, [from, to]]) => ({
-        substanceId,
-        side,
-        mol: to - from,
-        grams: (to - from) * molarMass(substanceOf(substanceId).formula),
-        there: to,
-      }));
-  });
-}
-
-function gasesOf(state: CellState, points: readonly CellPoint[], airC: number): readonly CellGas[] {
-  const most = Math.max(0, ...points.map(({ amps }) => amps));
-  const mean = points.length > 0 ? state.coulombs / Math.max(1, state.seconds) : 0;
-  const perMol = molarVolume(airC, 1013);
-  return speciesNames.flatMap((name) => {
-    const mol = state.gas[at[name]]!;
-    if (!isA(name, 'gas') || !(mol > 1e-9)) return [];
-    const id = substanceNamed(formulaOf(name));
-    if (!id) return [];
-    const litres = mol * perMol;
-    const perHour = mean > 0 ? (litres / (state.seconds / 3600)) * (most / mean) : 0;
-    return [{ substanceId: id, mol, litres, perHour }];
-  });
 }

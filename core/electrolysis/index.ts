@@ -2,11 +2,9 @@
 // has passed, how far it is by that and by what is seen, how efficient, why its current changed, what to top up and when.
 
 export type { Future, TopUp } from './ahead.ts';
+export type { CellAnswer, CellChange, CellGas } from './answer.ts';
 export {
-  type CellAnswer,
   type CellAsked,
-  type CellChange,
-  type CellGas,
   cell,
   cellShape,
 } from './asked.ts';

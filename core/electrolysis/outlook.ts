@@ -13,6 +13,7 @@ export interface CellWarning {
     | 'supply-limit'
     | 'supply-flat'
     | 'few-volts'
+    | 'not-done'
     | 'capacity'
     | 'no-current'
     | 'powder'
@@ -35,6 +36,8 @@ export interface Minding {
   readonly start: CellState;
   readonly end: CellState;
   readonly points: readonly CellPoint[];
+  /** A·h that are to pass; null where nothing was said. */
+  readonly askedAh: number | null;
   /** °C that the vessel bears. */
   readonly vesselC: number;
   /** Share of its main salt that is left on either side, by hours. */
@@ -54,11 +57,13 @@ export const TUB_C = 50;
 const BOILS_C = 99.5;
 /** Of what a supply gives: less of it flows for want of volts. */
 const HARDLY = 0.1;
+/** Share of a charge that passes for all of it. */
+const ENOUGH = 0.99;
 
 const fixed = (value: number, digits = 1) => value.toFixed(digits);
 
 /** Everything to mind of a course. */
-export function cellWarnings({ setup, start, end, points, vesselC, salts }: Minding): readonly CellWarning[] {
+export function cellWarnings({ setup, start, end, points, askedAh, vesselC, salts }: Minding): readonly CellWarning[] {
   const { gear } = setup;
   const found: CellWarning[] = [];
   const say: Say = (id, weight, ...[text, atH = null]) => found.push({ id, weight, text, atH });
@@ -95,7 +100,7 @@ export function cellWarnings({ setup, start, end, points, vesselC, salts }: Mind
       `It passes ${divider.ceilingC} °C, which ${divider.kind} does not bear. Less current.`,
       dividerAt,
     );
-  anodeWarnings({ setup, start, end, points, vesselC, salts }, say, most);
+  anodeWarnings({ setup, start, end, points }, say, most);
   const bears = leadBears(gear.leadMm2);
   if (most > bears)
     say(
@@ -116,6 +121,12 @@ export function cellWarnings({ setup, start, end, points, vesselC, salts }: Mind
       'few-volts',
       'caution',
       `At ${formatNumber(supply.volts, 2)} V no more than ${formatNumber(most, 2)} A flow, of the ${formatNumber(supply.amps, 2)} A it can give: more volts, more area or a smaller gap.`,
+    );
+  if (askedAh !== null && end.coulombs < 3600 * askedAh * ENOUGH)
+    say(
+      'not-done',
+      'caution',
+      `After ${formatNumber(end.seconds / 3600, 2)} h ${formatNumber(end.coulombs / 3600, 2)} of the ${formatNumber(askedAh, 3)} A·h have passed: with this supply, salt and anode it is not done by then.`,
     );
   if (supply.kind === 'battery' && supply.ampHours === undefined)
     say('capacity', 'caution', 'How many A·h the batteries hold is not known: how long they last is not said.');
@@ -178,7 +189,11 @@ const GOOD: Readonly<Record<string, string>> & { readonly copper: string; readon
   other: 'good current density, PbO2 or MMO anode',
 };
 
-function anodeWarnings({ setup, start, end, points }: Minding, say: Say, most: number): void {
+function anodeWarnings(
+  { setup, start, end, points }: Pick<Minding, 'setup' | 'start' | 'end' | 'points'>,
+  say: Say,
+  most: number,
+): void {
   const { gear, anode, cathode } = setup;
   const last = points.at(-1);
   const dissolving = dissolves(anode);

@@ -7,7 +7,7 @@ import {
   dissolves,
   FARADAY,
   isDivided,
-  masses,
+  metalMass,
   namedOf,
   pointOf,
   takeStock,
@@ -313,7 +313,7 @@ function anodeOf(
 ): Watch['anodeG'] {
   const metal = dissolves(setup.anode);
   if (!metal || anodeMol === null) return null;
-  const M = masses[at[({ copper: 'Cu', zinc: 'Zn', iron: 'Fe' } as const)[metal]]]!;
+  const M = metalMass(metal);
   const toGo = PARTS * anodeMol - state.wornMol;
   const perMs = amps / (2 * FARADAY) / 1000;
   const lasts = leftAh !== null && toGo > (3600 * leftAh) / (2 * FARADAY);

@@ -5,7 +5,7 @@ import { portionProblem, runState } from '#core/state';
 import { eventsAt, planFor } from '#testing/shelf';
 
 describe('a reading', () => {
-  it.each((Object.keys(quantities) as Quantity[]).filter((each) => !quantities[each].signed))(
+  it.each((Object.keys(quantities) as Quantity[]).filter((each) => quantities[each].range[0] === 0))(
     'of %s is not below zero, exact, as a band or one-sided',
     (quantity) => {
       expect(readingProblem(quantity, exactReading(-1, 'g'))).toContain('below zero');
@@ -19,6 +19,16 @@ describe('a reading', () => {
   it('of temperature or pH may be', () => {
     expect(readingProblem('temperature', exactReading(-12, '°C'))).toBe('');
     expect(readingProblem('pH', exactReading(-0.5, ''))).toBe('');
+  });
+
+  it.each([
+    ['temperature', exactReading(-300, '°C'), /between -90 and 2000 °C/],
+    ['pH', exactReading(-300, ''), /between -2 and 16/],
+    ['pH', { is: 'band', low: 13, high: 40, unit: '' }, /between -2 and 16/],
+    ['strength', exactReading(101, '%'), /between 0 and 100 %/],
+    ['density', exactReading(1030, 'g/mL'), /between 0 and 25/],
+  ] as const)('of %s that cannot be is refused with what can', (quantity, reading, says) => {
+    expect(readingProblem(quantity, reading)).toMatch(says);
   });
 });
 

@@ -67,6 +67,7 @@ function askedOf({ watch, plan: cell }: CellRun, tempC: number): CellAsked {
     airC: tempC,
     stirred: false,
     hours: Math.min(900, Math.max(0.1, (1.3 * chargeAh) / Math.max(0.01, amps))),
+    ampHours: Math.max(0.01, chargeAh),
     holdA: null,
     topUps: [],
     compare: {
@@ -97,6 +98,7 @@ function Course({ plan, cell, open: edits, onOpen, onControl, onGear, onKeep }: 
     </>
   );
   const { value } = answer;
+  const limit = gear.supply.kind === 'battery' ? null : gear.supply.amps;
   return (
     <section className="cell-plan" aria-label="The cell">
       <h2>The cell</h2>
@@ -130,6 +132,12 @@ function Course({ plan, cell, open: edits, onOpen, onControl, onGear, onKeep }: 
       ) : (
         form
       )}
+      {limit !== null && limit < 0.98 * cell.plan.amps ? (
+        <p className="small watch">
+          Your supply gives {formatNumber(limit, 2)} A at most: planned with that, not with{' '}
+          {formatNumber(cell.plan.amps, 2)} A.
+        </p>
+      ) : null}
       {value ? <CellWarnings warnings={value.warnings} /> : null}
     </section>
   );

@@ -21,7 +21,7 @@ interface CurrentChartProps {
 
 const W = 320;
 const H = 210;
-const LEFT = 30;
+const LEFT = 38;
 const RIGHT = 8;
 const TOP = 22;
 const BOTTOM = 172;
@@ -33,7 +33,7 @@ export function CurrentChart(props: CurrentChartProps) {
   const ends = [now, done?.[2] ?? now, leftAlone?.at(-1)?.at ?? now, ifHeld?.at(-1)?.at ?? now];
   const to = Math.max(from + HOUR, Math.min(now + 120 * HOUR, Math.max(...ends)));
   const all = [read, leftAlone, toppedUp, ifHeld].flatMap((each) => each?.map(({ amps }) => amps) ?? []);
-  const most = nice(Math.max(0.05, ...all, ifAmps ?? 0));
+  const most = nice(Math.max(0.09, ...all, ifAmps ?? 0));
   const x = (at: number) => LEFT + ((W - LEFT - RIGHT) * (Math.min(to, Math.max(from, at)) - from)) / (to - from);
   const y = (amps: number) => BOTTOM - ((BOTTOM - TOP) * amps) / most;
   const line = (points: Points) =>

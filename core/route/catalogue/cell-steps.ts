@@ -25,7 +25,7 @@ export const hangElectrodes = (over: Over): StepTemplate =>
 /** The current on. */
 export const runCell = (op: CellOp, over: Over & { readonly id: string; readonly title: string }): StepTemplate =>
   step({
-    act: 'Current on at {set.current}. Note volts, amps and temperature now, after ten minutes, then at every look; enter them here.',
+    act: 'Current on at {cell.current}. Note volts, amps and temperature now, after ten minutes, then at every look; enter them here.',
     until: '{cell.charge} have passed, and it looks as it should.',
     expect: '{cell.made} by then, in about {cell.hours}; warmest {cell.warm}.',
     trouble:

@@ -87,7 +87,7 @@ const kind = (divided: boolean): StepKind => ({
         {
           id,
           title: `Electrolyse at {set.${current.id}}`,
-          act: `Plus to the anode, minus to the cathode, clips dry${divided ? '; both sides at one level, each filled in its own vessel' : ''}. Current on at {set.${current.id}}; note volts, amps and temperature at every look.`,
+          act: `Plus to the anode, minus to the cathode, clips dry${divided ? '; both sides at one level, each filled in its own vessel' : ''}. Current on at {cell.current}; note volts, amps and temperature at every look.`,
         },
       ),
       controls: [current, finish, ...(anode ? [anode] : []), ...(divider ? [divider] : [])],

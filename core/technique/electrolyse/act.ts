@@ -3,12 +3,14 @@ import { chargeFrom, type Passed } from '#core/electrolysis';
 import { derive, type Figure, given } from '#core/figure';
 import { readingValue } from '#core/log';
 import { ok, type Result } from '#core/problem';
-import { molarVolume, type Reaction } from '#core/reaction';
-import { molarMassFigure, type SubstanceId, substanceOf } from '#core/substance';
+import type { Reaction } from '#core/reaction';
+import { type SubstanceId, substanceOf } from '#core/substance';
 import { amountOf, at, holding, ledOff, type Place, steamedOff, total } from '#core/vessel';
 import { type At, type Facts, reactionOf, settingOf, speciesMade } from '../facts.ts';
 import { begin, type Doing, type Outcome, type Standing } from '../outcome.ts';
 import { isUnderWay } from '../read-value.ts';
+import { type Course, coefficientOf, extentBy } from './extent.ts';
+import { figuresOf } from './figures.ts';
 import { type Passage, passageOf } from './passage.ts';
 import { type CellFound, type CellOp, cellFound, placesOf } from './sides.ts';
 
@@ -63,18 +65,6 @@ export function act(standing: Standing, op: CellOp, step: At): Result<Outcome> {
       ]),
     };
   return ok(doing);
-}
-
-interface Course {
-  readonly op: CellOp;
-  readonly facts: Facts;
-  readonly step: At;
-  readonly found: CellFound;
-  readonly passage: Passage;
-  readonly reaction: Reaction;
-  readonly passed: Passed | null;
-  /** mol of reaction that its reagents allow. */
-  readonly most: Figure;
 }
 
 /** The most that the reagents of both sides allow, and which one limits it. */
@@ -134,79 +124,6 @@ function letPass(
   const expectedH = (most * share * op.electrons * FARADAY) / amps / 3600;
   const until = passed ? { coulombs: 3600 * passed.ampHours } : { madeMol: most * share * each };
   return passageOf(found, op, { amps, until, expectedH });
-}
-
-const coefficientOf = ({ products }: Reaction, id: SubstanceId): number =>
-  products.find(({ substanceId }) => substanceId === id)?.n ?? 1;
-
-/** How far such cells are apart from one another: published ranges are about so wide, widest where half goes astray. */
-const APART = 0.3;
-const LEAST_SD = 1;
-
-/** %, as the model has it. */
-function modelPct({ op, passage, reaction }: Course): number {
-  const extent = passage.madeMol / coefficientOf(reaction, op.makes);
-  return passage.coulombs > 0 ? (100 * extent * op.electrons * FARADAY) / passage.coulombs : 0;
-}
-
-/** %; of all that was spent, what went into what is wanted: as one’s own cells have shown, or else by the model. */
-function efficiencyOf(course: Course): Figure {
-  const { cellEfficiency: own } = course.facts.bench;
-  const value = own?.pct ?? modelPct(course);
-  const effect = own ? Math.max(LEAST_SD, own.sd) : LEAST_SD + APART * value * (1 - Math.min(100, value) / 100);
-  return given(
-    { symbol: 'η', name: 'current efficiency, in all', unit: '%' },
-    { value, uncertainty: { 'cell:efficiency': { name: 'current efficiency', effect } } },
-    own ? 'finished cells of this bench' : 'the cell’s model, within the range that such cells are met in; about',
-  );
-}
-
-/** How much more charge it takes than the model lets pass, where one’s own cells are less efficient. */
-function timesTheModel(course: Course): number {
-  if (course.passed) return 1;
-  const pct = efficiencyOf(course).value;
-  return pct > 0 ? modelPct(course) / pct : 1;
-}
-
-/** mol of reaction: so much as was planned, or as the charge has done. */
-function extentBy(course: Course): Figure {
-  const { op, passage, reaction, passed, most } = course;
-  const each = coefficientOf(reaction, op.makes);
-  const naming = { symbol: 'ξ', name: 'extent of the cell’s reaction', unit: 'mol' };
-  // Without salt to spare what is there limits it, and the colour ends it: the charge that takes is what is not known.
-  if (!passed && !op.spare) {
-    const reached = most.value > 0 ? Math.min(1, Math.max(0, passage.madeMol / each / most.value)) : 0;
-    const f = given(
-      { symbol: 'f', name: passage.short ? 'as far as the cell gets' : 'as far as it is run', unit: '' },
-      reached,
-      passage.short ? 'the cell’s model' : 'you set it',
-    );
-    return derive(naming, 'f × ξ₀', { f, 'ξ₀': most }, (x) => x.f * x['ξ₀']);
-  }
-  // With salt to spare a planned charge is passed: how much it makes is not known better than its efficiency.
-  const charge = passed ?? { ampHours: (timesTheModel(course) * passage.coulombs) / 3600, sd: 0 };
-  // What a strap that parted, or spent salt, could not take did nothing here.
-  const did = passed ? Math.min(1, passage.coulombs / Math.max(1e-9, 3600 * charge.ampHours)) : 1;
-  const Q = chargeFigure({ ampHours: did * charge.ampHours, sd: did * charge.sd });
-  return derive(
-    naming,
-    'min(ξ₀; 3600 × Q × η ÷ (100 × z × F))',
-    { 'ξ₀': most, Q, η: efficiencyOf(course), z: electronsFigure(op), F: FARADAY_FIGURE },
-    (x) => Math.min(x['ξ₀'], (36 * x.Q * x.η) / (x.z * x.F)),
-    { source: "Faraday's law", grade: 'B' },
-  );
-}
-
-const FARADAY_FIGURE = given({ symbol: 'F', name: 'Faraday constant', unit: 'C/mol' }, FARADAY, 'CODATA 2018, exact');
-const electronsFigure = ({ electrons }: CellOp): Figure =>
-  given({ symbol: 'z', name: 'electrons for each reaction', unit: '' }, electrons, 'the cell’s reaction');
-
-function chargeFigure({ ampHours, sd }: Passed): Figure {
-  return given(
-    { symbol: 'Q', name: 'charge that has passed', unit: 'A·h' },
-    { value: ampHours, uncertainty: { 'cell:charge': { name: 'charge by the readings', effect: sd } } },
-    'currents that were read, straight lines between them; or a meter',
-  );
 }
 
 /** Everything that the current moves, each in proportion to how far it has come. */
@@ -287,63 +204,4 @@ function evaporates(vessels: Standing['vessels'], { op }: Course, gone: Figure):
     });
   }
   return steamedOff(now, gone);
-}
-
-/** mg that a surviving anode loses for each A·h, and what of it is met in the liquid. */
-function figuresOf(course: Course, extent: Figure): Record<string, Figure | null> {
-  const { op, passage, passed, facts, found, reaction } = course;
-  const each = coefficientOf(reaction, op.makes);
-  const η = efficiencyOf(course);
-  const more = timesTheModel(course);
-  const Q =
-    passed || op.spare || !(η.value > 0)
-      ? chargeFigure(passed ?? { ampHours: (more * passage.coulombs) / 3600, sd: 0 })
-      : derive(
-          { symbol: 'Q', name: 'charge to pass', unit: 'A·h' },
-          '100 × ξ × z × F ÷ (3600 × η)',
-          { ξ: extent, z: electronsFigure(op), F: FARADAY_FIGURE, η },
-          (x) => (x.ξ * x.z * x.F) / (36 * x.η),
-          { source: "Faraday's law", grade: 'B' },
-        );
-  const M = molarMassFigure(substanceOf(op.makes).formula);
-  const plain = (name: string, unit: string, [value, sd = 0.1 * Math.abs(value)]: readonly [number, number?]): Figure =>
-    given(
-      { symbol: 'x', name, unit },
-      { value, uncertainty: { [`cell:${name}`]: { name, effect: sd } } },
-      'the cell’s model; about',
-    );
-  const last = passage.points.at(-1);
-  const litre = molarVolume(facts.bench.tempC, facts.bench.pressureHPa);
-  const hydrogen = passage.gases.find(({ id }) => id === 'hydrogen')?.mol ?? 0;
-  const gained = (id: SubstanceId) => passage.changes.find((each) => each.id === id)?.mol ?? 0;
-  // What there is none of is not said to weigh nothing.
-  const weighed = (name: string, id: SubstanceId | null, { mol, sd }: { mol: number; sd: number }): Figure | null => {
-    if (!id || !(mol > 1e-9)) return null;
-    const grams = mol * molarMassFigure(substanceOf(id).formula).value;
-    return plain(name, 'g', [grams, sd * grams]);
-  };
-  return {
-    'cell.charge': Q,
-    'cell.efficiency': η,
-    'cell.hours': plain('time it takes', 'h', [more * passage.hours, 0.15 * more * passage.hours]),
-    'cell.made': derive(
-      { symbol: 'm', name: `${substanceOf(op.makes).name} made`, unit: 'g' },
-      each === 1 ? 'ξ × M' : `${each} × ξ × M`,
-      { ξ: extent, M },
-      (x) => each * x.ξ * x.M,
-    ),
-    'cell.volts': plain('volts at the end', 'V', [last?.volts ?? 0]),
-    'cell.warm': plain('warmest', '°C', [Math.max(facts.bench.tempC, ...passage.points.map(({ tempC }) => tempC)), 3]),
-    'cell.hydrogen':
-      hydrogen > 0 && passage.hours > 0
-        ? plain('hydrogen in an hour', 'L', [(hydrogen * litre) / passage.hours])
-        : null,
-    'cell.anode': weighed('metal that the anode gives', found.metal, { mol: passage.wornMol, sd: 0.03 }),
-    'cell.metal': weighed('copper on the cathode', 'copper', { mol: gained('copper'), sd: 0.03 }),
-    'cell.second': weighed('magnesium hydroxide', 'magnesium-hydroxide', {
-      mol: gained('magnesium-hydroxide'),
-      sd: 0.1,
-    }),
-    'cell.water': plain('water that evaporates', 'g', [passage.evaporatedG, 0.4 * passage.evaporatedG]),
-  };
 }

@@ -12,6 +12,7 @@ export const electrolyse = technique({
   advice,
   gives: {
     'cell.charge': 3,
+    'cell.current': 2,
     'cell.efficiency': 2,
     'cell.hours': 2,
     'cell.made': 3,

@@ -129,9 +129,11 @@ describe('a look at the cell', () => {
       [/^amps/, '-1', /below zero/],
       [/^amps/, '330', /mA/],
       [/^volts/, '230', /60 V/],
-      [/^warmth/, '400', /boils/],
+      [/^warmth/, '400', /between −25/],
+      [/^warmth/, '-300', /between/],
+      [/^A·h/, '999', /20 times the planned/],
       [/^pH, pot/, '17', /pH/],
-      [/^strength/, '140', /0 to 100/],
+      [/^strength/, '140', /between 0 and 100/],
     ] as const) {
       type(label, value);
       log();

@@ -1,6 +1,7 @@
 import { useState } from 'react';
 import { type EventBody, parseReading, type Reading, readingProblem, readingValue } from '#core/log';
 import type { CellRun } from '#core/state';
+import { formatNumber } from '#core/units';
 import { sideName } from '#web/cell/words.ts';
 import type { Run } from '#web/run/use-run.ts';
 
@@ -10,15 +11,22 @@ interface Asked {
   readonly label: string;
   readonly unit: string;
   readonly hint: string;
+  readonly least?: number;
   readonly most: number;
   readonly too: string;
 }
 
-const ASK: Readonly<Record<Exclude<Field, 'pHa' | 'pHk'>, Asked>> = {
+const ASK: Readonly<Record<Exclude<Field, 'pHa' | 'pHk' | 'meter'>, Asked>> = {
   volts: { label: 'volts', unit: 'V', hint: '4.0', most: 60, too: 'A cell here takes up to 60 V.' },
   amps: { label: 'amps', unit: 'A', hint: '0.33', most: 30, too: 'Up to 30 A here: was it mA?' },
-  temp: { label: 'warmth, °C', unit: '°C', hint: '24', most: 110, too: 'Water boils at 100 °C.' },
-  meter: { label: 'A·h, by a meter', unit: 'A·h', hint: '8.6', most: 5000, too: 'So much has not passed.' },
+  temp: {
+    label: 'warmth, °C',
+    unit: '°C',
+    hint: '24',
+    least: -25,
+    most: 110,
+    too: 'Liquid water lies between −25 °C, full of salt, and its boil.',
+  },
   strength: { label: 'strength seen, mass %', unit: '%', hint: '9 ± 2', most: 100, too: 'A strength is 0 to 100 %.' },
 };
 
@@ -33,12 +41,12 @@ export function LogLook({ run, step, cell }: { run: Run; step: string; cell: Cel
     ['temp', ASK.temp],
     ['pHa', pH(divided ? `pH, ${sideName('anode', cell)}` : 'pH')],
     ...(divided ? ([['pHk', pH(`pH, ${sideName('cathode', cell)}`)]] as const) : []),
-    ['meter', ASK.meter],
+    ['meter', meter(cell.plan.chargeAh[0])],
     ['strength', ASK.strength],
   ];
   const enter = () => {
     const bodies: EventBody[] = [];
-    for (const [field, { unit, hint, most, too, label }] of fields) {
+    for (const [field, { unit, hint, least = 0, most, too, label }] of fields) {
       const text = (texts[field] ?? '').trim();
       if (text === '') continue;
       const read = parseReading(text, unit);
@@ -48,7 +56,7 @@ export function LogLook({ run, step, cell }: { run: Run; step: string; cell: Cel
       if (!value || value.unit !== unit) return setProblem(`${label}: write it like ${hint}${unit ? ` ${unit}` : ''}.`);
       const wrong = readingProblem(quantity, read.value);
       if (wrong) return setProblem(`${label}: ${wrong}`);
-      if (value.value > most) return setProblem(`${label}: ${too}`);
+      if (value.value < least || value.value > most) return setProblem(`${label}: ${too}`);
       bodies.push({ kind: 'read', step, quantity, reading: read.value as Reading, place: placeOf(field) });
     }
     if (bodies.length === 0) return setProblem('Write what you read: volts and amps at least.');
@@ -101,7 +109,25 @@ export function LogLook({ run, step, cell }: { run: Run; step: string; cell: Cel
   );
 }
 
-const pH = (label: string): Asked => ({ label, unit: '', hint: '10', most: 15, too: 'A pH lies between −1 and 15.' });
+const pH = (label: string): Asked => ({
+  label,
+  unit: '',
+  hint: '10',
+  least: -1,
+  most: 15,
+  too: 'A pH lies between −1 and 15.',
+});
+
+/** So many times the planned charge is a slip: another unit, or another meter. */
+const SLIP = 20;
+
+const meter = (plannedAh: number): Asked => ({
+  label: 'A·h, by a meter',
+  unit: 'A·h',
+  hint: '8.6',
+  most: SLIP * plannedAh,
+  too: `More than ${SLIP} times the planned ${formatNumber(plannedAh, 3)} A·h: was it mA·h, or not from 0?`,
+});
 
 const QUANTITIES = {
   volts: 'voltage',
