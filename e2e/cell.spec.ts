@@ -136,6 +136,16 @@ test('a cell is read by hand: late, coarse, one of nothing, and what is seen set
   await bench.getByLabel('warmth').fill('22');
   await bench.getByRole('button', { name: 'Log the look' }).click();
   await expect(bench).toContainText(/By charge 0/);
+  // A look of yesterday, before the current was on, is not taken.
+  await bench.getByText('earlier', { exact: true }).click();
+  await bench.getByLabel('amps').fill('0,6');
+  await bench.getByRole('button', { name: 'Log the look' }).click();
+  await expect(bench.getByRole('alert')).toContainText('How long ago');
+  await bench.getByLabel('how long ago').fill('1 d');
+  await bench.getByRole('button', { name: 'Log the look' }).click();
+  await expect(bench.getByRole('alert')).toContainText('before the current was on');
+  await bench.getByText('now', { exact: true }).click();
+  await bench.getByLabel('amps').fill('');
   // A meter counted four hours of it.
   await bench.getByLabel('A·h, by a meter').fill('2,4');
   await bench.getByRole('button', { name: 'Log the look' }).click();
@@ -149,4 +159,8 @@ test('a cell is read by hand: late, coarse, one of nothing, and what is seen set
   await bench.getByRole('button', { name: 'Log the look' }).click();
   await expect(bench).toContainText(/No current flows/);
   await expectAccessible(page);
+  // Stopped long before its end, by the step’s own button: the next step has its turn.
+  await page.getByRole('button', { name: 'Step done' }).click();
+  await expect(title(page)).toContainText('lift the cathode out');
+  await expect(log(page)).toContainText(/charge 2.4/);
 });

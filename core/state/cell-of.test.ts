@@ -149,6 +149,12 @@ describe('the cell of a run', () => {
     expect(shown([20, enough])).toBeNull();
   });
 
+  it('counts what was entered since its clock last ticked', () => {
+    const { watch: seen, now } = watch(running(on_, ...look(0.1, 5, 0.4), ...look(3, 4.8, 0.38)), 2.99);
+    expect(seen.amps).toBe(0.38);
+    expect(now).toBe(Date.parse(at(3)));
+  });
+
   it('does nothing with readings before the current was on, and with a current of 0 sees no end', () => {
     const { watch: seen } = watch(running(on_, ...look(-2, 5, 0.4), ...look(1, 5, 0)), 2);
     expect(seen.amps).toBe(0);

@@ -137,15 +137,17 @@ function clockOf(
   { step, now, shown }: CellQuestion,
   { startedAt, finishedAt }: { startedAt: string | null; finishedAt: string | null },
 ): Clock {
-  const reads = live.flatMap(({ body, happened }) =>
-    body.kind === 'read' && body.step === step && body.quantity === 'current' ? [Date.parse(happened.at)] : [],
+  const here = live.flatMap(({ body, happened }) =>
+    'step' in body && body.step === step ? [{ body, at: Date.parse(happened.at) }] : [],
   );
+  const reads = here.flatMap(({ body, at }) => (body.kind === 'read' && body.quantity === 'current' ? [at] : []));
   const begun = startedAt ? Date.parse(startedAt) : null;
   const firstRead = reads.length > 0 ? Math.min(...reads) : null;
   const from = begun ?? firstRead ?? (shown[0] ? Date.parse(shown[0].at) : null);
   const last = shown.at(-1);
-  if (!last || from === null)
-    return { from, now: Math.max(from ?? 0, Date.parse(finishedAt ?? now)), own: (at) => Date.parse(at) };
+  // A question’s clock may tick coarsely: what has just been entered is not in its future.
+  const asked = finishedAt ? Date.parse(finishedAt) : Math.max(Date.parse(now), ...here.map(({ at }) => at));
+  if (!last || from === null) return { from, now: Math.max(from ?? 0, asked), own: (at) => Date.parse(at) };
   const own = (at: string): number => {
     const when = Date.parse(at);
     const before = shown.findLast((each) => Date.parse(each.at) <= when);

@@ -1,4 +1,4 @@
-import { useState } from 'react';
+import { useRef, useState } from 'react';
 import { useHotkeys } from 'react-hotkeys-hook';
 import { Link, useSearchParams } from 'react-router';
 import { planTitle } from '#core/plan';
@@ -9,17 +9,18 @@ import { Lessons } from '../parts/lessons.tsx';
 import { InMargin } from '../parts/margin.tsx';
 import { plainText, Sentence } from '../parts/sentence.tsx';
 import { BeforeStart } from '../run/before-start.tsx';
+import { Log } from '../run/log.tsx';
 import { Portions } from '../run/portions.tsx';
 import { Together } from '../run/together.tsx';
 import type { Run } from '../run/use-run.ts';
 import { AsItStands } from './as-it-stands.tsx';
 import { Attempts } from './attempts.tsx';
 import { CautionsRead, unreadAt } from './cautions-read.tsx';
-import { Log } from './log.tsx';
 import { StepAdvice, saysOf } from './step-advice.tsx';
 import { StepPane } from './step-pane.tsx';
 import { tabsOf } from './tabs.ts';
 import { viewOf } from './technique/registry.ts';
+import type { StepMoves } from './technique/technique-view.ts';
 import { Timers } from './timers.tsx';
 
 import { useAdvice } from './use-advice.ts';
@@ -132,6 +133,7 @@ function Step({ run, step, onNext }: { run: Run; step: StepState; onNext: () => 
   const tabs = tabsOf(step);
   const [pane, setPane] = useState<string | null>(step.status === 'done' ? null : view.opens(step));
   const [asked, setAsked] = useState(false);
+  const ownEnd = useRef<(() => void) | null>(null);
   const advice = useAdvice(run, step.key);
   const over = state.status === 'abandoned';
   const closed = step.status === 'done' || step.status === 'skipped';
@@ -146,12 +148,20 @@ function Step({ run, step, onNext }: { run: Run; step: StepState; onNext: () => 
     if (step.held === '' && !waitsForReading()) enter({ kind: 'started', step: step.key });
   };
   const finish = () => {
-    // Where the step’s own panel leads, the key is its.
-    if (closed || over || view.leads || step.held !== '' || waitsForReading()) return;
-    enter({ kind: 'finished', step: step.key });
+    if (closed || over || step.held !== '' || waitsForReading()) return;
+    if (ownEnd.current) ownEnd.current();
+    else enter({ kind: 'finished', step: step.key });
     onNext();
   };
-  useHotkeys('space', finish, { preventDefault: true, useKey: false, ignoreEventWhen: isControl }, [
+  const moves: StepMoves = {
+    begin,
+    endWith: (end) => {
+      ownEnd.current = end;
+    },
+  };
+  // Where the step’s own panel leads, the key is its.
+  const byKey = () => (view.leads ? undefined : finish());
+  useHotkeys('space', byKey, { preventDefault: true, useKey: false, ignoreEventWhen: isControl }, [
     step,
     closed,
     over,
@@ -165,7 +175,7 @@ function Step({ run, step, onNext }: { run: Run; step: StepState; onNext: () => 
   useHotkeys('escape', () => setPane(null), { enableOnFormTags: true });
   const working =
     view.Working && !closed && !over ? (
-      <view.Working run={run} step={step} says={advice ? saysOf(advice.own, step.technique) : null} />
+      <view.Working run={run} step={step} says={advice ? saysOf(advice.own, step.technique) : null} moves={moves} />
     ) : null;
   return (
     <article className="step" aria-label="This step" data-leads={view.leads && working !== null}>

@@ -19,7 +19,7 @@ export interface Run {
   readonly waiting: ReadonlySet<string>;
   readonly enter: (body: EventBody, happened?: Happened) => string;
   /** Several entries that belong together: posted once, taken or refused as one. */
-  readonly enterAll: (bodies: readonly EventBody[]) => void;
+  readonly enterAll: (bodies: readonly EventBody[], happened?: Happened) => void;
 }
 
 /** A run as it is now: what the server has, what still waits on this device, folded together in the worker. */
@@ -50,11 +50,11 @@ export function useRun(batchId: string | undefined): { run: Run | undefined; err
     [batchId],
   );
   const enterAll = useCallback(
-    (bodies: readonly EventBody[]) => {
+    (bodies: readonly EventBody[], happened?: Happened) => {
       if (batchId)
         post(
           batchId,
-          bodies.map((body) => eventNow(body)),
+          bodies.map((body) => eventNow(body, happened)),
         );
     },
     [batchId],

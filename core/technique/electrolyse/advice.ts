@@ -24,8 +24,8 @@ export interface ElectrolyseAdvice {
   readonly wantedMol: number;
   readonly amps: number;
   readonly book: Ranged;
-  readonly anodeIn: string;
-  readonly cathodeIn: string | null;
+  readonly anodeIn: CellOp['anodeIn'];
+  readonly cathodeIn: CellOp['anodeIn'] | null;
   readonly ceilingC: number | null;
 }
 

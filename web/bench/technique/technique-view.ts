@@ -13,6 +13,14 @@ export interface TechniquePane {
   readonly Pane: ComponentType<PaneProps>;
 }
 
+/** What moves the step on, for a panel that leads it. */
+export interface StepMoves {
+  /** Begins it, unless something grave is to be read first. */
+  readonly begin: () => void;
+  /** Says what is entered at its end, besides that it is done; null: nothing else. */
+  readonly endWith: (end: (() => void) | null) => void;
+}
+
 interface AtStep<N extends TechniqueName> {
   readonly run: Run;
   readonly step: StepState;
@@ -26,7 +34,7 @@ export interface TechniqueView<N extends TechniqueName> {
   /** Id of the pane that it opens with; null for none. */
   readonly opens: (step: StepState) => string | null;
   /** What one works with as long as it goes on: stands open above all panes; null for none. */
-  readonly Working: ComponentType<AtStep<N>> | null;
+  readonly Working: ComponentType<AtStep<N> & { readonly moves: StepMoves }> | null;
   /** What it works with comes before its words, and takes the keys that it names. */
   readonly leads?: true;
   /** What it advises, in words; null where it advises nothing. */

@@ -1,5 +1,5 @@
 import { Slider } from 'antd';
-import { useMemo, useState } from 'react';
+import { useEffect, useMemo, useState } from 'react';
 import { exactReading } from '#core/log';
 import type { CellRun, StepState } from '#core/state';
 import { formatNumber } from '#core/units';
@@ -14,6 +14,7 @@ import { useNow } from '#web/parts/use-now.ts';
 import { FeedBar } from '#web/run/feed-bar.tsx';
 import type { Run } from '#web/run/use-run.ts';
 import { useCellRun } from '#web/worker/run-session.ts';
+import type { StepMoves } from '../technique-view.ts';
 import { Agreement, Headline } from './headline.tsx';
 import { LogLook } from './log-look.tsx';
 import { NextMove } from './next-move.tsx';
@@ -25,7 +26,7 @@ import { WhyChanged } from './why-changed.tsx';
 const EVERY_MS = 30_000;
 
 /** The cell at work: how long it still takes, how it stands, what its current did and would do, what to do next. */
-export function CellBench({ run, step }: { run: Run; step: StepState }) {
+export function CellBench({ run, step, moves }: { run: Run; step: StepState; moves: StepMoves }) {
   const feed = useFeed(run.batch.id);
   const now = useNow(EVERY_MS);
   const [ifAmps, setIf] = useState<number | null>(null);
@@ -49,19 +50,20 @@ export function CellBench({ run, step }: { run: Run; step: StepState }) {
   if (cell.value === undefined) return <p className="waiting-block">Reading the cell …</p>;
   if (cell.value === null)
     return <p className="quiet">Nothing is in this cell yet: enter what was weighed and poured on either side.</p>;
-  return <AtWork run={run} step={step} cell={cell.value} feed={feed} ifAmps={ifAmps} onIf={setIf} />;
+  return <AtWork run={run} step={step} moves={moves} cell={cell.value} feed={feed} ifAmps={ifAmps} onIf={setIf} />;
 }
 
 interface AtWorkProps {
   readonly run: Run;
   readonly step: StepState;
+  readonly moves: StepMoves;
   readonly cell: CellRun;
   readonly feed: ReturnType<typeof useFeed>;
   readonly ifAmps: number | null;
   readonly onIf: (amps: number | null) => void;
 }
 
-function AtWork({ run, step, cell, feed, ifAmps, onIf }: AtWorkProps) {
+function AtWork({ run, step, moves, cell, feed, ifAmps, onIf }: AtWorkProps) {
   const { watch, plan, now } = cell;
   const closed = step.status === 'done' || step.status === 'skipped';
   const speed = feed.status?.kind && feed.status.running ? feed.status.speed : 1;
@@ -84,6 +86,10 @@ function AtWork({ run, step, cell, feed, ifAmps, onIf }: AtWorkProps) {
     ]);
     if (feed.status?.kind === 'simulated') feed.change.mutate({ amps: 0, running: false });
   };
+  useEffect(() => {
+    moves.endWith(end);
+    return () => moves.endWith(null);
+  });
   const drawn = useMemo(() => drawnOf(cell), [cell]);
   const { leftAlone, ifHeld } = watch;
   const done =
@@ -95,7 +101,7 @@ function AtWork({ run, step, cell, feed, ifAmps, onIf }: AtWorkProps) {
       <Headline cell={cell} speed={speed} />
       <Agreement cell={cell} />
       <ProgressBar cell={cell} />
-      {closed ? null : <NextMove run={run} step={step.key} cell={cell} feed={feed} onEnd={end} />}
+      {closed ? null : <NextMove run={run} step={step.key} cell={cell} feed={feed} onBegin={moves.begin} onEnd={end} />}
       <div className="cell-scene">
         <div>
           <CellDrawing {...drawn} />

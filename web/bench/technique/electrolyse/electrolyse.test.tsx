@@ -1,5 +1,5 @@
 import { cleanup, fireEvent, screen } from '@testing-library/react';
-import { afterEach, describe, expect, it, vi } from 'vitest';
+import { afterEach, describe, expect, it, onTestFinished, vi } from 'vitest';
 import type { EventBody, RunEvent } from '#core/log';
 import { unwrap } from '#core/problem';
 import { type CellRun, cellOf } from '#core/state';
@@ -119,6 +119,8 @@ describe('a look at the cell', () => {
 
   it('is entered in one go, and nonsense is told beside it', () => {
     const { bench, cell } = open();
+    vi.useFakeTimers({ toFake: ['Date'], now: cell.now });
+    onTestFinished(() => void vi.useRealTimers());
     const enterAll = vi.fn();
     draw(<LogLook run={{ ...bench.props.run, enterAll }} step="run" cell={cell} />);
     const log = () => fireEvent.click(screen.getByRole('button', { name: 'Log the look' }));
@@ -140,6 +142,15 @@ describe('a look at the cell', () => {
       expect(screen.getByRole('alert').textContent).toMatch(says);
       type(label, '');
     }
+    // A look of yesterday is before the current was on.
+    type(/^amps/, '0,3');
+    fireEvent.click(screen.getByText('earlier'));
+    log();
+    expect(screen.getByRole('alert').textContent).toMatch(/How long ago/);
+    type(/how long ago/, '2 d');
+    log();
+    expect(screen.getByRole('alert').textContent).toMatch(/before the current was on/);
+    fireEvent.click(screen.getByText('now'));
     expect(enterAll).not.toHaveBeenCalled();
     type(/^volts/, '4,1');
     type(/^amps/, '0,33');
@@ -156,9 +167,21 @@ describe('a look at the cell', () => {
   it('asks for salt in time, and enters what went in', () => {
     const { bench } = open();
     const cell = cellAfter(24, begun, ...look(0.1, 6, 0.42), ...look(24, 6, 0.42));
-    const enterAll = vi.fn();
-    draw(<NextMove run={{ ...bench.props.run, enterAll }} step="run" cell={cell} feed={feed} onEnd={vi.fn()} />);
+    const [enterAll, onEnd] = [vi.fn(), vi.fn()];
+    draw(
+      <NextMove
+        run={{ ...bench.props.run, enterAll }}
+        step="run"
+        cell={cell}
+        feed={feed}
+        onBegin={vi.fn()}
+        onEnd={onEnd}
+      />,
+    );
     fireEvent.click(screen.getByRole('button', { name: 'It is in' }));
+    // One may stop early all the same.
+    fireEvent.click(screen.getByRole('button', { name: 'Switched off already' }));
+    expect(onEnd).toHaveBeenCalledTimes(1);
     expect(enterAll.mock.calls[0]![0]).toMatchObject([
       { kind: 'added', in: 'cathode side', bottleId: plan.bottles['pot-salt'], reading: { unit: 'g' } },
       { kind: 'added', in: 'cathode side', bottleId: null, reading: { unit: 'mL' } },

@@ -1,8 +1,9 @@
 import { useState } from 'react';
-import { type EventBody, parseReading, type Reading, readingProblem, readingValue } from '#core/log';
+import { type EventBody, type Happened, parseReading, type Reading, readingProblem, readingValue } from '#core/log';
 import type { CellRun } from '#core/state';
 import { formatNumber } from '#core/units';
-import { sideName } from '#web/cell/words.ts';
+import { sideName, timeText } from '#web/cell/words.ts';
+import { nowHappened, WhenField } from '#web/kit/when-field.tsx';
 import type { Run } from '#web/run/use-run.ts';
 
 type Field = 'volts' | 'amps' | 'temp' | 'pHa' | 'pHk' | 'meter' | 'strength';
@@ -34,6 +35,8 @@ const ASK: Readonly<Record<Exclude<Field, 'pHa' | 'pHk' | 'meter'>, Asked>> = {
 export function LogLook({ run, step, cell }: { run: Run; step: string; cell: CellRun }) {
   const [texts, setTexts] = useState<Partial<Record<Field, string>>>({});
   const [problem, setProblem] = useState('');
+  const [when, setWhen] = useState<(() => Happened) | null>(() => nowHappened);
+  const [looks, setLooks] = useState(0);
   const divided = cell.plan.setup.divider !== 'none';
   const fields: readonly (readonly [Field, Asked])[] = [
     ['volts', ASK.volts],
@@ -60,7 +63,15 @@ export function LogLook({ run, step, cell }: { run: Run; step: string; cell: Cel
       bodies.push({ kind: 'read', step, quantity, reading: read.value as Reading, place: placeOf(field) });
     }
     if (bodies.length === 0) return setProblem('Write what you read: volts and amps at least.');
-    run.enterAll(cell.from === null ? [{ kind: 'started', step }, ...bodies] : bodies);
+    if (!when) return setProblem('How long ago was it? Write 3 h, or take “now”.');
+    const happened = when();
+    if (cell.from !== null && Date.parse(happened.at) < cell.from - SLACK_MS)
+      return setProblem(
+        `That is before the current was on (${timeText(cell.from, cell.now)}). If it was on by then, take “begun” back in the log and enter this look first.`,
+      );
+    run.enterAll(cell.from === null ? [{ kind: 'started', step }, ...bodies] : bodies, happened);
+    setLooks(looks + 1);
+    setWhen(() => nowHappened);
     setTexts({});
     setProblem('');
   };
@@ -82,6 +93,7 @@ export function LogLook({ run, step, cell }: { run: Run; step: string; cell: Cel
           />
         </label>
       ))}
+      <WhenField key={looks} onChange={(next) => setWhen(() => next)} />
       <button type="button" className="tab" onClick={enter}>
         Log the look
       </button>
@@ -117,6 +129,9 @@ const pH = (label: string): Asked => ({
   most: 15,
   too: 'A pH lies between −1 and 15.',
 });
+
+/** Looks entered within so long of the start are of the start. */
+const SLACK_MS = 60_000;
 
 /** So many times the planned charge is a slip: another unit, or another meter. */
 const SLIP = 20;

@@ -12,23 +12,30 @@ interface NextProps {
   readonly step: string;
   readonly cell: CellRun;
   readonly feed: ReturnType<typeof useFeed>;
+  readonly onBegin: () => void;
   readonly onEnd: () => void;
 }
 
 /** The next thing to do with one's hands, and one tap that says it is done. */
-export function NextMove({ run, step, cell, feed, onEnd }: NextProps) {
+export function NextMove({ run, step, cell, feed, onBegin, onEnd }: NextProps) {
   const { watch, topUp, now, plan } = cell;
   const byClock = (feed.status?.running ? feed.status.speed : 1) === 1;
   const due = (at: number) => (byClock ? timeText(at, now) : `in ${spanText(Math.max(0, at - now))}`);
   if (cell.from === null)
     return (
       <Move when="first" text="Current on: volts turned up slowly, the current held as planned.">
-        <button type="button" className="act" onClick={() => run.enter({ kind: 'started', step })}>
+        <button type="button" className="act" onClick={onBegin}>
           Current is on
         </button>
       </Move>
     );
   const pct = watch.progress?.byCharge.value ?? 0;
+  const already =
+    pct > 0 ? (
+      <button type="button" className="tab" onClick={onEnd}>
+        Switched off already
+      </button>
+    ) : null;
   if (pct >= 97 || watch.progress?.bySight?.how === BY_EYE)
     return (
       <Move
@@ -48,10 +55,10 @@ export function NextMove({ run, step, cell, feed, onEnd }: NextProps) {
     const water = Math.max(10, Math.round(Math.max(waterMl, 1.2 * grams) / 5) * 5);
     const enter = () => {
       const into = side === 'cathode' ? plan.cathodeIn : plan.anodeIn;
-      const put = { kind: 'added', step, role: null, reason: '', in: into } as const;
+      const put = { kind: 'added' as const, step, role: null, reason: '', ...(into === null ? {} : { in: into }) };
       run.enterAll([
-        { ...put, bottleId: topUp.bottleId, reading: exactReading(grams, 'g') } as never,
-        { ...put, bottleId: null, reading: exactReading(water, 'mL') } as never,
+        { ...put, bottleId: topUp.bottleId, reading: exactReading(grams, 'g') },
+        { ...put, bottleId: null, reading: exactReading(water, 'mL') },
       ]);
       if (feed.status?.kind === 'simulated')
         feed.change.mutate({
@@ -77,16 +84,13 @@ export function NextMove({ run, step, cell, feed, onEnd }: NextProps) {
         <button type="button" className="act" onClick={enter}>
           It is in
         </button>
+        {already}
       </Move>
     );
   }
   return (
     <Move when={due(watch.look.at)} text={<>Look at it: {watch.look.because}.</>}>
-      {pct > 0 ? (
-        <button type="button" className="tab" onClick={onEnd}>
-          Switched off already
-        </button>
-      ) : null}
+      {already}
     </Move>
   );
 }

@@ -6,7 +6,7 @@ import { usePhotoSource, usePhotos } from '../api/photos.ts';
 import { instantText } from '../parts/day.ts';
 import { span } from '../parts/due-text.ts';
 import { plainText } from '../parts/sentence.tsx';
-import type { Run } from '../run/use-run.ts';
+import type { Run } from './use-run.ts';
 
 const SHOWN = 40;
 
