@@ -13,6 +13,7 @@ import { describe } from './describe.ts';
 import { dish } from './dish.ts';
 import { dry } from './dry.ts';
 import { equilibrium } from './equilibrium.ts';
+import { ester } from './ester.ts';
 import { evaporate } from './evaporate.ts';
 import { fitStill } from './fit-still.ts';
 import { foretold } from './foretold.ts';
@@ -55,6 +56,7 @@ export const verbs = {
   describe,
   dish,
   dry,
+  ester,
   evaporate,
   fitStill,
   makeable,

@@ -3,6 +3,18 @@
 // Grade A is good to the last figure, B to a few of it, C is an estimate and shows as “about”.
 
 export type { StandardRow, TestRow } from './assay-rows.ts';
+export type {
+  AbsorptionHeatRow,
+  CatalystRow,
+  DistributionRow,
+  EsterAcidRow,
+  EsterAlcoholRow,
+  EsterRow,
+  GasSolubilityRow,
+  MutualRow,
+  SaltingRow,
+  SublimationRow,
+} from './bench-rows.ts';
 export type { Form } from './form.ts';
 export type { HazardCautionRow, PictogramId, StatementRow } from './hazard-rows.ts';
 export type { ProductRow } from './product-rows.ts';
@@ -56,6 +68,11 @@ export { densityTables, waterDensity } from './tables/density/index.ts';
 export type { DensitySeries, DensityTable } from './tables/density-table.ts';
 export { dryingAgents } from './tables/drying-agents.ts';
 export { electrons } from './tables/electrons.ts';
+export { esterEquilibria } from './tables/ester/ester-equilibria.ts';
+export { esterAcids, esterAlcohols, esterCatalysts } from './tables/ester/ester-rates.ts';
+export { absorptionHeats } from './tables/gas/absorption-heats.ts';
+export { gasSolubilities } from './tables/gas/gas-solubilities.ts';
+export { sublimations } from './tables/gas/sublimations.ts';
 export { hazardCautions } from './tables/hazard-cautions.ts';
 export { hazards } from './tables/hazards.ts';
 export { hazardsMore } from './tables/hazards-more.ts';
@@ -65,6 +82,9 @@ export { incompatibleMore } from './tables/incompatible-more.ts';
 export { indicators } from './tables/indicators.ts';
 export { keepAways } from './tables/keep-aways.ts';
 export { keepings } from './tables/keepings.ts';
+export { distributions } from './tables/layers/distributions.ts';
+export { mutual } from './tables/layers/mutual.ts';
+export { saltings } from './tables/layers/saltings.ts';
 export { limits } from './tables/limits.ts';
 export { mixedSalts } from './tables/mixed-salts.ts';
 export { namesRefused } from './tables/names-refused.ts';

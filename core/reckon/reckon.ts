@@ -18,6 +18,7 @@ import {
   dissolveVerb,
   dryVerb,
   electronsVerb,
+  esterVerb,
   type Found,
   hydrateVerb,
   precipitateVerb,
@@ -78,6 +79,7 @@ const BENCH_VERBS = {
   azeotrope: azeotropeVerb,
   cut: cutVerb,
   conductivity: conductivityVerb,
+  ester: esterVerb,
 } as const;
 
 /** What a line may begin with, besides a lone M. */
@@ -107,6 +109,7 @@ const VERBS = [
   'azeotrope',
   'cut',
   'conductivity',
+  'ester',
   'molar mass',
 ] as const;
 const VERB = new RegExp(String.raw`^(${VERBS.join('|')}|neutralize|molar mass of|m)\b[\s:]*(.*)$`, 'is');

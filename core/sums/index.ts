@@ -8,6 +8,7 @@ export { clashVerb } from './clash-verb.ts';
 export { currentVerb, electronsVerb } from './current-verbs.ts';
 export { crystalsVerb, dissolveVerb, solubilityVerb, washVerb } from './dish-verbs.ts';
 export { dryVerb } from './dry-verb.ts';
+export { esterVerb } from './ester-verb.ts';
 export type { Found } from './found.ts';
 export { priceVerb } from './price-verb.ts';
 export { ceilingVerb, hydrateVerb, precipitateVerb, saltOutVerb } from './solid-verbs.ts';

@@ -8,7 +8,7 @@ exports.coreOrder = [
   ['account', 'add', 'equilibrium', 'keeping', 'product', 'reaction', 'shape', 'solution'],
   ['cell', 'still'],
   ['electrolysis'],
-  ['dish', 'precipitate', 'rate', 'vessel', 'wash'],
+  ['absorb', 'dish', 'ester', 'layers', 'precipitate', 'rate', 'sublime', 'vessel', 'wash'],
   ['guard'],
   ['hazard'],
   ['stock'],

@@ -1,0 +1,13 @@
+import type { SublimationRow } from '../../bench-rows.ts';
+
+/** Vapour pressure over the solid: log10(p/Pa) = A − B ÷ T, within the temperatures given. */
+export const sublimations: readonly SublimationRow[] = [
+  { substance: 'iodine', A: 12.44, B: 3228, tempC: [0, 113.6], meltsC: 113.6, heatKJ: 62.4, openLossMgPerCm2H: 3, dissociates: false, note: 'sublime at 60-100 C pot, cold finger below 15 C; ceiling limit 0.1 ppm against 410 ppm saturated at 25 C', source: 'Gillespie and Fraser 1936 (two-constant fit, 5 %); CRC', grade: 'A' },
+  { substance: 'benzoic-acid', A: 14.896, B: 4727, tempC: [20, 122.3], meltsC: 122.35, heatKJ: 90.5, openLossMgPerCm2H: 0.0039, dissociates: false, note: 'pot 105-120 C in air, faster at 10 mmHg', source: 'Ribeiro da Silva et al.; Malaspina 1973', grade: 'A' },
+  { substance: 'salicylic-acid', A: 14.842, B: 4969, tempC: [20, 158], meltsC: 158.6, heatKJ: 95.1, openLossMgPerCm2H: 0.0006, dissociates: false, note: 'pot 120-140 C; above 200 C loses carbon dioxide to phenol', source: 'Davies and Jones 1954; Sabbah and Le 1993', grade: 'B' },
+  { substance: 'ammonium-chloride', A: 12.045, B: 4301, tempC: [160, 340], meltsC: 520, heatKJ: 88.1, openLossMgPerCm2H: null, dissociates: true, note: 'dHsub is per mole of gas: 176 kJ per mole of salt; fume is fine dust, needs a large cold space', source: 'CRC vapour pressure table (total pressure of NH3 + HCl)', grade: 'A' },
+  { substance: 'camphor', A: 10.646, B: 2681, tempC: [20, 178], meltsC: 178.8, heatKJ: 51.9, openLossMgPerCm2H: 2, dissociates: false, note: 'flammable vapour, flash 64 C; pot 100-140 C', source: 'CRC vapour pressure table', grade: 'B' },
+  { substance: 'menthol', A: 14.648, B: 4075, tempC: [10, 42], meltsC: 42.5, heatKJ: 78, openLossMgPerCm2H: 0.43, dissociates: false, note: 'flash 93 C; condenses as needles or oil', source: 'from liquid vapour pressure and heat of fusion', grade: 'C' },
+  { substance: 'sulfur', A: 14.133, B: 5302, tempC: [40, 115], meltsC: 115.2, heatKJ: 101.5, openLossMgPerCm2H: null, dissociates: false, note: 'rhombic to monoclinic 95.4 C; flowers of sulfur condense below 110 C; autoignition 232 C: no naked flame', source: 'CRC vapour pressure table; West and Menzies', grade: 'B' },
+  { substance: 'oxalic-acid', A: 14.56, B: 5114, tempC: [30, 150], meltsC: 189.5, heatKJ: 97.9, openLossMgPerCm2H: null, dissociates: false, note: 'toxic dust; decomposes from about 165 C', source: 'Bradley and Cotson 1953; de Wit 1983', grade: 'C' },
+];

@@ -1,0 +1,6 @@
+// Esters: how far an acid and an alcohol come, how long it takes and what it costs. ester() answers for weighed amounts;
+// formedAtEnd() and courseOf() are the equilibrium and the rate law beneath it. K good to a tenth, hours to a factor of two.
+export { type Charge, formedAtEnd } from './equilibrium.ts';
+export { type EsterAnswer, type EsterInput, type ExcessChoice, ester, esterShape } from './ester.ts';
+export { asPair, constantAt, esterOf, isEsterAcid, isEsterAlcohol } from './pairs.ts';
+export { type CoursePoint, courseOf, HOURS_FACTOR, hoursTo, usualCatalyst } from './rate.ts';

@@ -1,0 +1,25 @@
+import { type EsterRow, esterEquilibria } from '#core/data';
+import type { SubstanceId } from '#core/substance';
+
+/** What an acid and an alcohol come to; undefined where no equilibrium is held of them. */
+export function esterOf(acid: string, alcohol: string): EsterRow | undefined {
+  return esterEquilibria.find((row) => row.acid === acid && row.alcohol === alcohol);
+}
+
+export const isEsterAcid = (id: string): boolean => esterEquilibria.some(({ acid }) => acid === id);
+export const isEsterAlcohol = (id: string): boolean => esterEquilibria.some(({ alcohol }) => alcohol === id);
+
+/** The acid and the alcohol of a pair named in any order. */
+export function asPair(a: SubstanceId, b: SubstanceId): { acid: SubstanceId; alcohol: SubstanceId } | undefined {
+  if (esterOf(a, b)) return { acid: a, alcohol: b };
+  return esterOf(b, a) ? { acid: b, alcohol: a } : undefined;
+}
+
+/** K in moles at a temperature, on the straight line of ln K in 1 ÷ T through 25 and 100 °C. */
+export function constantAt({ K: [at25, at100] }: EsterRow, tempC: number): number {
+  const share = (1 / (tempC + KELVIN) - 1 / T25) / (1 / (100 + KELVIN) - 1 / T25);
+  return at25 * (at100 / at25) ** share;
+}
+
+const KELVIN = 273.15;
+const T25 = 25 + KELVIN;
