@@ -1,3 +1,4 @@
+import { absorb } from './absorb.ts';
 import { advise } from './advise.ts';
 import { assay } from './assay.ts';
 import { boil } from './boil.ts';
@@ -19,6 +20,7 @@ import { fitStill } from './fit-still.ts';
 import { foretold } from './foretold.ts';
 import { gasVolume } from './gas-volume.ts';
 import { labelVerbs } from './label-verbs.ts';
+import { layers } from './layers.ts';
 import { makeable } from './makeable.ts';
 import { methods } from './methods.ts';
 import { own } from './own.ts';
@@ -45,6 +47,7 @@ export const verbs = {
   ...labelVerbs,
   ...shelfVerbs,
   ...careVerbs,
+  absorb,
   advise,
   boil,
   cell,
@@ -59,6 +62,7 @@ export const verbs = {
   ester,
   evaporate,
   fitStill,
+  layers,
   makeable,
   own,
   portion,

@@ -107,3 +107,12 @@ export interface AbsorptionHeatRow extends Sourced {
   readonly toPct: number | null;
   readonly kJ: number;
 }
+
+/** How a salt in water drives a liquid out of it. */
+export interface DrivenOutRow extends Sourced {
+  readonly salt: string;
+  /** log10(s₀/s) for a mol of it in a kg of water. */
+  readonly k: number;
+  /** Ions of a formula, for how it dries the other layer. */
+  readonly ions: number;
+}

@@ -7,6 +7,7 @@ export type {
   AbsorptionHeatRow,
   CatalystRow,
   DistributionRow,
+  DrivenOutRow,
   EsterAcidRow,
   EsterAlcoholRow,
   EsterRow,
@@ -83,6 +84,7 @@ export { indicators } from './tables/indicators.ts';
 export { keepAways } from './tables/keep-aways.ts';
 export { keepings } from './tables/keepings.ts';
 export { distributions } from './tables/layers/distributions.ts';
+export { drivenOut } from './tables/layers/driven-out.ts';
 export { mutual } from './tables/layers/mutual.ts';
 export { saltings } from './tables/layers/saltings.ts';
 export { limits } from './tables/limits.ts';

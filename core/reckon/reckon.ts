@@ -4,6 +4,7 @@ import { cutPhrase, pointAt, readStuff, wantedStrength } from '#core/phrase';
 import { fail, ok, type Problem, type ProblemCode, type Result } from '#core/problem';
 import { findSubstance } from '#core/substance';
 import {
+  absorbVerb,
   azeotropeVerb,
   boilOffVerb,
   boilVerb,
@@ -21,6 +22,7 @@ import {
   esterVerb,
   type Found,
   hydrateVerb,
+  layersVerb,
   precipitateVerb,
   priceVerb,
   saltOutVerb,
@@ -80,6 +82,8 @@ const BENCH_VERBS = {
   cut: cutVerb,
   conductivity: conductivityVerb,
   ester: esterVerb,
+  absorb: absorbVerb,
+  layers: layersVerb,
 } as const;
 
 /** What a line may begin with, besides a lone M. */
@@ -109,7 +113,9 @@ const VERBS = [
   'azeotrope',
   'cut',
   'conductivity',
+  'absorb',
   'ester',
+  'layers',
   'molar mass',
 ] as const;
 const VERB = new RegExp(String.raw`^(${VERBS.join('|')}|neutralize|molar mass of|m)\b[\s:]*(.*)$`, 'is');
