@@ -35,6 +35,7 @@ import { sheet } from './sheet.ts';
 import { shelfVerbs } from './shelf-verbs.ts';
 import { sideBySide } from './side-by-side.ts';
 import { still } from './still.ts';
+import { sublime } from './sublime.ts';
 import { surprise } from './surprise.ts';
 import { target } from './target.ts';
 import { tests } from './tests.ts';
@@ -76,6 +77,7 @@ export const verbs = {
   sheet,
   sideBySide,
   still,
+  sublime,
   surprise,
   target,
   wash,

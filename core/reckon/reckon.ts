@@ -27,6 +27,7 @@ import {
   priceVerb,
   saltOutVerb,
   solubilityVerb,
+  sublimeVerb,
   titrateVerb,
   titreVerb,
   washVerb,
@@ -83,6 +84,7 @@ const BENCH_VERBS = {
   conductivity: conductivityVerb,
   ester: esterVerb,
   absorb: absorbVerb,
+  sublime: sublimeVerb,
   layers: layersVerb,
 } as const;
 
@@ -116,6 +118,7 @@ const VERBS = [
   'absorb',
   'ester',
   'layers',
+  'sublime',
   'molar mass',
 ] as const;
 const VERB = new RegExp(String.raw`^(${VERBS.join('|')}|neutralize|molar mass of|m)\b[\s:]*(.*)$`, 'is');

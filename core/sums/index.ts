@@ -16,5 +16,6 @@ export { layersVerb } from './layers-verb.ts';
 export { priceVerb } from './price-verb.ts';
 export { ceilingVerb, hydrateVerb, precipitateVerb, saltOutVerb } from './solid-verbs.ts';
 export { azeotropeVerb, boilVerb, cutVerb } from './still-verbs.ts';
+export { sublimeVerb } from './sublime-verb.ts';
 export { titrateVerb } from './titrate-verb.ts';
 export { titreVerb } from './titre-verb.ts';
