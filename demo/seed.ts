@@ -21,6 +21,7 @@ import { type DemoAssay, demoAssays } from './assays.ts';
 import { CELL, cellOnSecondDay, DEMO_CELL } from './cell.ts';
 import { DISTILLATION, distillation } from './distillation.ts';
 import { whenFree } from './evenings.ts';
+import { IODINE, iodineUnderIce } from './iodine.ts';
 import { live } from './live.ts';
 import { seeded } from './random.ts';
 import { type DemoBatch, demoBatches, demoBottles, demoLessons } from './scenario.ts';
@@ -181,6 +182,12 @@ async function seed(db: Db, home: string): Promise<void> {
     await enterBatch(set, cellOnSecondDay(set, start, id));
   };
 
+  /** Iodine on its way onto a cold cover, its exotherm logged. */
+  const runIodine = async () => {
+    const { plan } = await choiceFor(IODINE.target, IODINE.routeId);
+    await enterBatch(plan, iodineUnderIce(plan, start, id));
+  };
+
   /** A distillation under way: planned and entered like any batch; what its instruments showed is laid beside it. */
   const runStill = async () => {
     const { plan } = await choiceFor(DISTILLATION.target, DISTILLATION.routeId);
@@ -219,6 +226,7 @@ async function seed(db: Db, home: string): Promise<void> {
   for (const batch of demoBatches) await runBatch(batch);
   await runStill();
   await runCell();
+  await runIodine();
   for (const assay of demoAssays) await runAssay(assay);
   clock = start;
   for (const lesson of demoLessons)

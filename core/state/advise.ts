@@ -79,6 +79,12 @@ function viewOf(gone: GoneThrough, key: string, nowMs: number): StepView {
         ? [{ body, at: Date.parse(happened.at), giveOrTakeMin: happened.giveOrTakeMin }]
         : [],
     ),
+    begunAt: begun(live, key),
     at: nowMs,
   };
+}
+
+function begun(live: GoneThrough['live'], key: string): number | null {
+  const first = live.find(({ body }) => body.kind === 'started' && body.step === key);
+  return first ? Date.parse(first.happened.at) : null;
 }

@@ -36,14 +36,23 @@ interface Gap {
 
 /**
  * How many times faster than by diffusion alone heat and vapour cross the air from a warm dish to a cold cover above it, by Hollands
- * 1976 for layers of air; 1 where the air lies still. Vapour heavier than air works against the warmth.
+ * 1976 for layers of air; 1 where the air lies still. Vapour heavier than air works against the warmth: how far, between wholly
+ * and not at all, is not known, and the middle of both is taken.
  */
 export function stirredByItself({ hotC, coldC, cm, share, M }: Gap): number {
   const mean = (hotC + coldC) / 2 + KELVIN;
-  const lift = (hotC - coldC) / mean - share * (M / AIR_M - 1);
-  if (lift <= 0) return 1;
-  const scale = (mean / 300) ** 1.75;
-  const rayleigh = (981 * lift * cm ** 3) / (0.158 * scale * 0.222 * scale);
+  const warmth = (hotC - coldC) / mean;
+  if (warmth <= 0) return 1;
+  const weight = share * (M / AIR_M - 1);
+  const light = turning(warmth, mean, cm);
+  const heavy = 1 + (light - 1) / (1 + Math.max(0, weight) / warmth);
+  return Math.sqrt(light * heavy);
+}
+
+/** Nusselt number of a layer of air that a share of its density lifts. */
+function turning(lift: number, meanK: number, cm: number): number {
+  const scale = (meanK / 300) ** 1.75;
+  const rayleigh = (981 * Math.max(0, lift) * cm ** 3) / (0.158 * scale * 0.222 * scale);
   if (rayleigh <= 1708) return 1;
   return 1 + 1.44 * (1 - 1708 / rayleigh) + Math.max(0, Math.cbrt(rayleigh / 5830) - 1);
 }

@@ -19,6 +19,7 @@ import { react } from './react/index.ts';
 import { redissolve } from './redissolve/index.ts';
 import { saltOutCold } from './salt-out/index.ts';
 import { saltPair } from './salt-pair/index.ts';
+import { sublimeOver } from './sublime/index.ts';
 import { wash } from './wash/index.ts';
 
 /** Every kind of step, by the name it is stored under. A new one is a folder beside these and a line here. */
@@ -43,6 +44,7 @@ export const techniques = {
   distil: distilOver,
   'dry-over': dryOver,
   electrolyse,
+  sublime: sublimeOver,
   hold,
   plain,
 } as const;

@@ -63,6 +63,7 @@ export {
   type Role,
   recipeShape,
 } from './recipe.ts';
+export type { SublimeAdvice } from './sublime/index.ts';
 export type { Followed, References, Technique } from './technique.ts';
 export type { StepView, TimedRead } from './view.ts';
 export { placeOf } from './where.ts';

@@ -42,6 +42,8 @@ export interface StepView {
   /** What went in at this step of its own role, with when (ms). */
   readonly portions: readonly { readonly mass: Figure; readonly at: number }[];
   readonly readings: readonly TimedRead[];
+  /** When it was begun, ms; null before, and where that was not entered. */
+  readonly begunAt: number | null;
   /** The moment asked about, ms. */
   readonly at: number;
 }

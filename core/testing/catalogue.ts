@@ -19,7 +19,10 @@ export function shelfForRoute(route: Route): readonly ShelfBottle[] {
 /** Solutions without a density table are made dilute. */
 const DILUTE: ReadonlySet<string> = new Set(['iodine-solution', 'tin-chloride']);
 
-/** A plan of any route: 50 g of a solid, half a litre of a solution. */
+/** g of what is made in small amounts only; 50 of all else. */
+const LITTLE: Readonly<Record<string, number>> = { iodine: 5 };
+
+/** A plan of any route: 50 g of a solid, or as little as there may be, half a litre of a solution. */
 export function planForRoute(route: Route): Plan {
   const bottles = Object.fromEntries(
     route.roles.map((role) => [role.id, role.accepts.length > 0 ? `bottle_${role.id}` : null]),
@@ -28,7 +31,7 @@ export function planForRoute(route: Route): Plan {
   const solution = makes.kind === 'solution';
   const target = {
     substanceId: makes.substanceId ?? route.roles[0]!.accepts[0]!,
-    amount: solution ? ({ value: 500, unit: 'mL' } as const) : ({ value: 50, unit: 'g' } as const),
+    amount: solution ? ({ value: 500, unit: 'mL' } as const) : ({ value: LITTLE[route.id] ?? 50, unit: 'g' } as const),
     strength: solution ? ({ value: DILUTE.has(route.id) ? 0.05 : 1, unit: 'mol/L' } as const) : null,
     fromRole: null,
   };

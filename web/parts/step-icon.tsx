@@ -33,6 +33,7 @@ const PATHS: Readonly<Record<TechniqueName, readonly string[]>> = {
     'M12 7h8M28 7h8M32 3v8',
     'M36 28v-2M37 33v-2',
   ],
+  sublime: [DISH, 'M14 34l5-6 5 5 4-6 6 7', 'M8 10h32', 'M14 10v4M20 10v6M26 10v4M32 10v6'],
   'dry-over': [BEAKER, LEVEL, 'M16 37h3M22 37h3M28 37h3M19 33h3M26 33h3'],
   hold: [BEAKER, LEVEL, 'M24 4v22', 'M14 44q3-3 6 0t6 0 6 0'],
   plain: ['M14 6h20v32H14z', 'M19 14h10M19 20h10M19 26h6'],

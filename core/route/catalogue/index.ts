@@ -11,6 +11,7 @@ import { constantBoilingAcid } from './constant-boiling-acid.ts';
 import { copperCarbonate } from './copper-carbonate.ts';
 import { driedEthanol } from './dried-ethanol.ts';
 import { ferricAlum } from './ferric-alum.ts';
+import { iodine } from './iodine.ts';
 import { iodineSolution } from './iodine-solution.ts';
 import { nitricAcid } from './nitric-acid.ts';
 import { potassiumHydroxide } from './potassium-hydroxide.ts';
@@ -40,6 +41,7 @@ export const catalogue: readonly Route[] = [
   zincCarbonateFromSalt,
   zincChloride,
   copperCarbonate,
+  iodine,
   potassiumNitrate,
   sodiumNitrate,
   ferricAlum,

@@ -6,6 +6,7 @@ import { distilKind } from './distil-kind.ts';
 import { electrolyseKinds } from './electrolyse-kind.ts';
 import { boilStart, coldRange } from './starts.ts';
 import { control, plain, type StepKind } from './step-kind.ts';
+import { sublimeKind } from './sublime-kind.ts';
 
 /** Steps of every technique that needs no apparatus of its own, in the order they usually come. */
 export const stepKinds: readonly StepKind[] = [
@@ -292,6 +293,7 @@ export const stepKinds: readonly StepKind[] = [
       ),
   },
   distilKind,
+  sublimeKind,
   ...electrolyseKinds,
   { id: 'dry', says: 'dry', technique: 'dry', needs: null, make: (_recipe, id) => plain(dryStep(id)) },
   {

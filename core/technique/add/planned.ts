@@ -1,7 +1,7 @@
 import { solubilityFigure } from '#core/dish';
 import { agentOver, liquidClassOf } from '#core/dry';
 import { datum, derive, type Figure, given } from '#core/figure';
-import { molarMassFigure, speciesOf, substanceOf } from '#core/substance';
+import { molarMassFigure, type SubstanceId, speciesOf, substanceOf } from '#core/substance';
 import { at, entriesOf, type Place, speciesAmount, subscript, waterWhenDissolved } from '#core/vessel';
 import {
   type At,
@@ -157,13 +157,19 @@ function neededFor(
   const inputs: Record<string, Figure> = {};
   const terms: string[] = [];
   const factors: number[] = [];
+  const counted = new Set<SubstanceId>();
   const symbolAt = (i: number) => `n${subscript(i + 1)}`;
   for (const id of dose.reactions) {
     const reaction = reactionOf(facts, id);
     const takes = reaction.reactants.find((each) => each.substanceId === own);
-    const other = reaction.reactants.find((each) => each.substanceId !== own && each.substanceId !== 'water');
-    const present = other && speciesAmount(contents, other.substanceId);
-    if (!takes || !other || !present || present.value <= 0) continue;
+    const others = reaction.reactants.filter((each) => each.substanceId !== own && each.substanceId !== 'water');
+    const amounts = others.map(({ substanceId }) => speciesAmount(contents, substanceId));
+    const [other] = others;
+    const [present] = amounts;
+    // It goes only with all that it takes; what two reactions take is there but once.
+    const goes = amounts.every((each) => each !== undefined && each.value > 0);
+    if (!takes || !other || !present || !goes || counted.has(other.substanceId)) continue;
+    counted.add(other.substanceId);
     const symbol = symbolAt(terms.length);
     inputs[symbol] = present;
     factors.push(takes.n / other.n);

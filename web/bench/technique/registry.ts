@@ -21,6 +21,7 @@ import { reactView } from './react/index.ts';
 import { redissolveView } from './redissolve/index.ts';
 import { saltOutView } from './salt-out/index.ts';
 import { saltPairView } from './salt-pair/index.ts';
+import { sublimeView } from './sublime/index.ts';
 import type { TechniqueView } from './technique-view.ts';
 import { washView } from './wash/index.ts';
 
@@ -46,6 +47,7 @@ const views: { readonly [N in TechniqueName]: TechniqueView<N> } = {
   distil: distilView,
   'dry-over': dryOverView,
   electrolyse: electrolyseView,
+  sublime: sublimeView,
   hold: holdView,
   plain: plainStepView,
 };
