@@ -2,4 +2,4 @@
 // the guard hold. Published heats and solubilities; what passes unabsorbed is not known, and said to be at least so much.
 export { type AbsorbAnswer, type AbsorbInput, absorb, absorbShape, type StopAt } from './absorb.ts';
 export { type Dripped, dripOf } from './drip.ts';
-export { type Absorbed, absorbed, heatIntoWater, heldByWater } from './taken.ts';
+export { type Absorbed, heatIntoWater, heldByWater } from './taken.ts';

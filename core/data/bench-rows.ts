@@ -116,3 +116,12 @@ export interface DrivenOutRow extends Sourced {
   /** Ions of a formula, for how it dries the other layer. */
   readonly ions: number;
 }
+
+/** A liquid as it is neat. */
+export interface NeatLiquidRow extends Sourced {
+  readonly id: string;
+  /** g/mL at 20 °C. */
+  readonly gPerMl: number;
+  /** g/mL for each kelvin more. */
+  readonly perK: number;
+}

@@ -13,6 +13,7 @@ export type {
   EsterRow,
   GasSolubilityRow,
   MutualRow,
+  NeatLiquidRow,
   SaltingRow,
   SublimationRow,
 } from './bench-rows.ts';
@@ -90,6 +91,7 @@ export { saltings } from './tables/layers/saltings.ts';
 export { limits } from './tables/limits.ts';
 export { mixedSalts } from './tables/mixed-salts.ts';
 export { namesRefused } from './tables/names-refused.ts';
+export { neatLiquids } from './tables/neat-liquids.ts';
 export { products } from './tables/products.ts';
 export { regulated } from './tables/regulated.ts';
 export { saltInAcid } from './tables/salt-in-acid.ts';

@@ -2,5 +2,6 @@
 // formedAtEnd() and courseOf() are the equilibrium and the rate law beneath it. K good to a tenth, hours to a factor of two.
 export { type Charge, formedAtEnd } from './equilibrium.ts';
 export { type EsterAnswer, type EsterInput, type ExcessChoice, ester, esterShape } from './ester.ts';
-export { asPair, constantAt, esterOf, isEsterAcid, isEsterAlcohol } from './pairs.ts';
-export { type CoursePoint, courseOf, HOURS_FACTOR, hoursTo, usualCatalyst } from './rate.ts';
+export { litresOf } from './litres.ts';
+export { asPair, constantAt, type EsterPair, esterOf } from './pairs.ts';
+export { type CoursePoint, courseOf, formedAfter, HOURS_FACTOR, hoursTo, strongOf, usualCatalyst } from './rate.ts';

@@ -1,13 +1,13 @@
 import { type EsterRow, esterEquilibria } from '#core/data';
 import type { SubstanceId } from '#core/substance';
 
+/** An acid and an alcohol whose equilibrium is held. */
+export type EsterPair = EsterRow;
+
 /** What an acid and an alcohol come to; undefined where no equilibrium is held of them. */
 export function esterOf(acid: string, alcohol: string): EsterRow | undefined {
   return esterEquilibria.find((row) => row.acid === acid && row.alcohol === alcohol);
 }
-
-export const isEsterAcid = (id: string): boolean => esterEquilibria.some(({ acid }) => acid === id);
-export const isEsterAlcohol = (id: string): boolean => esterEquilibria.some(({ alcohol }) => alcohol === id);
 
 /** The acid and the alcohol of a pair named in any order. */
 export function asPair(a: SubstanceId, b: SubstanceId): { acid: SubstanceId; alcohol: SubstanceId } | undefined {

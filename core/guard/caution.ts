@@ -1,4 +1,5 @@
-import { substanceById } from '#core/substance';
+import { volatiles } from '#core/data';
+import { molarMass, substanceById } from '#core/substance';
 import { formatNumber } from '#core/units';
 import type { Country } from '#core/vessel';
 import { bandOf, hazardsOf } from './band.ts';
@@ -41,14 +42,17 @@ export interface CautionFacts {
   readonly quench: string;
 }
 
-/** Lower limit in air, vol %, and g/mol, of what burns below 60 °C; NFPA 325. */
-const FLAMMABLE: Readonly<Record<string, { readonly lowerPct: number; readonly molarMass: number }>> = {
-  ethanol: { lowerPct: 3.3, molarMass: 46.07 },
-  isopropanol: { lowerPct: 2, molarMass: 60.1 },
-  acetone: { lowerPct: 2.5, molarMass: 58.08 },
-  methanol: { lowerPct: 6, molarMass: 32.04 },
-  'ethyl-acetate': { lowerPct: 2, molarMass: 88.11 },
-};
+/** What burns at the warmth of a bath: its flash point is below this, °C. */
+const BURNS_BELOW_C = 60;
+
+/** Lower limit in air, vol %, of a liquid that burns; undefined of others, and of those that no limit is held of. */
+function lowerLimit(id: string): number | undefined {
+  const row = volatiles.find((each) => each.id === id);
+  return row?.flashC !== undefined && row.flashC < BURNS_BELOW_C ? row.lowerLimitPct : undefined;
+}
+
+/** Mass % below which a solution of it gives too little vapour to burn at the warmth of a room. */
+const WEAK_PCT = 15;
 
 type Rule = (facts: CautionFacts) => Caution | undefined;
 
@@ -151,11 +155,18 @@ const rules: Readonly<Record<CautionId, Rule>> = {
         : `It would reach about ${formatNumber(startC + riseK, 2)} °C. Pour slowly and stir.`,
     };
   },
-  flammable: ({ products }) => {
-    const part = products.find(({ substanceId }) => FLAMMABLE[substanceId] !== undefined);
-    const limit = part && FLAMMABLE[part.substanceId];
-    if (!part || !limit) return undefined;
-    const litres = ((10 / limit.molarMass) * 24.5 * 100) / limit.lowerPct;
+  flammable: ({ products, made }) => {
+    // The one that takes least of its vapour first.
+    const burns = [...products, ...(made ? [made] : [])].flatMap(({ substanceId, pct }) => {
+      const limit = lowerLimit(substanceId);
+      const substance = substanceById(substanceId);
+      return limit === undefined || !substance || pct < WEAK_PCT
+        ? []
+        : [{ substanceId, litres: ((10 / molarMass(substance.formula)) * 24.5 * 100) / limit }];
+    });
+    const [part] = burns.sort((x, y) => y.litres - x.litres);
+    if (!part) return undefined;
+    const { litres } = part;
     return {
       id: 'flammable',
       severity: 'stop',

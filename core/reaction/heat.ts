@@ -36,9 +36,12 @@ export function solutionHeat(id: SubstanceId): number | undefined {
   return dissolved + hydrateWater(substance.formula) * water - pure;
 }
 
+const OWN: ReadonlySet<Substance['water']> = new Set(['insoluble', 'gas', 'immiscible']);
+
 /** Formation enthalpy of a substance as it is in water, kJ/mol. */
 function inWater(substance: Substance): number | undefined {
-  if (substance.water === 'insoluble' || substance.water === 'gas') return formation(substance.formationPure);
+  // What makes a layer of its own is as it is pure.
+  if (OWN.has(substance.water)) return formation(substance.formationPure);
   return dissolvedFormation(substance);
 }
 

@@ -94,11 +94,11 @@ describe.each(catalogue.map((route) => [route.id, route] as const))('the route %
           const once = (route.handling?.holdG ?? 0) / 40 / 0.9;
           // A still keeps its film, a column what hangs in it.
           const film = route.makes.kind === 'liquid' ? 0.06 : 0;
-          // A cell stays as large as it is: a batch twice as large runs longer, and clogs more.
+          // A cell stays as large as it is: a batch twice as large runs longer, and loses and clogs more, at a trickle much more.
           const cell = route.steps.some(({ op }) => op.do === 'electrolyse') ? 1 : 0;
           // What is measured at an instrument's steps, a later dose takes into account.
           expect(ratio, line.role).toBeGreaterThan(0.97 - once / 2 - film - 0.5 * cell);
-          expect(ratio, line.role).toBeLessThan(1.03 + film + cell);
+          expect(ratio, line.role).toBeLessThan(1.03 + film + 3 * cell);
         }
       }),
       { numRuns: 6 },

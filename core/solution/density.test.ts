@@ -1,6 +1,8 @@
 import { describe, expect, it } from 'vitest';
 import { type DensityTable, densityTables } from '#core/data';
-import { interpolate } from './density.ts';
+import { unwrap } from '#core/problem';
+import { substanceOf } from '#core/substance';
+import { density, interpolate } from './density.ts';
 
 const gradeA = densityTables.flatMap((table) =>
   table.series.filter(({ grade, points }) => grade === 'A' && points.length >= 6).map((series) => ({ table, series })),
@@ -74,5 +76,22 @@ describe('density rows left out of the tables', () => {
         }
       }
     }
+  });
+});
+
+describe('a liquid sold neat, without a table of its mixtures', () => {
+  // Published at 25 °C, g/mL; the rows are of 20 °C.
+  it.each([
+    ['ethyl-acetate', 0.8945],
+    ['methanol', 0.7866],
+    ['glycerol', 1.258],
+    ['isoamyl-alcohol', 0.8055],
+  ] as const)('%s has %d', (id, gPerMl) => {
+    expect(unwrap(density(substanceOf(id), 100, 25)).gPerMl).toBeCloseTo(gPerMl, 2);
+  });
+
+  it('is not carried on to mixtures', () => {
+    expect(density(substanceOf('glycerol'), 50, 20)).toMatchObject({ ok: false });
+    expect(unwrap(density(substanceOf('isoamyl-alcohol'), 95, 20)).grade).toBe('C');
   });
 });

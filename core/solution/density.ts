@@ -1,4 +1,4 @@
-import { type DensitySeries, type DensityTable, densityTables, waterDensity } from '#core/data';
+import { type DensitySeries, type DensityTable, densityTables, neatLiquids, waterDensity } from '#core/data';
 import { derive, type Figure, type Grade, given } from '#core/figure';
 import { fail, ok, type Result, unwrap } from '#core/problem';
 import { type Substance, substanceOf } from '#core/substance';
@@ -20,7 +20,12 @@ const MAX_C = 105;
 export const TABLE_SD: Record<Grade, number> = { A: 0.0005, B: 0.001, C: 0.008 };
 
 export function hasDensity(substance: Substance): boolean {
-  return substance.density !== null || substance.id === 'water' || statedDensity(substance) !== undefined;
+  return (
+    substance.density !== null ||
+    substance.id === 'water' ||
+    statedDensity(substance) !== undefined ||
+    neatLiquids.some(({ id }) => id === substance.id)
+  );
 }
 
 /** g/mL, 0 to 100 °C; Kell 1975 as tabulated, within 0.00002 between rows. */
@@ -45,6 +50,8 @@ export function density(substance: Substance, wtPct: number, tempC: number): Res
     return ok({ gPerMl: pure, grade: 'C', source: 'as its owner states it', extrapolated: false });
   }
   const table = substance.density === null ? undefined : TABLES.get(substance.density);
+  const neat = table ? undefined : neatDensity(substance, wtPct, tempC);
+  if (neat) return ok(neat);
   if (!table)
     return dilutes(substance) && wtPct >= 0 && wtPct <= DILUTE_PCT
       ? ok({
@@ -80,6 +87,18 @@ export function dilutes({ form, water, described }: Substance): boolean {
 /** g/mL of a dilute solution without a table: within 0.01 of published tables for salts, acids and sugars (grade C). */
 function diluteDensity(wtPct: number, tempC: number): number {
   return waterDensityAt(tempC) + LIFT * wtPct;
+}
+
+/** Nearly neat from here on: what else is in it hardly moves the density. */
+const NEAT_PCT = 90;
+
+/** Of a liquid sold neat, its rest taken as water in an ideal mixture: within 0.002 at 99 %, 0.01 at 90 %. */
+function neatDensity({ id }: Substance, wtPct: number, tempC: number): DensityAnswer | undefined {
+  const row = neatLiquids.find((each) => each.id === id);
+  if (!row || !(wtPct >= NEAT_PCT && wtPct <= 100)) return undefined;
+  const own = row.gPerMl + row.perK * (tempC - 20);
+  const gPerMl = 100 / (wtPct / own + (100 - wtPct) / waterDensityAt(tempC));
+  return { gPerMl, grade: wtPct >= 99 ? row.grade : 'C', source: row.source, extrapolated: false };
 }
 
 /** g/mL of a pure liquid that its owner describes. */

@@ -171,6 +171,8 @@ describe('after any readings', () => {
               if ((op.do === 'filter' && op.keep === 'solid') || op.do === 'make-up') continue;
               // At the still, and at a filter into another vessel, it is what ran over.
               if (op.do === 'distil' || op.do === 'dry-over') continue;
+              // In a funnel it is the layer: more than there can be of it has not parted yet.
+              if (op.do === 'separate') continue;
               const pot = at(gone.planned.outcomes.get(id)!.vessels, placeOf(op));
               const stands = slurryVolume(pot);
               // It shrinks no further than to the crystal water of its product, and dry it has no volume to read.

@@ -8,6 +8,7 @@ import { dry } from './dry/index.ts';
 import { dryOver } from './dry-over/index.ts';
 import { dryUp } from './dry-up/index.ts';
 import { electrolyse } from './electrolyse/index.ts';
+import { esterify } from './esterify/index.ts';
 import { evaporate } from './evaporate/index.ts';
 import { filter } from './filter/index.ts';
 import { fuse } from './fuse/index.ts';
@@ -19,6 +20,7 @@ import { react } from './react/index.ts';
 import { redissolve } from './redissolve/index.ts';
 import { saltOutCold } from './salt-out/index.ts';
 import { saltPair } from './salt-pair/index.ts';
+import { separate } from './separate/index.ts';
 import { sublimeOver } from './sublime/index.ts';
 import { wash } from './wash/index.ts';
 
@@ -45,6 +47,8 @@ export const techniques = {
   'dry-over': dryOver,
   electrolyse,
   sublime: sublimeOver,
+  esterify,
+  separate,
   hold,
   plain,
 } as const;

@@ -9,6 +9,7 @@ export { massOfReading, weighingSd } from './add/mass.ts';
 export { standAsRead } from './at-volume.ts';
 export { techniques } from './catalogue.ts';
 export type { DissolveAdvice } from './dissolve/advice.ts';
+export type { EsterAdvice } from './esterify/index.ts';
 export { type EvaporateAnswer, losingWater, losingWaterShape } from './evaporate/losing-water.ts';
 export {
   type ActualAddition,
@@ -63,6 +64,7 @@ export {
   type Role,
   recipeShape,
 } from './recipe.ts';
+export type { InLayer, SeparateAdvice } from './separate/index.ts';
 export type { SublimeAdvice } from './sublime/index.ts';
 export type { Followed, References, Technique } from './technique.ts';
 export type { StepView, TimedRead } from './view.ts';

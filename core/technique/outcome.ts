@@ -37,7 +37,7 @@ export interface Heat {
 
 /** Something that no datum is held for, and why that matters. */
 export interface NotKnown {
-  readonly what: 'heat' | 'solubility' | 'density' | 'vapour';
+  readonly what: 'heat' | 'solubility' | 'density' | 'vapour' | 'rate' | 'layers';
   /** A whole sentence. */
   readonly says: string;
   /** What is computed of the product without it is the most that can come. */

@@ -4,13 +4,16 @@ import { parseLabel } from '#core/stock';
 import { substanceById } from '#core/substance';
 import { BenchDefaults } from '#core/vessel';
 
+/** Mass % of what is sold otherwise than at 30 %. */
+const SOLD: Readonly<Record<string, number>> = { 'hydrogen-peroxide': 11.9, 'formic-acid': 85 };
+
 /** A bottle for every role of a route: what it accepts first, as strong as it is sold. */
 export function shelfForRoute(route: Route): readonly ShelfBottle[] {
   return route.roles.flatMap((role) => {
     const substance = substanceById(role.accepts[0] ?? '');
     if (!substance) return [];
     const usual = substance.form === 'dissolved' ? 30 : 99;
-    const pct = substance.id === 'hydrogen-peroxide' ? 11.9 : usual;
+    const pct = SOLD[substance.id] ?? usual;
     const { card } = parseLabel(`${substance.name} ${pct}% 2 kg`, '2026-01-01', 20);
     return [{ id: `bottle_${role.id}`, card: { ...card!, substanceId: substance.id }, usedG: 0, archived: false }];
   });

@@ -13,6 +13,7 @@ import { driedEthanol } from './dried-ethanol.ts';
 import { ferricAlum } from './ferric-alum.ts';
 import { iodine } from './iodine.ts';
 import { iodineSolution } from './iodine-solution.ts';
+import { isoamylFormate } from './isoamyl-formate.ts';
 import { nitricAcid } from './nitric-acid.ts';
 import { potassiumHydroxide } from './potassium-hydroxide.ts';
 import { potassiumNitrate } from './potassium-nitrate.ts';
@@ -42,6 +43,7 @@ export const catalogue: readonly Route[] = [
   zincChloride,
   copperCarbonate,
   iodine,
+  isoamylFormate,
   potassiumNitrate,
   sodiumNitrate,
   ferricAlum,

@@ -76,7 +76,10 @@ function agentToDry({ facts, standing, place }: Dosing, roleId: string, spareCon
   const naming = { symbol: 'm', name: `${roleOf(facts, roleId).name} to take`, unit: 'g' };
   const contents = at(standing.vessels, place);
   const content = facts.contents[roleId]!;
-  const found = entriesOf(contents.aqueous).flatMap(([id, n]) => {
+  const liquids = [...entriesOf(contents.organic), ...entriesOf(contents.aqueous)].sort(
+    (a, b) => b[1].value - a[1].value,
+  );
+  const found = liquids.flatMap(([id, n]) => {
     const liquid = liquidClassOf(id);
     const over = liquid && agentOver(content.substance.species, liquid);
     return over ? [{ id, n, over }] : [];

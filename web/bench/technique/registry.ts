@@ -10,6 +10,7 @@ import { dryView } from './dry/index.ts';
 import { dryOverView } from './dry-over/index.ts';
 import { dryUpView } from './dry-up/index.ts';
 import { electrolyseView } from './electrolyse/index.ts';
+import { esterifyView } from './esterify/index.ts';
 import { evaporateView } from './evaporate/index.ts';
 import { filterView } from './filter/index.ts';
 import { fuseView } from './fuse/index.ts';
@@ -21,6 +22,7 @@ import { reactView } from './react/index.ts';
 import { redissolveView } from './redissolve/index.ts';
 import { saltOutView } from './salt-out/index.ts';
 import { saltPairView } from './salt-pair/index.ts';
+import { separateView } from './separate/index.ts';
 import { sublimeView } from './sublime/index.ts';
 import type { TechniqueView } from './technique-view.ts';
 import { washView } from './wash/index.ts';
@@ -48,6 +50,8 @@ const views: { readonly [N in TechniqueName]: TechniqueView<N> } = {
   'dry-over': dryOverView,
   electrolyse: electrolyseView,
   sublime: sublimeView,
+  esterify: esterifyView,
+  separate: separateView,
   hold: holdView,
   plain: plainStepView,
 };

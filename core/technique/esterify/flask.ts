@@ -1,0 +1,69 @@
+import {
+  type Charge,
+  constantAt,
+  courseOf,
+  type EsterPair,
+  esterOf,
+  formedAfter,
+  formedAtEnd,
+  litresOf,
+  strongOf,
+} from '#core/ester';
+import type { Reaction } from '#core/reaction';
+import { molarMass, type SubstanceId, substanceOf } from '#core/substance';
+import { amountsOf, type Contents } from '#core/vessel';
+
+const WATER_M = molarMass('H2O');
+
+/** What stands in a flask to become an ester. */
+export interface Flask {
+  readonly row: EsterPair;
+  readonly acid: SubstanceId;
+  readonly alcohol: SubstanceId;
+  readonly ester: SubstanceId;
+  readonly charge: Charge;
+  readonly litres: number;
+  /** mol of strong acid that the catalysts count for. */
+  readonly strong: number;
+}
+
+/** The flask of a reaction; undefined where it makes no ester that is held, or one of the two lacks. */
+export function flaskOf(contents: Contents, reaction: Reaction): Flask | undefined {
+  const ids = reaction.reactants.map(({ substanceId }) => substanceId);
+  const ester = reaction.products.find(({ substanceId }) => substanceId !== 'water')?.substanceId;
+  const [a, b] = ids;
+  const pair = a && b && (esterOf(a, b) ? ([a, b] as const) : ([b, a] as const));
+  const row = pair && esterOf(pair[0], pair[1]);
+  if (!pair || !row || !ester) return undefined;
+  const amounts = new Map(amountsOf(contents));
+  const [acid, alcohol] = pair;
+  const [nAcid, nAlcohol] = [amounts.get(acid) ?? 0, amounts.get(alcohol) ?? 0];
+  if (!(nAcid > 0 && nAlcohol > 0)) return undefined;
+  const strong = [...amounts].reduce((sum, [id, mol]) => sum + (strongOf(id, mol) ?? 0), 0);
+  const grams = [...amounts].map(([id, mol]) => [id, mol * molarMass(substanceOf(id).formula)] as const);
+  return {
+    row,
+    acid,
+    alcohol,
+    ester,
+    strong,
+    charge: {
+      acid: nAcid,
+      alcohol: nAlcohol,
+      water: contents.waterG.value / WATER_M,
+      ester: amounts.get(ester) ?? 0,
+      // Sulfuric acid holds a mol of water.
+      taken: amounts.get('sulfuric-acid') ?? 0,
+    },
+    litres: litresOf([...grams, ['water', contents.waterG.value]]),
+  };
+}
+
+/** How far it comes, mol of ester formed: at its end, and after so many hours; null where what makes it run is not known. */
+export function formedIn(flask: Flask, tempC: number, hours: number) {
+  const K = constantAt(flask.row, tempC);
+  const end = formedAtEnd(flask.charge, K);
+  const { acid, alcohol, charge, litres, strong } = flask;
+  const course = courseOf({ acidId: acid, alcoholId: alcohol, charge, litres, strong }, { K, end, tempC });
+  return { K, end, course, after: course && formedAfter(course, hours) };
+}

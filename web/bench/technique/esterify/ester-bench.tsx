@@ -1,0 +1,115 @@
+import { useState } from 'react';
+import {
+  CartesianGrid,
+  Line,
+  LineChart,
+  ReferenceDot,
+  ReferenceLine,
+  ResponsiveContainer,
+  XAxis,
+  YAxis,
+} from 'recharts';
+import { hoursSaid } from '#core/rate';
+import type { StepState } from '#core/state';
+import type { EsterAdvice } from '#core/technique';
+import { formatNumber } from '#core/units';
+import { LiveSlider } from '#web/kit/live-slider.tsx';
+import type { Run } from '#web/run/use-run.ts';
+import './ester.css';
+
+/** An ester on its way: how far it is by now, whether the planned hours are enough, and what others would bring. */
+export function EsterBench({ says }: { run: Run; step: StepState; says: EsterAdvice | null }) {
+  if (!says) return <p className="quiet">No acid and alcohol are in it yet: enter what was weighed in.</p>;
+  return <Course says={says} />;
+}
+
+function Course({ says }: { says: EsterAdvice }) {
+  const { name, course, endG, nowG, hoursSoFar, plannedH, plannedG, enoughH, theoryG, limiting, tempC } = says;
+  const [asked, setAsked] = useState(plannedH);
+  const share = (grams: number) => formatNumber((100 * grams) / theoryG, 2);
+  if (course.length === 0)
+    return (
+      <section className="ester" aria-label="The ester">
+        <p className="ester-head">
+          At its end about <b>{formatNumber(endG, 3)} g</b> of {name}; how long that takes is not known: nothing in it
+          is known to make it run.
+        </p>
+      </section>
+    );
+  const last = Math.max(plannedH, 1.3 * (enoughH ?? 0), hoursSoFar ?? 0, asked);
+  const drawn = course.filter(([hours]) => hours <= last).map(([hours, grams]) => ({ hours, grams }));
+  return (
+    <section className="ester" aria-label="The ester">
+      <p className="ester-head">{headline(says)}</p>
+      <div className="ester-scene">
+        <figure aria-label={`Grams of ${name} over hours at ${formatNumber(tempC, 3)} °C`}>
+          <ResponsiveContainer width="100%" height={190}>
+            <LineChart data={drawn} margin={{ top: 8, right: 12, bottom: 4, left: 0 }}>
+              <CartesianGrid stroke="var(--hairline)" vertical={false} />
+              <XAxis dataKey="hours" type="number" domain={[0, last]} tickCount={6} unit=" h" tick={TICK} />
+              <YAxis domain={[0, Math.ceil(1.1 * endG)]} width={44} unit=" g" tick={TICK} />
+              <ReferenceLine y={endG} stroke="var(--quiet)" strokeDasharray="3 4" />
+              <ReferenceLine x={plannedH} stroke="var(--copper)" />
+              <Line dataKey="grams" stroke="var(--ink)" strokeWidth={2} dot={false} isAnimationActive={false} />
+              {nowG !== null && hoursSoFar !== null ? (
+                <ReferenceDot x={Math.min(last, hoursSoFar)} y={nowG} r={5} fill="var(--copper)" stroke="var(--ink)" />
+              ) : null}
+            </LineChart>
+          </ResponsiveContainer>
+        </figure>
+        <div>
+          <h2>If it were stopped at</h2>
+          <LiveSlider
+            name="hours"
+            unit="h"
+            min={0}
+            max={Math.ceil(last)}
+            step={0.25}
+            value={asked}
+            shown={hoursSaid(asked)}
+            onChange={setAsked}
+          />
+          <dl className="ester-figures">
+            <dt>by then, about</dt>
+            <dd>
+              {formatNumber(gramsAt(course, asked), 3)} g, {share(gramsAt(course, asked))} % of the {limiting}
+            </dd>
+            <dt>by the plan</dt>
+            <dd>{plannedG === null ? 'not known' : `${formatNumber(plannedG, 3)} g, ${share(plannedG)} %`}</dd>
+            <dt>at its end</dt>
+            <dd>
+              {formatNumber(endG, 3)} g, {share(endG)} %
+            </dd>
+            <dt>enough after about</dt>
+            <dd>{enoughH === null ? 'not known' : `${hoursSaid(enoughH / 2)} to ${hoursSaid(2 * enoughH)}`}</dd>
+          </dl>
+        </div>
+      </div>
+    </section>
+  );
+}
+
+const TICK = { fontSize: 12, fill: 'var(--quiet)' };
+
+function headline({ nowG, endG, enoughH, hoursSoFar, plannedH, name }: EsterAdvice): string {
+  if (nowG === null || hoursSoFar === null) {
+    const enough = enoughH !== null && plannedH >= enoughH;
+    return enough
+      ? `${hoursSaid(plannedH)} are about enough: it stands near its end, ${formatNumber(endG, 3)} g of ${name}.`
+      : `${hoursSaid(plannedH)} are about too few: it is still on its way to ${formatNumber(endG, 3)} g of ${name}.`;
+  }
+  const more = enoughH === null ? null : Math.max(0, enoughH - hoursSoFar);
+  const said = `About ${formatNumber(nowG, 2)} of ${formatNumber(endG, 3)} g by the time it has been warm`;
+  return more === null || more > 0
+    ? `${said}; about ${hoursSaid(more ?? 0)} more.`
+    : `${said}: more hours bring next to nothing.`;
+}
+
+/** g at so many hours, straight between the points of a course. */
+function gramsAt(course: EsterAdvice['course'], hours: number): number {
+  const upper = course.findIndex(([t]) => t >= hours);
+  if (upper < 0) return course.at(-1)![1];
+  if (upper === 0) return 0;
+  const [[t0, g0], [t1, g1]] = [course[upper - 1]!, course[upper]!];
+  return g0 + ((g1 - g0) * (hours - t0)) / (t1 - t0);
+}
