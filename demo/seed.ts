@@ -20,6 +20,7 @@ import { instrumentStore } from '#server/instrument/store';
 import { type DemoAssay, demoAssays } from './assays.ts';
 import { CELL, cellOnSecondDay, DEMO_CELL } from './cell.ts';
 import { DISTILLATION, distillation } from './distillation.ts';
+import { ESTER, esterInFunnel } from './ester.ts';
 import { whenFree } from './evenings.ts';
 import { IODINE, iodineUnderIce } from './iodine.ts';
 import { live } from './live.ts';
@@ -188,6 +189,12 @@ async function seed(db: Db, home: string): Promise<void> {
     await enterBatch(plan, iodineUnderIce(plan, start, id));
   };
 
+  /** An ester in its funnel, weighed warm and cold. */
+  const runEster = async () => {
+    const { plan } = await choiceFor(ESTER.target, ESTER.routeId);
+    await enterBatch(plan, esterInFunnel(plan, start, id));
+  };
+
   /** A distillation under way: planned and entered like any batch; what its instruments showed is laid beside it. */
   const runStill = async () => {
     const { plan } = await choiceFor(DISTILLATION.target, DISTILLATION.routeId);
@@ -227,6 +234,7 @@ async function seed(db: Db, home: string): Promise<void> {
   await runStill();
   await runCell();
   await runIodine();
+  await runEster();
   for (const assay of demoAssays) await runAssay(assay);
   clock = start;
   for (const lesson of demoLessons)

@@ -4,6 +4,8 @@ import type { StepTemplate } from '../route.ts';
 import { addStep, paceOf } from './add-step.ts';
 import { distilKind } from './distil-kind.ts';
 import { electrolyseKinds } from './electrolyse-kind.ts';
+import { esterifyKind } from './esterify-kind.ts';
+import { separateKind } from './separate-kind.ts';
 import { boilStart, coldRange } from './starts.ts';
 import { control, plain, type StepKind } from './step-kind.ts';
 import { sublimeKind } from './sublime-kind.ts';
@@ -294,6 +296,8 @@ export const stepKinds: readonly StepKind[] = [
   },
   distilKind,
   sublimeKind,
+  esterifyKind,
+  separateKind,
   ...electrolyseKinds,
   { id: 'dry', says: 'dry', technique: 'dry', needs: null, make: (_recipe, id) => plain(dryStep(id)) },
   {
