@@ -14,6 +14,8 @@ export const cautionIds = [
   'boil-dry',
   'quench',
   'ammonia-gas',
+  'acid-gas',
+  'iodine-vapour',
   'oxidiser',
   'zinc-salt',
   'copper-salt',

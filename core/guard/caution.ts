@@ -192,6 +192,22 @@ const rules: Readonly<Record<CautionId, Rule>> = {
     title: 'Do not let it boil dry',
     text: 'The last of the water spatters and the glass cracks. Stay with it below a third of its volume.',
   }),
+  'acid-gas': ({ gases, roomM3 }) => {
+    const litres = litresOf(gases, 'hydrogen-chloride');
+    if (litres <= 0) return undefined;
+    return {
+      id: 'acid-gas',
+      severity: 'stop',
+      title: `Hydrogen chloride, about ${formatNumber(litres, 2)} L`,
+      text: `In ${roomM3} m³ that would be ${formatNumber((litres / 1000 / roomM3) * 1e6, 2)} ppm; 5 ppm is the ceiling (NIOSH), and at 50 ppm it endangers life. Outdoors, upwind; water takes it so fast that it climbs back: an empty flask between, the funnel off before the heat.`,
+    };
+  },
+  'iodine-vapour': ({ roomM3 }) => ({
+    id: 'iodine-vapour',
+    severity: 'stop',
+    title: 'Iodine leaves as vapour',
+    text: `0.1 ppm is its ceiling in air (NIOSH): ${formatNumber(((1e-7 * roomM3 * 1e6) / 24.06) * 0.25381 * 1000, 2)} mg in ${roomM3} m³, and 4000 times as much stands over the crystals. Outdoors or under a hood, lid on, gloves; thiosulfate takes it up. It eats metal and balances.`,
+  }),
   'ammonia-gas': ({ gases, roomM3 }) => {
     const litres = litresOf(gases, 'ammonia-gas');
     if (litres <= 0) return undefined;

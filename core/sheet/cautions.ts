@@ -124,7 +124,7 @@ function acidsOf(facts: PlanFacts, handled: readonly Handled[]): CautionFacts['a
 }
 
 /** Cautions that are about the gas of a step. */
-const OF_GAS: ReadonlySet<CautionId> = new Set(['hydrogen', 'foam', 'ammonia-gas', 'cell-gas']);
+const OF_GAS: ReadonlySet<CautionId> = new Set(['hydrogen', 'foam', 'ammonia-gas', 'acid-gas', 'cell-gas']);
 
 /** All gases of a step, or of the next one that gives some, or of the one before; litres. */
 function gasesAfter(facts: PlanFacts, { gases }: Walk, from: number): CautionFacts['gases'] {

@@ -1,3 +1,4 @@
+import { absorbGas } from './absorb/index.ts';
 import { add } from './add/index.ts';
 import { boilDown } from './boil-down/index.ts';
 import { crystalliseCold } from './crystallise/index.ts';
@@ -49,6 +50,7 @@ export const techniques = {
   sublime: sublimeOver,
   esterify,
   separate,
+  absorb: absorbGas,
   hold,
   plain,
 } as const;

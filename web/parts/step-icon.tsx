@@ -36,6 +36,13 @@ const PATHS: Readonly<Record<TechniqueName, readonly string[]>> = {
   sublime: [DISH, 'M14 34l5-6 5 5 4-6 6 7', 'M8 10h32', 'M14 10v4M20 10v6M26 10v4M32 10v6'],
   esterify: ['M14 44h20', 'M18 40a10 10 0 1 1 12 0z', 'M22 22V4h4v18', 'M17 32h14', 'M29 8h6v10h-6'],
   separate: ['M22 4h4v6q10 4 10 14 0 8-10 14v6h-4v-6q-10-6-10-14 0-10 10-14z', 'M13 24h22', 'M18 40h12'],
+  absorb: [
+    'M8 40a8 8 0 1 1 10 0z',
+    'M11 24V8h20v18',
+    'M24 22v16q0 3 3 3h10q3 0 3-3V22',
+    'M24 30h16',
+    'M29 34v-1M34 36v-1',
+  ],
   'dry-over': [BEAKER, LEVEL, 'M16 37h3M22 37h3M28 37h3M19 33h3M26 33h3'],
   hold: [BEAKER, LEVEL, 'M24 4v22', 'M14 44q3-3 6 0t6 0 6 0'],
   plain: ['M14 6h20v32H14z', 'M19 14h10M19 20h10M19 26h6'],

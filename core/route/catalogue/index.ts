@@ -11,6 +11,7 @@ import { constantBoilingAcid } from './constant-boiling-acid.ts';
 import { copperCarbonate } from './copper-carbonate.ts';
 import { driedEthanol } from './dried-ethanol.ts';
 import { ferricAlum } from './ferric-alum.ts';
+import { ammoniaByGas, hydrochloricByGas } from './gas-into-water.ts';
 import { iodine } from './iodine.ts';
 import { iodineSolution } from './iodine-solution.ts';
 import { isoamylFormate } from './isoamyl-formate.ts';
@@ -62,6 +63,8 @@ export const catalogue: readonly Route[] = [
   recoveredAcetone,
   recoveredIsopropanol,
   ammoniaSolution,
+  ammoniaByGas,
+  hydrochloricByGas,
   formicAcid,
   strongerVinegar,
   // Last: a solution only where one is asked for.

@@ -71,7 +71,7 @@ export const iodineSolution: Route = {
       why: 'The strength is this weighing over the volume, until it is standardised.',
       skipCosts: 'A strength nobody knows.',
       where: 'ventilated',
-      cautions: ['fume'],
+      cautions: ['iodine-vapour'],
     }),
     step({
       id: 'first-water',
@@ -103,7 +103,7 @@ export const iodineSolution: Route = {
       skipCosts: 'It grows stronger in the bottle.',
       op: { do: 'add', role: 'iodine' },
       where: 'ventilated',
-      cautions: ['fume'],
+      cautions: ['iodine-vapour'],
     }),
     makeUp({ expect: 'One brown liquid without streaks.' }),
     step({

@@ -24,7 +24,7 @@ export const sublimeKind: StepKind = {
       expect: 'Crystals under the glass.',
       why: 'What does not sublime stays behind.',
       where: 'outdoors' as const,
-      cautions: ['fume' as const],
+      cautions: substanceId === 'iodine' ? ['iodine-vapour' as const] : [],
       leave: { alone: false, lookEveryMin: 15, reason: 'ice melts, and vapour finds the rim' },
       handsOnMin: 30,
       waitH: [0.5, 8] as [number, number],

@@ -1,5 +1,6 @@
 import type { StepState } from '#core/state';
 import type { TechniqueName } from '#core/technique';
+import { absorbView } from './absorb/index.ts';
 import { addView } from './add/index.ts';
 import { boilDownView } from './boil-down/index.ts';
 import { crystalliseView } from './crystallise/index.ts';
@@ -52,6 +53,7 @@ const views: { readonly [N in TechniqueName]: TechniqueView<N> } = {
   sublime: sublimeView,
   esterify: esterifyView,
   separate: separateView,
+  absorb: absorbView,
   hold: holdView,
   plain: plainStepView,
 };

@@ -1,0 +1,33 @@
+import { technique } from '../technique.ts';
+import { act } from './act.ts';
+import { advice } from './advice.ts';
+import { fields } from './op.ts';
+
+export type { AbsorbAdvice } from './advice.ts';
+
+/** A gas made in one vessel and taken up by the water of another. */
+export const absorbGas = technique({
+  says: 'lead a gas into water',
+  fields,
+  counts: 'when done',
+  act,
+  advice,
+  gives: {
+    'absorbed.gained': 3,
+    'absorbed.escapes': 2,
+    'absorbed.gas': 2,
+    'absorbed.heat': 2,
+    'absorbed.ice': 2,
+    'product.mass': 3,
+    'product.all': 3,
+    'product.pct': 3,
+    'product.volume': 3,
+  },
+  takes: ['mass', 'temperature'],
+  follows: [{ quantity: 'mass', course: 'levelling', of: 'what the absorber has gained' }],
+  hours: null,
+  besidesFirst: true,
+  takesIn: null,
+  coolsTo: null,
+  names: ({ reaction, arrives, ceiling }) => ({ reactions: [reaction], controls: [arrives, ceiling] }),
+});
