@@ -268,7 +268,7 @@ export const ammoniaByGas = intoWater({
     },
   ],
   water: { start: 100, max: 600 },
-  arrives: 75,
+  arrives: 85,
   ceiling: { start: 20, max: 30 },
   heat: 'A spoon of water onto the powder, then a water bath under it: gas at once, most of it below the boil.',
   end: 'It no longer gains between two weighings.',

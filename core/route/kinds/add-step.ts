@@ -28,7 +28,8 @@ export function addStep(
     cautions: [
       ...(gases.includes('hydrogen') ? (['hydrogen'] as const) : []),
       ...(gases.includes('carbon-dioxide') ? (['foam'] as const) : []),
-      ...(gases.includes('ammonia') ? (['ammonia-gas'] as const) : []),
+      ...(gases.includes('ammonia-gas') ? (['ammonia-gas'] as const) : []),
+      ...(gases.includes('hydrogen-chloride') ? (['acid-gas'] as const) : []),
     ],
     handsOnMin: gases.length > 0 ? 20 : 5,
   });

@@ -1,6 +1,7 @@
 import { boilDown, collect, coolOvernight, dry, makeUp, settle, washThrice } from '../catalogue/common-steps.ts';
 import { step } from '../catalogue/step.ts';
 import type { StepTemplate } from '../route.ts';
+import { absorbKinds } from './absorb-kinds.ts';
 import { addStep, paceOf } from './add-step.ts';
 import { distilKind } from './distil-kind.ts';
 import { electrolyseKinds } from './electrolyse-kind.ts';
@@ -298,6 +299,7 @@ export const stepKinds: readonly StepKind[] = [
   sublimeKind,
   esterifyKind,
   separateKind,
+  ...absorbKinds,
   ...electrolyseKinds,
   { id: 'dry', says: 'dry', technique: 'dry', needs: null, make: (_recipe, id) => plain(dryStep(id)) },
   {
