@@ -9,6 +9,7 @@ import {
   type SubstanceId,
   substanceOf,
 } from '#core/substance';
+import { listed } from '#core/units';
 
 /** An equation as typed, with what it came to. */
 export interface EquationRead {
@@ -183,11 +184,9 @@ function saysOf({ reactants, products }: Reaction, written: readonly Substance[]
   const added = [...reactants, ...products].filter(({ substanceId }) => !there.has(substanceId));
   const texts = added.map(({ substanceId, n }) => `${n === 1 ? '' : `${n} `}${substanceOf(substanceId).formula}`);
   const gone = there.has('water') && ![...reactants, ...products].some(({ substanceId }) => substanceId === 'water');
-  return [
-    'balanced',
-    ...(texts.length > 0 ? [`${texts.join(' and ')} added`] : []),
-    ...(gone ? ['water cancels'] : []),
-  ].join('; ');
+  return ['balanced', ...(texts.length > 0 ? [`${listed(texts)} added`] : []), ...(gone ? ['water cancels'] : [])].join(
+    '; ',
+  );
 }
 
 /** A reaction as one would type it again. */

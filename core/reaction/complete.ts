@@ -1,5 +1,6 @@
 import { fail, ok, type Result } from '#core/problem';
 import { findSubstance, parseFormula } from '#core/substance';
+import { listed } from '#core/units';
 import { type Balanced, balance } from './balance.ts';
 
 /** What comes of nearly everything in water. */
@@ -19,7 +20,7 @@ export function complete(left: readonly string[], right: readonly string[]): Res
   const plain = balance(`${left.join(' + ')} -> ${right.join(' + ')}`);
   if (plain.ok) return plain;
   const lacks = missing(right, elementsOf(left));
-  if (lacks.length > 0) return fail('bad-formula', `${lacks.join(' and ')} on the right comes of nothing on the left.`);
+  if (lacks.length > 0) return fail('bad-formula', `${listed(lacks)} on the right comes of nothing on the left.`);
   const there = new Set([...left, ...right]);
   const passes = [
     [...COMMON, ...saltsOf(left)],

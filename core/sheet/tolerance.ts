@@ -1,5 +1,5 @@
 import { type Figure, sdOf } from '#core/figure';
-import { budget, formatNumber } from '#core/units';
+import { budget, formatNumber, listed } from '#core/units';
 
 /**
  * Whether a result is known well enough for a wanted tolerance (± % of it, 95 %), and if not, what to measure next and how
@@ -15,7 +15,7 @@ export function toleranceSentence(figure: Figure, tolerancePct: number): string 
     const without = Math.max(0, rest - share * band ** 2);
     if (without <= tolerancePct ** 2) {
       const allowed = Math.sqrt(tolerancePct ** 2 - without);
-      const first = toMeasure.length === 0 ? '' : `${toMeasure.join(' and ')} first, and `;
+      const first = toMeasure.length === 0 ? '' : `${listed(toMeasure)} first, and `;
       return `Not yet: ± ${formatNumber(band, 2)} %. Measure ${first}${name} so well that it adds at most ± ${formatNumber(allowed, 2)} %, and it will do.`;
     }
     toMeasure.push(name);

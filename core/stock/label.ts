@@ -3,7 +3,7 @@ import { type Problem, problem } from '#core/problem';
 import type { Product } from '#core/product';
 import { diluteDensity, hasDensity, massFraction } from '#core/solution';
 import { type Substance, substanceById } from '#core/substance';
-import { formatNumber, parseNumber } from '#core/units';
+import { formatNumber, listed, parseNumber } from '#core/units';
 import { asSold, spiritByVolume } from './as-sold.ts';
 import type { BottleCard, Container } from './bottle.ts';
 import { readContent, strengthByContent } from './by-content.ts';
@@ -219,7 +219,7 @@ function pair(
     return { strength: strengths[0], others: [] };
   }
   if (strengths.length !== substances.length) {
-    const names = substances.map(({ name }) => name).join(' and ');
+    const names = listed(substances.map(({ name }) => name));
     const sentence = `${names} are both named: a mixture needs a strength for each, and a bottle of one substance only its own name.`;
     problems.push(problem('missing-part', sentence, { field: 'substance' }));
     return { strength: strengths[0], others: [] };

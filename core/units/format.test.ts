@@ -1,5 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { formatFigure, formatNumber, formatPlain } from './format.ts';
+import { listed } from './listed.ts';
 
 describe('rounding to the uncertainty', () => {
   it.each([
@@ -21,4 +22,15 @@ describe('rounding to the uncertainty', () => {
   ])('writes %d as %s', (value, text) => expect(formatNumber(value)).toBe(text));
 
   it('writes a field value without trailing zeros', () => expect(formatPlain(17.1)).toBe('17.1'));
+});
+
+describe('names in a row', () => {
+  it('stand with commas and one “and”', () => {
+    expect([[], ['zinc'], ['zinc', 'acid'], ['zinc', 'acid', 'water']].map(listed)).toEqual([
+      '',
+      'zinc',
+      'zinc and acid',
+      'zinc, acid and water',
+    ]);
+  });
 });

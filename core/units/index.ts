@@ -2,6 +2,7 @@
 // Inside, everything is g, mL, mol and °C (K inside thermodynamics); conversion happens here, at the edge.
 // A Measured is a value with its dependence on named independent sources of uncertainty, so correlated uncertainty combine rightly.
 export { COVERAGE, formatFigure, formatNumber, formatPlain, roundToUncertainty, shortest } from './format.ts';
+export { listed } from './listed.ts';
 export {
   add,
   budget,

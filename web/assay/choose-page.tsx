@@ -2,7 +2,7 @@ import { useMemo, useState } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
 import type { BottleAnswer } from '#contract/api';
 import type { Choice } from '#core/assay';
-import { formatNumber } from '#core/units';
+import { formatNumber, listed } from '#core/units';
 import type { Bench } from '#core/vessel';
 import { sentenceOf } from '../api/client.ts';
 import { useKeptIds } from '../api/ids.ts';
@@ -224,7 +224,7 @@ function Worked({ choice }: { choice: Choice }) {
 
 function Amounts({ design }: { design: NonNullable<Choice['design']> }) {
   const { plan, titre, remarks } = design;
-  const known = plan.known.map(({ card }) => card.name).join(' and ');
+  const known = listed(plan.known.map(({ card }) => card.name));
   const unit = plan.byMass ? 'g' : 'mL';
   return (
     <>

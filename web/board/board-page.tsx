@@ -1,5 +1,6 @@
 import { Link } from 'react-router';
 import type { BoardAnswer } from '#contract/api';
+import { listed } from '#core/units';
 import { sentenceOf } from '../api/client.ts';
 import { useBoard } from '../api/queries.ts';
 import { span } from '../parts/due-text.ts';
@@ -59,7 +60,7 @@ function Headline({ running, now }: { running: BoardAnswer['running']; now: numb
 
 /** What must be stayed with, what is due besides, and whether the rest can wait. */
 function meanwhile(running: BoardAnswer['running'], now: number): string {
-  const names = (items: BoardAnswer['running']) => items.map(({ title }) => title).join(' and ');
+  const names = (items: BoardAnswer['running']) => listed(items.map(({ title }) => title));
   const stays = running.filter(({ alone }) => !alone);
   const due = running.filter(({ alone, at }) => alone && at !== null && Date.parse(at) <= now);
   if (stays.length > 0) {

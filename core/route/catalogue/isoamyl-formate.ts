@@ -14,7 +14,6 @@ const acids: readonly {
   readonly protons: number;
   readonly salts: (metal: Metal, n: number) => readonly Term[];
 }[] = [
-  { id: 'formic-acid', protons: 1, salts: (metal, n) => [{ substanceId: `${metal}-formate`, n }] },
   { id: 'hydrochloric-acid', protons: 1, salts: (metal, n) => [{ substanceId: `${metal}-chloride`, n }] },
   { id: 'sulfuric-acid', protons: 2, salts: (metal, n) => [{ substanceId: `${metal}-sulfate`, n }] },
   {
@@ -28,6 +27,8 @@ const acids: readonly {
             { substanceId: 'potassium-sulfate', n: n / 2 },
           ],
   },
+  // The weak one last: base takes the strong ones first.
+  { id: 'formic-acid', protons: 1, salts: (metal, n) => [{ substanceId: `${metal}-formate`, n }] },
 ];
 
 /** What takes each of them up: either carbonate of either metal. */

@@ -11,7 +11,7 @@ import {
 } from '#core/precipitate';
 import type { FieldsOf } from '#core/shape';
 import { isInsoluble, molarMass, substanceOf } from '#core/substance';
-import { formatNumber } from '#core/units';
+import { formatNumber, listed } from '#core/units';
 import { type Contents, contentsMass, entriesOf, type Material, slurryVolume, speciesAmount } from '#core/vessel';
 import { paperHolds, type Rinse, rinse } from '#core/wash';
 import { solidMade, speciesMade } from '../facts.ts';
@@ -179,5 +179,5 @@ function unprecipitated(now: Contents, ion: string): string {
     const grams = n.value * molarMass(formula);
     return grams >= WEIGHABLE_G && ions?.some(([each]) => each === ion) ? [{ name, grams }] : [];
   });
-  return carriers.map(({ name, grams }) => `${formatNumber(grams, 2)} g of ${name}`).join(' and ');
+  return listed(carriers.map(({ name, grams }) => `${formatNumber(grams, 2)} g of ${name}`));
 }
