@@ -1,57 +1,10 @@
-import type { SubstanceId } from '#core/substance';
 import type { Route } from '../route.ts';
 import { plainWater } from './common-roles.ts';
+import { isoamylFormateControls } from './isoamyl-formate-controls.ts';
+import { neutralised } from './neutralised.ts';
 import { step } from './step.ts';
 import { bottleAndLabel } from './still-steps.ts';
 
-const metals = ['potassium', 'sodium'] as const;
-type Metal = (typeof metals)[number];
-type Term = Route['reactions'][number]['reactants'][number];
-
-/** Acids that are in the flask at the end: how many of them give up a whole number of pairs of protons, and as what salt. */
-const acids: readonly {
-  readonly id: SubstanceId;
-  readonly protons: number;
-  readonly salts: (metal: Metal, n: number) => readonly Term[];
-}[] = [
-  { id: 'hydrochloric-acid', protons: 1, salts: (metal, n) => [{ substanceId: `${metal}-chloride`, n }] },
-  { id: 'sulfuric-acid', protons: 2, salts: (metal, n) => [{ substanceId: `${metal}-sulfate`, n }] },
-  {
-    id: 'sodium-hydrogensulfate',
-    protons: 1,
-    salts: (metal, n) =>
-      metal === 'sodium'
-        ? [{ substanceId: 'sodium-sulfate', n }]
-        : [
-            { substanceId: 'sodium-sulfate', n: n / 2 },
-            { substanceId: 'potassium-sulfate', n: n / 2 },
-          ],
-  },
-  // The weak one last: base takes the strong ones first.
-  { id: 'formic-acid', protons: 1, salts: (metal, n) => [{ substanceId: `${metal}-formate`, n }] },
-];
-
-/** What takes each of them up: either carbonate of either metal. */
-const neutralised = metals.flatMap((metal) =>
-  acids.flatMap(({ id, protons, salts }) =>
-    (['hydrogencarbonate', 'carbonate'] as const).map((base) => {
-      const n = protons === 2 ? 1 : 2;
-      const bases = base === 'carbonate' ? 1 : 2;
-      return {
-        id: `${metal}-${base}-${id}`,
-        reactants: [
-          { substanceId: id, n },
-          { substanceId: `${metal}-${base}` as const, n: bases },
-        ],
-        products: [
-          ...salts(metal, n),
-          { substanceId: 'carbon-dioxide' as const, n: bases },
-          { substanceId: 'water' as const, n: bases },
-        ],
-      };
-    }),
-  ),
-);
 const takesAcid = neutralised.map(({ id }) => id);
 
 /** An ester out of 85 % formic acid in excess, kept warm, washed cold and dried. */
@@ -157,88 +110,7 @@ export const isoamylFormate: Route = {
     },
     ...neutralised,
   ],
-  controls: [
-    {
-      id: 'acid-excess',
-      name: 'formic acid in excess',
-      unit: '%',
-      min: 0,
-      max: 400,
-      step: 10,
-      start: 80,
-      note: 'More acid, more ester; each gram of it is neutralised afterwards, with its gas.',
-    },
-    {
-      id: 'temp',
-      name: 'kept at',
-      unit: '°C',
-      min: 15,
-      max: 90,
-      step: 1,
-      start: 60,
-      note: 'Ten degrees warmer is about twice as fast; above 90 °C it boils.',
-    },
-    {
-      id: 'hours',
-      name: 'for',
-      unit: 'h',
-      min: 0.25,
-      max: 72,
-      step: 0.25,
-      start: 3,
-      note: 'At its end more hours bring nothing.',
-    },
-    {
-      id: 'first-water',
-      name: 'water before the carbonate',
-      unit: 'g/100 g',
-      min: 20,
-      max: 300,
-      step: 10,
-      start: 80,
-      note: 'As little as keeps the salt dissolved: water takes ester along, and splits it.',
-    },
-    {
-      id: 'base-excess',
-      name: 'carbonate to spare',
-      unit: '%',
-      min: 0,
-      max: 50,
-      step: 5,
-      start: 5,
-      note: 'Paper at pH 7 to 8 is enough.',
-    },
-    {
-      id: 'brine',
-      name: 'brine: water',
-      unit: 'g/100 g',
-      min: 10,
-      max: 200,
-      step: 5,
-      start: 40,
-      note: 'Cold and brief.',
-    },
-    {
-      id: 'brine-strength',
-      name: 'brine: salt',
-      unit: 'g/100 g',
-      min: 0,
-      max: 35,
-      step: 1,
-      start: 30,
-      note: 'Salt keeps the ester out of the water and opens the gap between the layers.',
-    },
-    {
-      id: 'spare',
-      name: 'drying salt to spare',
-      unit: '%',
-      min: 0,
-      max: 300,
-      step: 10,
-      start: 100,
-      note: 'Some grains must stay loose. Each gram keeps 0.7 g of ester.',
-    },
-  ],
+  controls: isoamylFormateControls,
   handling: null,
   foamShare: 0.4,
   drying: null,
