@@ -5,7 +5,7 @@ import { fields, nullable, number, type Of, substance } from '#core/shape';
 import { molarMass, type SubstanceId, substanceOf } from '#core/substance';
 import { type Charge, formedAtEnd } from './equilibrium.ts';
 import { litresOf } from './litres.ts';
-import { constantAt, esterOf } from './pairs.ts';
+import { constantAt, esterOf, halfInWashH } from './pairs.ts';
 import { type CoursePoint, courseOf, formedAfter, HOURS_FACTOR, hoursTo, strongOf } from './rate.ts';
 
 /** A liquid or solid as weighed: g of it, and how much of that is the substance; the rest is water. */
@@ -172,7 +172,7 @@ export function ester(input: EsterInput): Result<EsterAnswer> {
     gasL: acids * molarVolume(20, 1013.25),
     excess: choices(input, { charge, K: at, catalystAcid: acids - (charge.acid - end) }),
     driestPct: (100 * formedAtEnd({ ...charge, taken: charge.water + DRIEST * least }, at)) / least,
-    halfInWashH: row.inBase ? Math.LN2 / (row.inBase[0] * 1e-5) / 3600 : null,
+    halfInWashH: halfInWashH(row),
   });
 }
 

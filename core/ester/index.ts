@@ -3,5 +3,5 @@
 export { type Charge, formedAtEnd } from './equilibrium.ts';
 export { type EsterAnswer, type EsterInput, type ExcessChoice, ester, esterShape } from './ester.ts';
 export { litresOf } from './litres.ts';
-export { asPair, constantAt, type EsterPair, esterOf } from './pairs.ts';
+export { asPair, constantAt, type EsterPair, esterById, esterOf, halfInWashH } from './pairs.ts';
 export { type CoursePoint, courseOf, formedAfter, HOURS_FACTOR, hoursTo, strongOf, usualCatalyst } from './rate.ts';

@@ -1,3 +1,4 @@
+import { esterById, halfInWashH } from '#core/ester';
 import { type Layer, type OnTop, onTop } from '#core/layers';
 import type { FieldsOf } from '#core/shape';
 import { molarMass, type SubstanceId, substanceOf } from '#core/substance';
@@ -23,6 +24,8 @@ export interface SeparateAdvice {
   /** True where salt’s part in it is an estimate. */
   readonly about: boolean;
   readonly notHeld: readonly SubstanceId[];
+  /** Hours until half of what is dissolved in a wash of pH 9 is split; null where that is not held, or it is no ester. */
+  readonly halfInWashH: number | null;
 }
 
 /** Less than this is not named. */
@@ -38,6 +41,7 @@ export function advice(view: StepView, op: FieldsOf<typeof fields>): SeparateAdv
       .map(([id, g]): InLayer => ({ id, grams: g * share(id) }))
       .filter((each) => each.grams >= NAMED_G)
       .toSorted((a, b) => b.grams - a.grams);
+  const ester = esterById(op.liquid);
   return {
     liquid: op.liquid,
     organic,
@@ -47,5 +51,6 @@ export function advice(view: StepView, op: FieldsOf<typeof fields>): SeparateAdv
     inOrganic: named((id) => funnel.shares.get(id) ?? 0),
     inAqueous: named((id) => 1 - (funnel.shares.get(id) ?? 0)),
     notHeld: funnel.notHeld,
+    halfInWashH: ester ? halfInWashH(ester) : null,
   };
 }

@@ -64,6 +64,7 @@ describe('the funnel at the bench', () => {
     expect(container.textContent).toMatch(
       /In the isoamyl formate.*3-methylbutan-1-ol.*In the water.*potassium formate/,
     );
+    expect(container.textContent).toMatch(/half of what the water holds of it is split within about (1\.0 h|5\d min)/);
     expect(screen.getByRole('img').getAttribute('aria-label')).toMatch(/above .* isoamyl formate; below .* water/);
   });
 

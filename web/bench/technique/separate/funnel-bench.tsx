@@ -1,3 +1,4 @@
+import { hoursSaid } from '#core/rate';
 import type { StepState } from '#core/state';
 import { substanceOf } from '#core/substance';
 import type { InLayer, SeparateAdvice } from '#core/technique';
@@ -10,7 +11,7 @@ import './funnel.css';
 /** The funnel before it is parted: which is above and why, what is in which, how well it parts. */
 export function FunnelBench({ says }: { run: Run; step: StepState; says: SeparateAdvice | null }) {
   if (!says) return <p className="quiet">Nothing in it makes a layer whose parting is held.</p>;
-  const { organic, aqueous, top, inOrganic, inAqueous, liquid, about, notHeld } = says;
+  const { organic, aqueous, top, inOrganic, inAqueous, liquid, about, notHeld, halfInWashH } = says;
   const { name } = substanceOf(liquid);
   if (!organic || !aqueous)
     return (
@@ -35,6 +36,12 @@ export function FunnelBench({ says }: { run: Run; step: StepState; says: Separat
             {formatNumber(top.gap, 2)} g/mL between them; from 0.05 on they part by themselves. Open until a swirl
             brings no bubble; then vent after each turn.
           </p>
+          {halfInWashH !== null && halfInWashH < SOON_H ? (
+            <p className="small">
+              Cold, and not left standing: half of what the water holds of it is split within about{' '}
+              {hoursSaid(halfInWashH)} at pH 9 and 25 °C, faster with more base.
+            </p>
+          ) : null}
           {notHeld.length > 0 ? (
             <p className="small">
               <b>Not known:</b> how {notHeld.map((id) => substanceOf(id).name).join(', ')} shares itself.
@@ -45,6 +52,9 @@ export function FunnelBench({ says }: { run: Run; step: StepState; says: Separat
     </section>
   );
 }
+
+/** An ester that keeps longer than this in a wash is not told of. */
+const SOON_H = 24;
 
 interface WithinProps {
   readonly title: string;
