@@ -45,6 +45,8 @@ test('a peroxide bottle is assayed by mass with three replicates, written on it,
   await expect(page.getByRole('alert')).toContainText('more than 0 g');
   await replicate(page, 1, ['3,81', '148,36', '127.90']);
   await replicate(page, 2, ['3.79', '127.90', '107.55']);
+  // It is taken before the page is left.
+  await expect(page.getByText('replicate 3 ·')).toBeVisible();
   await page.reload();
   await replicate(page, 3, ['3.80', '107.55', '87.15']);
   await expect(page.getByRole('heading', { name: /Replicates/ })).toContainText('mean ');
