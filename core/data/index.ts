@@ -3,20 +3,6 @@
 // Grade A is good to the last figure, B to a few of it, C is an estimate and shows as “about”.
 
 export type { StandardRow, TestRow } from './assay-rows.ts';
-export type {
-  AbsorptionHeatRow,
-  CatalystRow,
-  DistributionRow,
-  DrivenOutRow,
-  EsterAcidRow,
-  EsterAlcoholRow,
-  EsterRow,
-  GasSolubilityRow,
-  MutualRow,
-  NeatLiquidRow,
-  SaltingRow,
-  SublimationRow,
-} from './bench-rows.ts';
 export type { Form } from './form.ts';
 export type { HazardCautionRow, PictogramId, StatementRow } from './hazard-rows.ts';
 export type { ProductRow } from './product-rows.ts';
@@ -46,7 +32,7 @@ export type {
   ThermochemRow,
   TransitionRow,
 } from './rows.ts';
-export type { DryingAgentRow, SaltInAcidRow, VolatileRow } from './still-rows.ts';
+export type { DryingAgentRow, NeatLiquidRow, SaltInAcidRow, VolatileRow } from './still-rows.ts';
 export { acids } from './tables/acids.ts';
 export { airLimits } from './tables/air-limits.ts';
 export { antisolvents } from './tables/antisolvent.ts';
@@ -72,8 +58,10 @@ export { dryingAgents } from './tables/drying-agents.ts';
 export { electrons } from './tables/electrons.ts';
 export { esterEquilibria } from './tables/ester/ester-equilibria.ts';
 export { esterAcids, esterAlcohols, esterCatalysts } from './tables/ester/ester-rates.ts';
+export type { CatalystRow, EsterAcidRow, EsterAlcoholRow, EsterRow } from './tables/ester/rows.ts';
 export { absorptionHeats } from './tables/gas/absorption-heats.ts';
 export { gasSolubilities } from './tables/gas/gas-solubilities.ts';
+export type { AbsorptionHeatRow, GasSolubilityRow, SublimationRow } from './tables/gas/rows.ts';
 export { sublimations } from './tables/gas/sublimations.ts';
 export { hazardCautions } from './tables/hazard-cautions.ts';
 export { hazards } from './tables/hazards.ts';
@@ -87,6 +75,7 @@ export { keepings } from './tables/keepings.ts';
 export { distributions } from './tables/layers/distributions.ts';
 export { drivenOut } from './tables/layers/driven-out.ts';
 export { mutual } from './tables/layers/mutual.ts';
+export type { DistributionRow, DrivenOutRow, MutualRow, SaltingRow } from './tables/layers/rows.ts';
 export { saltings } from './tables/layers/saltings.ts';
 export { limits } from './tables/limits.ts';
 export { mixedSalts } from './tables/mixed-salts.ts';

@@ -47,3 +47,14 @@ export interface SaltInAcidRow {
   readonly gPer100gWater: number;
   readonly grade: Grade;
 }
+
+/** A liquid as it is neat. */
+export interface NeatLiquidRow {
+  readonly id: string;
+  /** g/mL at 20 °C. */
+  readonly gPerMl: number;
+  /** g/mL for each kelvin more. */
+  readonly perK: number;
+  readonly source: string;
+  readonly grade: Grade;
+}

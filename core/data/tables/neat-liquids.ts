@@ -1,4 +1,4 @@
-import type { NeatLiquidRow } from '../bench-rows.ts';
+import type { NeatLiquidRow } from '../still-rows.ts';
 
 const source = 'CRC Handbook; Riddick, Bunger and Sakano, Organic Solvents';
 

@@ -215,7 +215,7 @@ export const hydrochloricByGas = intoWater({
   ceiling: { start: 25, max: 40 },
   heat: 'A small flame or plate under dry glass: gas from about 180 °C, quick at 250 °C.',
   end: 'It no longer gains between two weighings, or all of it is over.',
-  residue: 'Sodium sulfate, sour: dissolve it, it serves as sulfate.',
+  residue: 'Sodium sulfate, acid: dissolve it, it serves as sulfate.',
   cautions: ['acid-gas', 'corrosive'],
   identity: [
     { test: 'silver nitrate, one drop', sight: 'white, curdy, soluble in ammonia' },

@@ -5,6 +5,7 @@ import { molarVolume } from '#core/reaction';
 import type { FieldsOf } from '#core/shape';
 import { molarMassFigure, substanceOf } from '#core/substance';
 import { at, type Contents, entriesOf, holding, withAmount } from '#core/vessel';
+import { weighingSd } from '../add/mass.ts';
 import { type At, controlFigure } from '../facts.ts';
 import { liquidFigures } from '../liquid.ts';
 import { begin, type Doing, type Outcome, type Standing } from '../outcome.ts';
@@ -45,12 +46,17 @@ export function act(standing: Standing, op: Op, step: At): Result<Outcome> {
 }
 
 /** g that the absorber weighs more. */
-function gainedRead({ entries }: At): Figure | undefined {
+function gainedRead({ entries, facts }: At): Figure | undefined {
   const read = entries.readings.mass && readingValue(entries.readings.mass);
   if (read?.unit !== 'g' || !(read.value >= 0)) return undefined;
+  // A difference of two weighings.
+  const sd = Math.SQRT2 * weighingSd(facts.bench.balanceG);
   return given(
     { symbol: 'm', name: 'gained by the absorber', unit: 'g' },
-    { value: read.value, uncertainty: { gained: { name: 'weighing the absorber', effect: read.sd } } },
+    {
+      value: read.value,
+      uncertainty: { gained: { name: 'weighing the absorber, twice', effect: Math.max(read.sd, sd) } },
+    },
     'weighed at the bench',
   );
 }

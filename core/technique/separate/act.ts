@@ -18,6 +18,7 @@ import {
   poured,
   withAmount,
 } from '#core/vessel';
+import { weighingSd } from '../add/mass.ts';
 import type { At } from '../facts.ts';
 import { liquidFigures } from '../liquid.ts';
 import { begin, type Outcome, type Standing } from '../outcome.ts';
@@ -112,7 +113,7 @@ function by(x: Figure, s: Figure, formula: 'x × s' | 'x × (1 − s)'): Figure 
 }
 
 /** What the funnel does not keep: as weighed or measured afterwards, else all but a little. */
-function keptShare({ entries, key }: At, own: Contents): Figure {
+function keptShare({ entries, key, facts }: At, own: Contents): Figure {
   const naming = { symbol: 'kept', name: 'part that the funnel does not keep', unit: '' };
   const mass = entries.readings.mass && readingValue(entries.readings.mass);
   const volume = entries.readings.volume && readingValue(entries.readings.volume);
@@ -120,7 +121,12 @@ function keptShare({ entries, key }: At, own: Contents): Figure {
   const byMl = volume && allMl > 0 ? volume.value / allMl : undefined;
   const read = mass ? mass.value / all : byMl;
   if (read !== undefined && read >= 0 && all > 0) {
-    const uncertainty = { [`read:mass:${key}`]: { name: 'weighing the layer', effect: mass ? mass.sd / all : 0.03 } };
+    const uncertainty = {
+      [`read:mass:${key}`]: {
+        name: 'weighing the layer',
+        effect: mass ? Math.max(mass.sd, weighingSd(facts.bench.balanceG)) / all : 0.03,
+      },
+    };
     return given(naming, { value: Math.min(1, read), uncertainty }, 'measured at the bench');
   }
   const keeps = allMl > 0 ? Math.min(0.9, KEEPS_ML / allMl) : 0;

@@ -5,6 +5,7 @@ import type { FieldsOf } from '#core/shape';
 import { type SublimeAnswer, sublime } from '#core/sublime';
 import { molarMassFigure, substanceOf } from '#core/substance';
 import { amountOf, at, emptyContents, entriesOf, holding, poured, withAmount } from '#core/vessel';
+import { weighingSd } from '../add/mass.ts';
 import type { At } from '../facts.ts';
 import { begin, type Doing, type Outcome, type Standing } from '../outcome.ts';
 import { isUnderWay } from '../read-value.ts';
@@ -93,13 +94,18 @@ function goOver(doing: Doing, { n, M, place }: Going, { op, step }: { op: Fields
 /** A hundredth stays when one stops at the sight of it; what was weighed back stands in its place. */
 const STAYS = 0.01;
 
-function leftIn({ entries }: At, grams: number): Figure {
+function leftIn({ entries, facts }: At, grams: number): Figure {
   const read = entries.readings.left && readingValue(entries.readings.left);
   const naming = { symbol: 'm(left)', name: 'left in the dish', unit: 'g' };
   if (read && read.unit === 'g')
     return given(
       naming,
-      { value: read.value, uncertainty: { left: { name: 'weighing what was left', effect: read.sd } } },
+      {
+        value: read.value,
+        uncertainty: {
+          left: { name: 'weighing what was left', effect: Math.max(read.sd, weighingSd(facts.bench.balanceG)) },
+        },
+      },
       'weighed at the bench',
     );
   const value = STAYS * grams;

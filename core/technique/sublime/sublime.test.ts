@@ -30,6 +30,7 @@ const step = (readings: object = {}) =>
         ],
       },
       settings: {},
+      bench: { balanceG: 0.01 },
     },
     entries: { readings, finished: true },
     going: { onlyDone: false },

@@ -1,4 +1,4 @@
-import type { EsterRow } from '../../bench-rows.ts';
+import type { EsterRow } from './rows.ts';
 
 const source = 'Berthelot and Péan de Saint-Gilles; physical organic texts';
 

@@ -1,4 +1,4 @@
-import type { CatalystRow, EsterAcidRow, EsterAlcoholRow } from '../../bench-rows.ts';
+import type { CatalystRow, EsterAcidRow, EsterAlcoholRow } from './rows.ts';
 
 const texts = 'rates of Goldschmidt, Smith, Rolfe and Hinshelwood; preparative practice';
 

@@ -1,4 +1,4 @@
-import type { AbsorptionHeatRow } from '../../bench-rows.ts';
+import type { AbsorptionHeatRow } from './rows.ts';
 
 /** kJ set free by a mol of gas as it is absorbed, 25 °C: in water by the strength reached, in what takes it up by what comes of it. */
 export const absorptionHeats: readonly AbsorptionHeatRow[] = [

@@ -1,4 +1,4 @@
-import type { GasSolubilityRow } from '../../bench-rows.ts';
+import type { GasSolubilityRow } from './rows.ts';
 
 /** What water takes of a gas at 1013 hPa in all, g per 100 g of water. */
 export const gasSolubilities: readonly GasSolubilityRow[] = [

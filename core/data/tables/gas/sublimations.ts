@@ -1,4 +1,4 @@
-import type { SublimationRow } from '../../bench-rows.ts';
+import type { SublimationRow } from './rows.ts';
 
 /** Vapour pressure over the solid: log10(p/Pa) = A − B ÷ T, within the temperatures given. */
 export const sublimations: readonly SublimationRow[] = [

@@ -1,4 +1,4 @@
-import type { DistributionRow } from '../../bench-rows.ts';
+import type { DistributionRow } from './rows.ts';
 
 const source = 'IUPAC and older distribution tables';
 

@@ -1,4 +1,4 @@
-import type { DrivenOutRow } from '../../bench-rows.ts';
+import type { DrivenOutRow } from './rows.ts';
 
 const source = 'Long and McDevit, Chem. Rev. 51 (1952) 119; Xie, Shiu and Mackay 1997, of like esters and alcohols';
 

@@ -1,4 +1,4 @@
-import type { MutualRow } from '../../bench-rows.ts';
+import type { MutualRow } from './rows.ts';
 
 const source = 'CRC Handbook; IUPAC Solubility Data Series; Riddick, Bunger and Sakano';
 

@@ -1,4 +1,4 @@
-import type { SaltingRow } from '../../bench-rows.ts';
+import type { SaltingRow } from './rows.ts';
 
 const source = 'Frankforter and Frary 1913; salting-out literature';
 
