@@ -9,7 +9,7 @@ import { LiveSlider } from '#web/kit/live-slider.tsx';
 import type { Run } from '#web/run/use-run.ts';
 import { useCompute } from '#web/worker/compute.ts';
 import { AbsorberDrawing } from './absorber-drawing.tsx';
-import '../working.css';
+import '../at-work.css';
 import './absorber.css';
 
 /** Gas on its way into water: what the absorber has gained, what it is to gain, its warmth, its ice. */
@@ -35,7 +35,7 @@ function AtWork({ run, step, says }: { run: Run; step: StepState; says: AbsorbAd
   const shown = other.value ?? answer;
   return (
     <section className="absorber" aria-label="The absorber">
-      <p className="working-head">
+      <p className="at-work-head">
         {gainedG === null ? (
           <>
             It is to gain <b>{formatNumber(toGainG, 3)} g</b>: weigh the absorber before, and again while the gas comes.
@@ -48,7 +48,7 @@ function AtWork({ run, step, says }: { run: Run; step: StepState; says: AbsorbAd
         )}
         {hot ? <b className="problem"> Over its ceiling: slower, and more ice.</b> : null}
       </p>
-      <div className="working-scene">
+      <div className="at-work-scene">
         <AbsorberDrawing
           gas={gas}
           makes={makes}
@@ -70,7 +70,7 @@ function AtWork({ run, step, says }: { run: Run; step: StepState; says: AbsorbAd
             onChange={setAsked}
           />
           {other.problem ? <p className="problem">{other.problem.message}</p> : null}
-          <dl className="working-figures">
+          <dl className="at-work-figures">
             <dt>strength</dt>
             <dd>{formatNumber(shown.strengthPct, 3)} %</dd>
             <dt>heat</dt>

@@ -15,7 +15,7 @@ import type { EsterAdvice } from '#core/technique';
 import { formatNumber } from '#core/units';
 import { LiveSlider } from '#web/kit/live-slider.tsx';
 import type { Run } from '#web/run/use-run.ts';
-import '../working.css';
+import '../at-work.css';
 
 /** An ester on its way: how far it is by now, whether the planned hours are enough, and what others would bring. */
 export function EsterBench({ says }: { run: Run; step: StepState; says: EsterAdvice | null }) {
@@ -30,7 +30,7 @@ function Course({ says }: { says: EsterAdvice }) {
   if (course.length === 0)
     return (
       <section className="ester" aria-label="The ester">
-        <p className="working-head">
+        <p className="at-work-head">
           At its end about <b>{formatNumber(endG, 3)} g</b> of {name}; how long that takes is not known: nothing in it
           is known to make it run.
         </p>
@@ -40,8 +40,8 @@ function Course({ says }: { says: EsterAdvice }) {
   const drawn = course.filter(([hours]) => hours <= last).map(([hours, grams]) => ({ hours, grams }));
   return (
     <section className="ester" aria-label="The ester">
-      <p className="working-head">{headline(says)}</p>
-      <div className="working-scene">
+      <p className="at-work-head">{headline(says)}</p>
+      <div className="at-work-scene">
         <figure aria-label={`Grams of ${name} over hours at ${formatNumber(tempC, 3)} °C`}>
           <ResponsiveContainer width="100%" height={190}>
             <LineChart data={drawn} margin={{ top: 8, right: 12, bottom: 4, left: 0 }}>
@@ -69,7 +69,7 @@ function Course({ says }: { says: EsterAdvice }) {
             shown={hoursSaid(asked)}
             onChange={setAsked}
           />
-          <dl className="working-figures">
+          <dl className="at-work-figures">
             <dt>by then, about</dt>
             <dd>
               {formatNumber(gramsAt(course, asked), 3)} g, {share(gramsAt(course, asked))} % of the {limiting}

@@ -5,7 +5,7 @@ import type { InLayer, SeparateAdvice } from '#core/technique';
 import { formatNumber } from '#core/units';
 import type { Run } from '#web/run/use-run.ts';
 import { type DrawnLayer, FunnelDrawing } from './funnel-drawing.tsx';
-import '../working.css';
+import '../at-work.css';
 import './funnel.css';
 
 /** The funnel before it is parted: which is above and why, what is in which, how well it parts. */
@@ -16,7 +16,7 @@ export function FunnelBench({ says }: { run: Run; step: StepState; says: Separat
   if (!organic || !aqueous)
     return (
       <section className="funnel" aria-label="The funnel">
-        <p className="working-head">{top.says}</p>
+        <p className="at-work-head">{top.says}</p>
       </section>
     );
   const own: DrawnLayer = { ml: organic.ml, gPerMl: organic.gPerMl, name, tint: 'liquid' };
@@ -24,10 +24,10 @@ export function FunnelBench({ says }: { run: Run; step: StepState; says: Separat
   const above = top.above === 'organic';
   return (
     <section className="funnel" aria-label="The funnel">
-      <p className="working-head">
+      <p className="at-work-head">
         <b>{above ? `${name[0]!.toUpperCase()}${name.slice(1)}` : 'The water'}</b> is above. {top.says}
       </p>
-      <div className="working-scene">
+      <div className="at-work-scene">
         <FunnelDrawing upper={above ? own : water} lower={above ? water : own} />
         <div>
           <Within title={`In the ${name}`} waterG={organic.waterG} parts={inOrganic} about={about} />

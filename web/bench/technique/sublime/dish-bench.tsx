@@ -8,7 +8,7 @@ import { LiveSlider } from '#web/kit/live-slider.tsx';
 import type { Run } from '#web/run/use-run.ts';
 import { useCompute } from '#web/worker/compute.ts';
 import { DishDrawing } from './dish-drawing.tsx';
-import '../working.css';
+import '../at-work.css';
 import './dish.css';
 
 /** The dish at work: how far it is by the time it has been warm, how long it still takes, and what another warmth would bring. */
@@ -27,7 +27,7 @@ function AtWork({ says }: { says: SublimeAdvice }) {
   const hours = answer.hours[1] * (1 - Math.min(1, over / charged));
   return (
     <section className="dish" aria-label="The dish">
-      <p className="working-head">
+      <p className="at-work-head">
         {overNow === null && leftRead === null ? (
           <>
             About <b>{hoursSpan([answer.hours[0], answer.hours[2]])}</b> for {formatNumber(charged, 3)} g; a look every
@@ -41,7 +41,7 @@ function AtWork({ says }: { says: SublimeAdvice }) {
           </>
         )}
       </p>
-      <div className="working-scene">
+      <div className="at-work-scene">
         <DishDrawing
           name={name}
           tint={tint}
@@ -97,7 +97,7 @@ function Figures({ answer }: { answer: SublimeAdvice['answer'] | null }) {
   if (!answer) return null;
   const { gPerHour, lost, iceGPerHour, openGPerHour } = answer;
   return (
-    <dl className="working-figures">
+    <dl className="at-work-figures">
       <dt>at first</dt>
       <dd>
         {formatNumber(gPerHour[0], 2)} to {formatNumber(gPerHour[2], 2)} g an hour
