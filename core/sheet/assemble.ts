@@ -21,6 +21,9 @@ import { furthestOf, theoryOf } from './theory.ts';
 import { suits, vesselJudge } from './vessel-judge.ts';
 import type { StepHeat, Walk } from './walk.ts';
 
+/** g of theory below which there is none to hold a yield against. */
+const NOTHING_G = 1e-9;
+
 /** The sheet of a plan, with what really went in where the entries say so. Refuses with the field that is wrong. */
 export function sheetOf(plan: Plan, live?: Live): Result<Sheet> {
   const gone = goThrough(plan, live);
@@ -52,7 +55,7 @@ function made({ facts, entries, planned: walk, done }: GoneThrough): Sheet {
   const theory = theoryOf(facts, walk);
   const product = figures['product.mass'] ?? null;
   const yieldPct =
-    product && theory && theory.value > 0
+    product && theory && theory.value > NOTHING_G
       ? derive(
           { symbol: 'Y', name: 'expected yield', unit: '%' },
           '100 × m ÷ theory',
