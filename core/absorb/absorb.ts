@@ -6,7 +6,7 @@ import { heatCapacity } from '#core/solution';
 import { molarMass, substanceOf } from '#core/substance';
 import { formatNumber } from '#core/units';
 import { dripOf } from './drip.ts';
-import { absorbed, gasM, heatIntoAlkali, heatIntoWater, heldByWater, intoAlkali } from './taken.ts';
+import { type Absorbed, absorbed, gasM, heatIntoAlkali, heatIntoWater, heldByWater, intoAlkali } from './taken.ts';
 
 export const absorbShape = fields({
   gas: one(...absorbed),
@@ -81,7 +81,13 @@ const FUSION = 0.3337;
 const WATER_CP = 4.18e-3;
 const ROOM_C = 20;
 /** Of the alkali used when to stop: from here, and never later than there. */
-const STOP = [0.9, 0.97] as const;
+export const STOP_AT = [0.9, 0.97] as const;
+
+/** mol of a gas that so many mol of hydroxide take until it is spent, with so many mol of acid along with each. */
+export function takenByHydroxide(gas: Absorbed, hydroxide: number, along: number): number {
+  const way = intoAlkali(gas);
+  return way ? hydroxide / (way.hydroxide + along) : 0;
+}
 
 /** A gas led into water or lye. Amounts beyond the caps are not computed. */
 export function absorb(input: AbsorbInput): Result<AbsorbAnswer> {
@@ -137,7 +143,7 @@ export function absorb(input: AbsorbInput): Result<AbsorbAnswer> {
     bathLPerMin: input.bathW === null ? null : (60 * input.bathW * volume) / (1000 * perMol),
     drip: dripping(input, minutes),
     alkaliLeftPct: alkali ? 100 * Math.max(0, 1 - used(input)) : null,
-    stop: alkali && used(input) >= STOP[0] ? stopping(input) : null,
+    stop: alkali && used(input) >= STOP_AT[0] ? stopping(input) : null,
     makes: alkali ? intoAlkali(gas)!.says : substanceOf(gas).name,
     trapMl: 1.2 * massG,
     notKnown,
@@ -191,7 +197,7 @@ function stopping(input: AbsorbInput): readonly [StopAt, StopAt] {
     const litres = (waterG + gainedG) / 1000;
     return { mol, gainedG, alkaliLeftPct: 100 * (1 - share), pH: 14 + Math.log10(left / litres) };
   };
-  return [at(STOP[0]), at(STOP[1])];
+  return [at(STOP_AT[0]), at(STOP_AT[1])];
 }
 
 function dripping({ reagent, mol }: AbsorbInput, minutes: number | null): AbsorbAnswer['drip'] {

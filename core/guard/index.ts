@@ -18,5 +18,6 @@ export {
   legalNotes,
 } from './law.ts';
 export { materialClashes, quenchSays } from './material.ts';
+export { type Meant, meantAt } from './meant.ts';
 export { presentIn } from './present.ts';
 export { firstMoves, type Together, togetherIn } from './together.ts';

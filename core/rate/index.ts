@@ -1,5 +1,13 @@
 // Rates: what time does to a bottle. ageingOf() gives its strength from the day it was bought or assayed on, with a band
 // that widens, and the day by which it wants a new assay. Published kinetics where there are some, estimates where not.
 
-export { type Ageing, type AgeingPoint, agedFigure, ageingOf, daysBetween, type Keeping } from './ageing.ts';
+export {
+  type Ageing,
+  type AgeingPoint,
+  agedFigure,
+  ageingOf,
+  daysBetween,
+  type Keeping,
+  strengthAfter,
+} from './ageing.ts';
 export { type Course, type Finish, finishOf, hoursSaid, hoursSpan, type TimedReading } from './finish.ts';

@@ -14,7 +14,7 @@ import type { PlanFacts } from '#core/plan';
 import type { StepTemplate } from '#core/route';
 import { substanceById } from '#core/substance';
 import { coolsTo, placeOf } from '#core/technique';
-import { at, type Material, type OwnVessel } from '#core/vessel';
+import { amountOf, at, type Material, type OwnVessel, vesselNames } from '#core/vessel';
 import { gasOf, gasTotals } from './gas.ts';
 import { gasesOf } from './gate.ts';
 import type { Walk } from './walk.ts';
@@ -46,7 +46,7 @@ export function cautionsByStep(
 ): Record<string, readonly Caution[]> {
   // Steps come from files too: one named like a member of every object must not be found.
   const by = Object.create(null) as Record<string, readonly Caution[]>;
-  const shared = sharedFacts(facts, setting);
+  const shared = sharedFacts(facts, walk, setting);
   const told = new Set(
     METALS.filter((id) => facts.steps.some(({ cautions }) => cautions.includes(id))).flatMap(saidBy),
   );
@@ -79,7 +79,15 @@ export function cautionsByStep(
   return by;
 }
 
-function sharedFacts(facts: PlanFacts, { foamMl, liquidMl, made }: CautionSetting): StepFacts {
+/** The most bromine that stands in any vessel at any time, mol. */
+function mostBromine({ outcomes }: Walk): number {
+  const all = [...outcomes.values()].flatMap(({ vessels }) =>
+    vesselNames.map((name) => amountOf(at(vessels, name), 'bromine')?.value ?? 0),
+  );
+  return Math.max(0, ...all);
+}
+
+function sharedFacts(facts: PlanFacts, walk: Walk, { foamMl, liquidMl, made }: CautionSetting): StepFacts {
   return {
     products: Object.values(facts.contents).map(({ substance, w }) => ({ substanceId: substance.id, pct: w.value })),
     made: made ?? null,
@@ -89,6 +97,7 @@ function sharedFacts(facts: PlanFacts, { foamMl, liquidMl, made }: CautionSettin
     startC: facts.bench.tempC,
     foamMl,
     liquidMl,
+    bromineMol: mostBromine(walk),
   };
 }
 
@@ -124,7 +133,15 @@ function acidsOf(facts: PlanFacts, handled: readonly Handled[]): CautionFacts['a
 }
 
 /** Cautions that are about the gas of a step. */
-const OF_GAS: ReadonlySet<CautionId> = new Set(['hydrogen', 'foam', 'ammonia-gas', 'acid-gas', 'cell-gas']);
+const OF_GAS: ReadonlySet<CautionId> = new Set([
+  'hydrogen',
+  'foam',
+  'ammonia-gas',
+  'acid-gas',
+  'cell-gas',
+  'chlorine',
+  'sulfite-fume',
+]);
 
 /** All gases of a step, or of the next one that gives some, or of the one before; litres. */
 function gasesAfter(facts: PlanFacts, { gases }: Walk, from: number): CautionFacts['gases'] {

@@ -4,6 +4,7 @@ import {
   clashesOf,
   type Deed,
   type GasOfBatch,
+  meantAt,
   nameOf,
   type Present,
   presentIn,
@@ -12,6 +13,7 @@ import {
 import type { OrderedStep, PlanFacts } from '#core/plan';
 import { type Problem, problem } from '#core/problem';
 import { gasVolume } from '#core/reaction';
+import { routeById } from '#core/route';
 import { density } from '#core/solution';
 import { molarMass, substanceOf } from '#core/substance';
 import { placeOf, techniques } from '#core/technique';
@@ -116,21 +118,16 @@ function iodineCrystals(contents: ReturnType<typeof at>): number {
 const COUNTS_PCT = 10;
 
 function ofStep(facts: PlanFacts, { before }: Walk, { key, op }: OrderedStep): Problem | null {
-  const there = presentIn(at(before.get(key) ?? {}, placeOf(op)));
+  const vessels = before.get(key) ?? {};
+  const there = presentIn(at(vessels, placeOf(op)));
+  // What waits in a funnel has met nothing yet; at the step that lets it in, it does.
+  if (op.do === 'absorb' && op.drips) return ofDrops(facts, { there, waits: presentIn(at(vessels, op.drips)) }, key);
   if (op.do === 'add') {
     const content = facts.contents[op.role];
     if (!content) return null;
     const coming: Present = { substanceId: content.substance.id, pct: Math.min(100, content.w.value) };
     const worst = clashesOf(there, coming, { tempC: facts.bench.tempC }).find(({ severity }) => severity === 'refuse');
-    return worst
-      ? problem(
-          'beyond-scope',
-          `At the step “${titleOf(facts, key)}” two things meet that never may. ${worst.sentence}`,
-          {
-            field: 'route',
-          },
-        )
-      : null;
+    return worst ? neverMeet(facts, key, worst.sentence) : null;
   }
   const { deed }: { readonly deed?: Deed } = techniques[op.do];
   if (!deed) return null;
@@ -143,6 +140,41 @@ function ofStep(facts: PlanFacts, { before }: Walk, { key, op }: OrderedStep): P
       });
   }
   return null;
+}
+
+function neverMeet(facts: PlanFacts, key: string, sentence: string): Problem {
+  const says = `At the step “${titleOf(facts, key)}” two things meet that never may. ${sentence}`;
+  return problem('beyond-scope', says, { field: 'route' });
+}
+
+/** What is let in by drops is asked like anything that is added; a built-in route may mean it, in its own apparatus. */
+function ofDrops(
+  facts: PlanFacts,
+  { there, waits }: { readonly there: readonly Present[]; readonly waits: readonly Present[] },
+  key: string,
+): Problem | null {
+  const worst = waits
+    .flatMap((coming) => clashesOf(there, coming, { tempC: facts.bench.tempC, beside: waits }))
+    .find(({ severity, releases }) => severity === 'refuse' && !isMeant(facts, key, releases));
+  return worst ? neverMeet(facts, key, worst.sentence) : null;
+}
+
+/** Whether the plan’s route is the built-in one at this step, word for word in what it does and what it takes. */
+function isMeant({ plan, steps }: PlanFacts, key: string, releases: string): boolean {
+  const meant = meantAt(plan.route.id, key, releases);
+  const ours = routeById(plan.route.id);
+  const step = steps.find(({ id }) => id === key);
+  const own = ours?.steps.find(({ id }) => id === key);
+  if (!meant || !ours || !step || !own || step.where !== meant.where) return false;
+  const same = (a: unknown, b: unknown) => JSON.stringify(a) === JSON.stringify(b);
+  return (
+    same(step.op, own.op) &&
+    same(plan.route.reactions, ours.reactions) &&
+    same(
+      plan.route.roles.map(({ accepts, dose }) => [accepts, dose]),
+      ours.roles.map(({ accepts, dose }) => [accepts, dose]),
+    )
+  );
 }
 
 function titleOf({ steps }: PlanFacts, key: string): string {

@@ -2,7 +2,7 @@
 // advises from a view of its step, the figures it gives to sentences, the readings it takes. catalogue.ts has a line for
 // each; the Op type, its shape and the checks of routes are derived from it. They lie wholly below plan, sheet and state.
 
-export type { AbsorbAdvice } from './absorb/index.ts';
+export type { AbsorbAdvice, LyeWindow } from './absorb/index.ts';
 export { addUnplanned, enoughFor } from './add/act.ts';
 export type { AddAdvice, Adds } from './add/advice.ts';
 export { type Dose, extentOf, extentRoles } from './add/dose.ts';

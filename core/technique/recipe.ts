@@ -21,8 +21,8 @@ export const doseShape = tagged('by', {
   'per-gram': { role: key(), control: key() },
   /** A drying agent for the water of the liquid that stands in the step’s vessel, times so much to spare. */
   'to-dry': { spare: key() },
-  /** For these reactions to go to their end with what is in the vessel then, whatever that is. */
-  contents: { reactions: list(text(60), 20, 1), excessControl: optional(key()) },
+  /** For these reactions to go to their end with what is in the vessel then, or in `of`, whatever that is. */
+  contents: { reactions: list(text(60), 20, 1), excessControl: optional(key()), of: optional(one(...vesselNames)) },
 });
 export type DoseRule = Of<typeof doseShape>;
 

@@ -23,7 +23,7 @@ export function shelfForRoute(route: Route): readonly ShelfBottle[] {
 const DILUTE: ReadonlySet<string> = new Set(['iodine-solution', 'tin-chloride']);
 
 /** g of what is made in small amounts only; 50 of all else. */
-const LITTLE: Readonly<Record<string, number>> = { iodine: 5 };
+const LITTLE: Readonly<Record<string, number>> = { iodine: 5, 'hypochlorite-crystals': 5 };
 
 /** A plan of any route: 50 g of a solid, or as little as there may be, half a litre of a solution. */
 export function planForRoute(route: Route): Plan {

@@ -2,6 +2,7 @@ import type { Route } from '../route.ts';
 import { acidDilution } from './acid-dilution.ts';
 import { ammoniaSolution } from './ammonia-solution.ts';
 import { bakedSolids } from './baked.ts';
+import { bleachFromPoolChlorine } from './bleach-from-pool-chlorine.ts';
 import { saltsOfWeakAcids } from './carbonate-and-acid.ts';
 import { acidByCell } from './cell-acid.ts';
 import { copperCarbonateByCell } from './cell-copper-carbonate.ts';
@@ -12,6 +13,7 @@ import { copperCarbonate } from './copper-carbonate.ts';
 import { driedEthanol } from './dried-ethanol.ts';
 import { ferricAlum } from './ferric-alum.ts';
 import { ammoniaByGas, hydrochloricByGas } from './gas-into-water.ts';
+import { hypochloriteByChlorine, hypochloriteCrystals } from './hypochlorite.ts';
 import { iodine } from './iodine.ts';
 import { iodineSolution } from './iodine-solution.ts';
 import { isoamylFormate } from './isoamyl-formate.ts';
@@ -43,6 +45,9 @@ export const catalogue: readonly Route[] = [
   zincCarbonateFromSalt,
   zincChloride,
   copperCarbonate,
+  bleachFromPoolChlorine,
+  hypochloriteByChlorine,
+  hypochloriteCrystals,
   iodine,
   isoamylFormate,
   potassiumNitrate,

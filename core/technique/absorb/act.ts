@@ -1,3 +1,4 @@
+import { saltBeside } from '#core/dish';
 import { datum, derive, type Figure, given } from '#core/figure';
 import { readingValue } from '#core/log';
 import { ok, type Result } from '#core/problem';
@@ -9,40 +10,69 @@ import { weighingSd } from '../add/mass.ts';
 import { type At, controlFigure } from '../facts.ts';
 import { liquidFigures } from '../liquid.ts';
 import { begin, type Doing, type Outcome, type Standing } from '../outcome.ts';
-import { letReact } from '../reacting.ts';
+import { letReact, reactOn } from '../reacting.ts';
 import { isUnderWay } from '../read-value.ts';
 import { placeOf } from '../where.ts';
+import { allOfIt, dripIn, gasMade } from './dripped.ts';
 import type { fields } from './op.ts';
-import { answerFor, roomIn } from './stream.ts';
+import { type Shared, sharing } from './sharing.ts';
+import { answerFor, lyeIn, roomIn, stopShare } from './stream.ts';
 
 type Op = FieldsOf<typeof fields>;
-
-/** Where gas goes: into the absorber, into the air, or nowhere. */
-interface Shared {
-  readonly taken: Figure;
-  readonly stays: Figure;
-  readonly escapes: Figure;
-}
 
 export function act(standing: Standing, op: Op, step: At): Result<Outcome> {
   const doing = begin(standing);
   const read = gainedRead(step);
-  // Until something was weighed nothing says how far it has come.
-  if (isUnderWay(step) && !read) return ok(doing);
-  letReact(doing, step.facts, placeOf(op), op.reaction);
+  // Until something was weighed, or dripped, nothing says how far it has come.
+  if (isUnderWay(step) && !read && !(op.drips && step.entries.readings.volume)) return ok(doing);
+  const absorber = at(doing.vessels, op.into);
+  const along = op.along ? controlFigure(step.facts, op.along).value / 100 : 0;
+  const ceilingC = controlFigure(step.facts, op.ceiling).value;
+  const room = roomIn(absorber, op, { ceilingC, along });
+  const ofGas = substanceOf(op.gas);
+  const wanted = wantedFor(doing, op, { step, room, read });
+  const came = dripIn(doing, op, { step, wanted });
+  const made = gasMade(doing, op, step);
   // What the generator takes comes from the plate under it; what the absorber gives stands among the figures.
   doing.heats = [];
-  const made = doing.gases.find(({ id }) => id === op.gas)?.amount;
   if (!made || !(made.value > 0)) return ok(doing);
-  // What it could come to is all of the gas.
-  const limiting = doing.progress.madeBy.get(op.gas);
-  doing.progress = { ...doing.progress, extent: made, limiting: limiting ?? doing.progress.limiting };
-  const absorber = at(doing.vessels, op.into);
-  const shared = sharing(made, { absorber, op, step, read });
-  doing.figures = figuresOf(absorber, op, { shared, made, step });
-  goOver(doing, op, { shared, made, place: placeOf(op) });
+  const shared = sharing(made, { op, step, read, room, along: came });
+  doing.figures = figuresOf(absorber, op, { shared, made, step, along, ceilingC });
+  goOver(doing, op, { shared, made, step });
+  // What it could come to is all of the gas; of crystals, all that the lye takes.
+  const most = op.takes && step.facts.recipe.makes.kind === 'solid' && room !== null && room < made.value;
+  const limiting = most ? lyeIn(absorber, op)?.substanceId : doing.progress.madeBy.get(op.gas);
+  const extent = most
+    ? given({ symbol: 'n', name: `${ofGas.name} that the lye takes`, unit: 'mol' }, room, 'the lye that stood there')
+    : made;
+  doing.progress = { ...doing.progress, extent, limiting: limiting ?? doing.progress.limiting };
   Object.assign(doing.figures, liquidFigures(doing.vessels, step.facts));
   return ok(doing);
+}
+
+/** mol of gas that are to be made: for what was weighed, or for what the absorber is led to. */
+function wantedFor(
+  doing: Doing,
+  op: Op,
+  { step, room, read }: { step: At; room: number | null; read: Figure | undefined },
+): Figure | undefined {
+  if (!op.drips) return undefined;
+  const naming = { symbol: 'n', name: `${substanceOf(op.gas).name} wanted`, unit: 'mol' };
+  const arrives = controlFigure(step.facts, op.arrives);
+  if (read) {
+    const M = molarMassFigure(substanceOf(op.gas).formula);
+    return derive(naming, '100 × m ÷ (M × set)', { m: read, M, set: arrives }, (x) => (100 * x.m) / (x.M * x.set));
+  }
+  const all = allOfIt(doing, op, step);
+  if (room === null || !all) return undefined;
+  const most = given(
+    { symbol: 'r', name: 'that the absorber is led to', unit: 'mol' },
+    room * stopShare(op),
+    'its lye',
+  );
+  return derive(naming, 'min(n₀; 100 × r ÷ set)', { 'n₀': all, r: most, set: arrives }, (x) =>
+    Math.min(x['n₀'], (100 * x.r) / x.set),
+  );
 }
 
 /** g that the absorber weighs more. */
@@ -61,61 +91,10 @@ function gainedRead({ entries, facts }: At): Figure | undefined {
   );
 }
 
-interface Into {
-  readonly absorber: Contents;
-  readonly op: Op;
-  readonly step: At;
-  readonly read: Figure | undefined;
-}
-
-function sharing(made: Figure, { absorber, op, step, read }: Into): Shared {
-  const { name } = substanceOf(op.gas);
-  const naming = (what: string) => ({ symbol: 'n', name: `${name} ${what}`, unit: 'mol' });
-  const arrives = arriving(controlFigure(step.facts, op.arrives));
-  const M = molarMassFigure(substanceOf(op.gas).formula);
-  const room = roomIn(absorber, op, controlFigure(step.facts, op.ceiling).value);
-  const most = datum(naming('that the water takes at its ceiling'), room ?? made.value, {
-    source: 'solubility at 1013 hPa, as tabulated',
-    grade: 'B',
-  });
-  const taken = read
-    ? derive(naming('taken up'), 'min(n₀; m ÷ M)', { 'n₀': made, m: read, M }, (x) => Math.min(x['n₀'], x.m / x.M))
-    : derive(naming('taken up'), 'min(n₀ × set ÷ 100; r)', { 'n₀': made, set: arrives, r: most }, (x) =>
-        Math.min((x['n₀'] * x.set) / 100, x.r),
-      );
-  const stays = derive(
-    naming('that never left the generator'),
-    'min(n₀ − n; n₀ × (100 − set) ÷ 100)',
-    {
-      'n₀': made,
-      n: taken,
-      set: arrives,
-    },
-    (x) => Math.max(0, Math.min(x['n₀'] - x.n, (x['n₀'] * (100 - x.set)) / 100)),
-  );
-  const escapes = derive(naming('that escapes'), 'n₀ − n − g', { 'n₀': made, n: taken, g: stays }, (x) =>
-    Math.max(0, x['n₀'] - x.n - x.g),
-  );
-  return { taken, stays, escapes };
-}
-
-/** Per cent that is known so badly, whatever is set. */
-const ARRIVES_SD = 8;
-
-/** The part that arrives, with how badly it is known; all of it is all of it. */
-function arriving(set: Figure): Figure {
-  const effect = Math.min(ARRIVES_SD, 100 - set.value);
-  const uncertainty = { arrives: { name: 'how much of the gas arrives', effect } };
-  return { ...set, symbol: 'set', uncertainty };
-}
-
 /** From the air, where a reaction leaves its gas, to where it really went. */
-function goOver(
-  doing: Doing,
-  op: Op,
-  { shared, made, place }: { shared: Shared; made: Figure; place: ReturnType<typeof placeOf> },
-): void {
+function goOver(doing: Doing, op: Op, { shared, made, step }: { shared: Shared; made: Figure; step: At }): void {
   const air = at(doing.vessels, 'air');
+  const place = placeOf(op);
   const had = air.gas[op.gas];
   if (had) {
     const before = derive({ symbol: 'n', name: had.name, unit: 'mol' }, 'h − n₀', { h: had, 'n₀': made }, (x) =>
@@ -127,29 +106,86 @@ function goOver(
   }
   doing.vessels = holding(doing.vessels, place, withAmount(at(doing.vessels, place), 'gas', op.gas, shared.stays));
   const absorber = at(doing.vessels, op.into);
-  doing.vessels = holding(doing.vessels, op.into, withAmount(absorber, 'aqueous', op.as, shared.taken));
+  const as = op.takes ? op.gas : op.as;
+  doing.vessels = holding(doing.vessels, op.into, withAmount(absorber, 'aqueous', as, shared.taken));
+  if (!op.takes) return;
+  // Acid first: it takes its lye before the gas does. Their heat stands among the figures.
+  reactOn(doing, step.facts, op.into);
+  letReact(doing, step.facts, op.into, op.takes);
+  doing.heats = [];
+  saltFalls(doing, op);
 }
+
+/** Sodium chloride that strong lye and hypochlorite do not hold any longer: about, as beside lye alone of the same sodium. */
+function saltFalls(doing: Doing, op: Op): void {
+  const absorber = at(doing.vessels, op.into);
+  const water = absorber.waterG;
+  const salt = absorber.aqueous['sodium-chloride'];
+  if (!salt || !(water.value > 0)) return;
+  const sodium = (id: 'sodium-hydroxide' | 'sodium-hypochlorite') => absorber.aqueous[id]?.value ?? 0;
+  const beside = saltBeside(
+    'NaOH',
+    (1000 * (sodium('sodium-hydroxide') + sodium('sodium-hypochlorite'))) / water.value,
+  );
+  if (!beside.ok) {
+    doing.notKnown.push({ what: 'solubility', says: 'How much salt stays dissolved in lye so strong is not held.' });
+    return;
+  }
+  const { gPer100gWater, source, grade } = beside.value;
+  const holds = datum(
+    { symbol: 's', name: 'sodium chloride that 100 g of water hold there', unit: 'g' },
+    {
+      value: gPer100gWater,
+      uncertainty: { salt: { name: 'salt beside lye and hypochlorite', effect: gPer100gWater / 8 } },
+    },
+    { source, grade },
+  );
+  const M = molarMassFigure('NaCl');
+  const down = derive(
+    { symbol: 'n', name: 'sodium chloride that falls', unit: 'mol' },
+    'max(0; n − s × W ÷ (100 × M))',
+    { n: salt, s: holds, W: water, M },
+    (x) => Math.max(0, x.n - (x.s * x.W) / (100 * x.M)),
+  );
+  doing.figures = { ...doing.figures, 'absorbed.salt': grams('m', 'sodium chloride that falls', down, M) };
+  if (!(down.value > 0)) return;
+  const stays = derive({ symbol: 'n', name: 'sodium chloride', unit: 'mol' }, 'n − d', { n: salt, d: down }, (x) =>
+    Math.max(0, x.n - x.d),
+  );
+  const less = { ...absorber, aqueous: { ...absorber.aqueous, 'sodium-chloride': stays } };
+  doing.vessels = holding(doing.vessels, op.into, withAmount(less, 'solid', 'sodium-chloride', down));
+}
+
+const grams = (symbol: string, name: string, n: Figure, M: Figure): Figure =>
+  derive({ symbol, name, unit: 'g' }, 'n × M', { n, M }, (x) => x.n * x.M);
 
 function figuresOf(
   absorber: Contents,
   op: Op,
-  { shared, made, step }: { shared: Shared; made: Figure; step: At },
+  { shared, made, step, along, ceilingC }: { shared: Shared; made: Figure; step: At; along: number; ceilingC: number },
 ): Record<string, Figure> {
   const { name, formula } = substanceOf(op.gas);
   const M = molarMassFigure(formula);
-  const ceilingC = controlFigure(step.facts, op.ceiling).value;
-  const found = answerFor(absorber, op, { mol: shared.taken.value, startC: step.facts.bench.tempC, ceilingC });
-  const grams = (symbol: string, what: string, n: Figure) =>
-    derive({ symbol, name: `${name} ${what}`, unit: 'g' }, 'n × M', { n, M }, (x) => x.n * x.M);
+  const asked = { startC: step.facts.bench.tempC, ceilingC, along, mlPerMin: null, waits: null };
+  const found = answerFor(absorber, op, { mol: shared.taken.value, ...asked });
   const published = (naming: { symbol: string; name: string; unit: string }, value: number, sd: number) =>
     datum(
       naming,
       { value, uncertainty: { [naming.symbol]: { name: 'heat of absorption', effect: sd * value } } },
       { source: 'heats of absorption as published', grade: 'B' },
     );
+  const gas = grams('m', `${name} that the absorber gains`, shared.taken, M);
+  const acid = shared.along && grams('m', 'acid that comes along', shared.along, molarMassFigure('HCl'));
   return {
-    'absorbed.gained': grams('m', 'that the absorber gains', shared.taken),
-    'absorbed.escapes': grams('m', 'that escapes', shared.escapes),
+    'absorbed.gained': acid
+      ? derive(
+          { symbol: 'm', name: 'that the absorber gains', unit: 'g' },
+          'g + a',
+          { g: gas, a: acid },
+          (x) => x.g + x.a,
+        )
+      : gas,
+    'absorbed.escapes': grams('m', `${name} that escapes`, shared.escapes, M),
     'absorbed.gas': derive(
       { symbol: 'V', name: `${name} in all`, unit: 'L' },
       'n × Vm',
@@ -159,6 +195,7 @@ function figuresOf(
       },
       (x) => x.n * x.Vm,
     ),
+    ...(op.takes ? guarding(made) : {}),
     ...(found
       ? {
           'absorbed.heat': published(
@@ -173,5 +210,18 @@ function figuresOf(
           ),
         }
       : {}),
+  };
+}
+
+/** Lye in a second absorber that takes all of the gas, should the first fail. */
+function guarding(made: Figure): Record<string, Figure> {
+  const M = molarMassFigure('NaOH');
+  return {
+    'absorbed.guard': derive(
+      { symbol: 'm', name: 'sodium hydroxide for all of the gas', unit: 'g' },
+      '2 × 1.2 × n × M',
+      { n: made, M },
+      (x) => 2.4 * x.n * x.M,
+    ),
   };
 }

@@ -155,7 +155,7 @@ function neededFor(
   roleId: string,
   dose: Extract<DoseRule, { by: 'contents' }>,
 ): Figure {
-  const contents = at(standing.vessels, place);
+  const contents = at(standing.vessels, dose.of ?? place);
   const own = facts.contents[roleId]!.substance.species;
   const inputs: Record<string, Figure> = {};
   const terms: string[] = [];

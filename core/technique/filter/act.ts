@@ -4,6 +4,7 @@ import type { FieldsOf } from '#core/shape';
 import { at, holding, liquidVolume, type Place, parted, poured } from '#core/vessel';
 import { standAsRead } from '../at-volume.ts';
 import type { At } from '../facts.ts';
+import { liquidFigures } from '../liquid.ts';
 import { begin, type Doing, type Outcome, type Standing } from '../outcome.ts';
 import { aboutMl } from '../product.ts';
 import { isUnderWay, volumeRead } from '../read-value.ts';
@@ -24,6 +25,7 @@ export function act(standing: Standing, op: FieldsOf<typeof fields>, step: At): 
   const { through, held } = heldByCake(filtrate, cake, op.holds ?? 0);
   doing.vessels = poured(poured(holding(doing.vessels, place, through), 'paper', cake), 'paper', held);
   ranThrough(doing, step, place);
+  Object.assign(doing.figures, liquidFigures(doing.vessels, step.facts));
   return ok(doing);
 }
 

@@ -10,7 +10,7 @@ export const filter = technique({
   counts: 'when done',
   act,
   advice,
-  gives: { 'product.mass': 3, 'liquor.volume': 2 },
+  gives: { 'product.mass': 3, 'liquor.volume': 2, 'product.all': 3, 'product.pct': 3, 'product.volume': 3 },
   takes: ['volume', 'mass'],
   follows: [],
   hours: null,

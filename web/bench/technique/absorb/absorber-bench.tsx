@@ -1,130 +1,176 @@
-import { Input } from 'antd';
 import { useMemo, useState } from 'react';
-import { parseReading, readingProblem, readingValue } from '#core/log';
 import type { StepState } from '#core/state';
 import type { AbsorbAdvice } from '#core/technique';
 import { formatNumber } from '#core/units';
-import { Field } from '#web/kit/field.tsx';
 import { LiveSlider } from '#web/kit/live-slider.tsx';
 import type { Run } from '#web/run/use-run.ts';
 import { useCompute } from '#web/worker/compute.ts';
+import { OneReading } from '../one-reading.tsx';
 import { AbsorberDrawing } from './absorber-drawing.tsx';
+import { LyeGauge } from './lye-gauge.tsx';
 import '../at-work.css';
 import './absorber.css';
 
-/** Gas on its way into water: what the absorber has gained, what it is to gain, its warmth, its ice. */
-export function AbsorberBench({ run, step, says }: { run: Run; step: StepState; says: AbsorbAdvice | null }) {
-  if (!says) return <p className="quiet">No water stands in the absorber yet, or nothing makes gas.</p>;
+interface AbsorberBenchProps {
+  readonly run: Run;
+  readonly step: StepState;
+  readonly says: AbsorbAdvice | null;
+}
+
+/** Gas on its way into water or lye: what the absorber has gained, what it is to gain, its warmth, its ice, where to stop. */
+export function AbsorberBench({ run, step, says }: AbsorberBenchProps) {
+  if (!says) return <p className="quiet">Nothing stands in the absorber yet, or nothing makes gas.</p>;
   return <AtWork run={run} step={step} says={says} />;
 }
 
 function AtWork({ run, step, says }: { run: Run; step: StepState; says: AbsorbAdvice }) {
-  const { input, answer, gas, makes, toGainG, gainedG, warmC, ceilingC, waterG } = says;
-  const [asked, setAsked] = useState<number | null>(null);
-  const perMol = toGainG / input.mol;
-  const other = useCompute(
-    'absorb',
-    useMemo(
-      () => (asked === null ? undefined : { ...input, mol: Math.max(1e-6, asked / perMol) }),
-      [asked, input, perMol],
-    ),
-  );
+  const { input, answer, gas, makes, toGainG, gainedG, warmC, ceilingC, waterG, window, waitsMl, drippedMl } = says;
   const gained = gainedG ?? 0;
   const share = toGainG > 0 ? gained / toGainG : 0;
-  const hot = warmC !== null && warmC > ceilingC;
-  const shown = other.value ?? answer;
   return (
     <section className="absorber" aria-label="The absorber">
-      <p className="at-work-head">
-        {gainedG === null ? (
-          <>
-            It is to gain <b>{formatNumber(toGainG, 3)} g</b>: weigh the absorber before, and again while the gas comes.
-          </>
-        ) : (
-          <>
-            It has gained <b>{formatNumber(gained, 3)}</b> of {formatNumber(toGainG, 3)} g
-            {share >= 1 ? ': all that was to come.' : `: ${formatNumber(100 * share, 2)} %.`}
-          </>
-        )}
-        {hot ? <b className="problem"> Over its ceiling: slower, and more ice.</b> : null}
-      </p>
+      <Head says={says} />
       <div className="at-work-scene">
-        <AbsorberDrawing
-          gas={gas}
-          makes={makes}
-          waterG={waterG}
-          gainedG={gained}
-          toGainG={toGainG}
-          warmC={warmC}
-          ceilingC={ceilingC}
-          iceG={answer.iceG * (1 - Math.min(1, share))}
-        />
         <div>
-          <h2>If it gained</h2>
-          <LiveSlider
-            name="g of gas"
-            unit="g"
-            min={0}
-            max={Math.ceil(1.5 * toGainG)}
-            value={Math.round(asked ?? toGainG)}
-            onChange={setAsked}
+          <AbsorberDrawing
+            gas={gas}
+            makes={makes}
+            startG={waterG + (input.alkali?.grams ?? 0)}
+            gainedG={gained}
+            toGainG={toGainG}
+            pct={input.alkali ? null : (100 * gained) / Math.max(1e-9, waterG + gained)}
+            warmC={warmC}
+            ceilingC={ceilingC}
+            iceG={answer.iceG * (1 - Math.min(1, share))}
+            drips={waitsMl === null ? null : Math.min(1, (drippedMl ?? 0) / Math.max(1e-9, waitsMl))}
           />
-          {other.problem ? <p className="problem">{other.problem.message}</p> : null}
-          <dl className="at-work-figures">
-            <dt>strength</dt>
-            <dd>{formatNumber(shown.strengthPct, 3)} %</dd>
-            <dt>heat</dt>
-            <dd>{formatNumber(shown.heatKJ, 2)} kJ</dd>
-            <dt>ice, to stay under {formatNumber(ceilingC, 2)} °C</dt>
-            <dd>
-              {formatNumber(shown.iceG, 2)} g{shown.iceEnough ? '' : ': more than there is water, a bath besides'}
-            </dd>
-            <dt>cannot be taken</dt>
-            <dd>{shown.escapes > 0 ? `at least ${formatNumber(shown.escapes * perMol, 2)} g` : 'all dissolves'}</dd>
-            <dt>trap, at least</dt>
-            <dd>{formatNumber(shown.trapMl, 2)} mL</dd>
-          </dl>
-          <Gained run={run} step={step.key} most={3 * toGainG} />
+          {window ? <LyeGauge window={window} gainedG={gainedG} /> : null}
+        </div>
+        <div>
+          <Otherwise says={says} />
+          <OneReading
+            run={run}
+            step={step.key}
+            quantity="mass"
+            label="The absorber has gained, g"
+            unit="g"
+            example="12.4"
+            button="Enter the gain"
+            wrong={(g) => (g > 3 * toGainG ? tooMuch(toGainG) : '')}
+          />
+          {waitsMl === null ? null : (
+            <OneReading
+              run={run}
+              step={step.key}
+              quantity="volume"
+              label="Acid dripped in so far, mL"
+              unit="mL"
+              example="4.5"
+              button="Enter the mL"
+              wrong={(ml) =>
+                ml > waitsMl * 1.02
+                  ? `There were ${formatNumber(waitsMl, 3)} mL in the funnel: what was filled up is entered where it was poured in.`
+                  : ''
+              }
+            />
+          )}
         </div>
       </div>
     </section>
   );
 }
 
-/** What the absorber weighs more than at first. */
-function Gained({ run, step, most }: { run: Run; step: string; most: number }) {
-  const [text, setText] = useState('');
-  const [problem, setProblem] = useState('');
-  const enter = () => {
-    const read = parseReading(text, 'g');
-    if (!read.ok) return setProblem(read.problem.message);
-    const value = readingValue(read.value);
-    const wrong = readingProblem('mass', read.value);
-    if (wrong) return setProblem(wrong);
-    if (value?.unit !== 'g') return setProblem('Write it in g, such as 12.4.');
-    if (value.value > most)
-      return setProblem(`It is to gain ${formatNumber(most / 3, 3)} g in all: was it weighed with its water?`);
-    run.enter({ kind: 'read', step, quantity: 'mass', reading: read.value, place: '' });
-    setText('');
-    setProblem('');
-  };
+const tooMuch = (toGainG: number): string =>
+  `It is to gain ${formatNumber(toGainG, 3)} g in all: was it weighed with what stood in it?`;
+
+function Head({ says: { toGainG, gainedG, warmC, ceilingC, window } }: { says: AbsorbAdvice }) {
+  const hot = warmC !== null && warmC > ceilingC;
+  const share = toGainG > 0 ? (gainedG ?? 0) / toGainG : 0;
   return (
-    <div className="absorber-entry">
-      <Field label="The absorber has gained, g" problem={problem}>
-        {(bound) => (
-          <Input
-            {...bound}
-            value={text}
-            placeholder="12.4"
-            inputMode="decimal"
-            onChange={(event) => setText(event.target.value)}
-            onPressEnter={enter}
-          />
+    <p className="at-work-head">
+      {window && (gainedG !== null || window.stands === 'spent') ? (
+        <b className={window.stands === 'before' || window.stands === 'in' ? '' : 'problem'}>{window.says}</b>
+      ) : gainedG === null ? (
+        <>
+          It is to gain <b>{formatNumber(toGainG, 3)} g</b>: weigh the absorber before, and again while the gas comes.
+        </>
+      ) : (
+        <>
+          It has gained <b>{formatNumber(gainedG, 3)}</b> of {formatNumber(toGainG, 3)} g
+          {share >= 1 ? ': all that was to come.' : `: ${formatNumber(100 * share, 2)} %.`}
+        </>
+      )}
+      {hot ? <b className="problem"> Over its ceiling: slower, and more ice.</b> : null}
+    </p>
+  );
+}
+
+/** What it comes to by more or by less gas, and what the pace asks for. */
+function Otherwise({ says }: { says: AbsorbAdvice }) {
+  const { input, answer, toGainG, ceilingC, window } = says;
+  const [asked, setAsked] = useState<number | null>(null);
+  const perMol = toGainG / input.mol;
+  const along = input.acidAlong / input.mol;
+  const other = useCompute(
+    'absorb',
+    useMemo(() => {
+      if (asked === null) return undefined;
+      const mol = Math.max(1e-6, asked / perMol);
+      return { ...input, mol, acidAlong: along * mol };
+    }, [asked, input, perMol, along]),
+  );
+  const shown = other.value ?? answer;
+  const most = 1.5 * toGainG;
+  return (
+    <>
+      <h2>If it gained</h2>
+      <LiveSlider
+        name="g of gas"
+        unit="g"
+        min={0}
+        max={most < 20 ? Number(most.toFixed(1)) : Math.ceil(most)}
+        {...(most < 20 ? { step: 0.1 } : {})}
+        value={asked ?? Number(toGainG.toFixed(most < 20 ? 1 : 0))}
+        onChange={setAsked}
+      />
+      {other.problem ? <p className="problem">{other.problem.message}</p> : null}
+      <dl className="at-work-figures">
+        {input.alkali ? (
+          <>
+            <dt>lye left</dt>
+            <dd>{shown.alkaliLeftPct === null ? 'not known' : `${formatNumber(shown.alkaliLeftPct, 2)} %`}</dd>
+          </>
+        ) : (
+          <>
+            <dt>strength</dt>
+            <dd>{formatNumber(shown.strengthPct, 3)} %</dd>
+          </>
         )}
-      </Field>
-      <button type="button" className="tab" onClick={enter}>
-        Enter the gain
-      </button>
-    </div>
+        <dt>heat</dt>
+        <dd>{formatNumber(shown.heatKJ, 2)} kJ</dd>
+        <dt>ice, to stay under {formatNumber(ceilingC, 2)} °C</dt>
+        <dd>
+          {formatNumber(shown.iceG, 2)} g{shown.iceEnough ? '' : ': more than there is water, a bath besides'}
+        </dd>
+        <dt>cannot be taken</dt>
+        <dd>{shown.escapes > 1e-9 ? `at least ${formatNumber(shown.escapes * perMol, 2)} g` : 'all is taken up'}</dd>
+        {shown.drip?.dropsPerMin ? (
+          <>
+            <dt>drops, of 20 to a mL</dt>
+            <dd>
+              about {formatNumber(shown.drip.dropsPerMin, 2)} a minute, for {formatNumber(shown.minutes ?? 0, 2)} min
+            </dd>
+          </>
+        ) : null}
+        {window?.lostPctPerH != null ? (
+          <>
+            <dt>turns into chlorate</dt>
+            <dd>about {formatNumber(window.lostPctPerH, 2)} % an hour, as warm as it is</dd>
+          </>
+        ) : null}
+        <dt>trap, at least</dt>
+        <dd>{formatNumber(shown.trapMl, 2)} mL</dd>
+      </dl>
+    </>
   );
 }

@@ -4,14 +4,19 @@ import { formatNumber, formatPlain } from '#core/units';
 export interface AbsorberDrawn {
   readonly gas: string;
   readonly makes: string;
-  readonly waterG: number;
+  /** g that stood in it at first. */
+  readonly startG: number;
   /** g gained by now, and to gain in all. */
   readonly gainedG: number;
   readonly toGainG: number;
+  /** Strength by now, mass %; null where that is not told by the gas alone. */
+  readonly pct: number | null;
   readonly warmC: number | null;
   readonly ceilingC: number;
   /** Ice that it still takes, g. */
   readonly iceG: number;
+  /** Share of the dripped reagent that is in; null where nothing drips. */
+  readonly drips: number | null;
 }
 
 const FLOOR = 206;
@@ -19,14 +24,20 @@ const FULL = 74;
 const CUBES = [272, 302, 332, 362];
 
 /** One line drawing: gas comes from the left, the trap keeps what sucks back, the funnel just touches the water. */
-export function AbsorberDrawing({ gas, makes, waterG, gainedG, toGainG, warmC, ceilingC, iceG }: AbsorberDrawn) {
+export function AbsorberDrawing(of: AbsorberDrawn) {
+  const { gas, makes, startG, gainedG, toGainG, pct, warmC, ceilingC, iceG, drips } = of;
   const share = toGainG > 0 ? Math.min(1, gainedG / toGainG) : 0;
   const level = FLOOR - FULL * (0.7 + 0.3 * share);
-  const said = `A generator, an empty trap and an absorber with ${formatNumber(waterG + gainedG, 3)} g of ${makes}; it has gained ${formatNumber(gainedG, 2)} of ${formatNumber(toGainG, 3)} g of ${gas}.`;
+  const said = `A generator, an empty trap and an absorber with ${formatNumber(startG + gainedG, 3)} g of ${makes}; it has gained ${formatNumber(gainedG, 2)} of ${formatNumber(toGainG, 3)} g of ${gas}.`;
   const cubes = iceG > 0.5 ? Math.min(CUBES.length, Math.ceil(iceG / 25)) : 0;
   return (
-    <svg className="absorber-drawing" viewBox="14 34 500 214" role="img" aria-label={said}>
-      <path d="M24 222h100v12H24z" className="absorber-plate" />
+    <svg
+      className="absorber-drawing"
+      viewBox={drips === null ? '14 34 500 214' : '14 -34 500 282'}
+      role="img"
+      aria-label={said}
+    >
+      {drips === null ? <path d="M24 222h100v12H24z" className="absorber-plate" /> : <Dripping share={drips} />}
       <path d="M66 70h18v46q34 14 34 54 0 40-43 40t-43-40q0-40 34-54z" className="drawn-line" />
       <path d="M38 186q37-16 74 0-6 22-37 22t-37-22z" className="absorber-charge" />
       {share < 1
@@ -45,10 +56,10 @@ export function AbsorberDrawing({ gas, makes, waterG, gainedG, toGainG, warmC, c
         <path key={x} d={`M${x} ${level + 16 + 12 * (i % 2)}l16-5 8 10-15 7z`} className="absorber-ice" />
       ))}
       <text x="412" y={level + 4} className="absorber-words">
-        {formatNumber(waterG + gainedG, 3)} g
+        {formatNumber(startG + gainedG, 3)} g
       </text>
       <text x="412" y={level + 21} className="absorber-quiet">
-        {formatNumber((100 * gainedG) / Math.max(1e-9, waterG + gainedG), 3)} %
+        {pct === null ? `+${formatNumber(gainedG, 3)} g` : `${formatNumber(pct, 3)} %`}
       </text>
       <text x="412" y={level + 38} className="absorber-quiet">
         {warmC === null ? `under ${formatPlain(ceilingC)} °C` : `${formatPlain(warmC)} of ${formatPlain(ceilingC)} °C`}
@@ -57,5 +68,18 @@ export function AbsorberDrawing({ gas, makes, waterG, gainedG, toGainG, warmC, c
         {gas}
       </text>
     </svg>
+  );
+}
+
+/** A dropping funnel in the neck: what waits in it, and a drop. */
+function Dripping({ share }: { share: number }) {
+  const level = -14 + 44 * share;
+  return (
+    <>
+      <path d={`M${55 + 6 * share} ${level}h${40 - 12 * share}L82 40h-14z`} className="absorber-liquid" />
+      <path d="M54-22h42L82 40v22h-14V40z" className="drawn-line" />
+      <path d="M60 46h30" className="drawn-line" />
+      {share < 1 ? <circle cx="75" cy="92" r="3" className="absorber-drop" /> : null}
+    </>
   );
 }
