@@ -35,7 +35,7 @@ describe('the absorber at the bench', () => {
     for (const [value, says] of [
       ['-2', /below zero/],
       ['lots', /Write it in g/],
-      ['600', /was it weighed with its water/],
+      ['600', /was it weighed with what stood in it/],
     ] as const) {
       enter(value);
       expect(screen.getByText(says)).toBeDefined();
@@ -59,6 +59,6 @@ describe('the absorber at the bench', () => {
 
   it('with nothing in it says so', () => {
     const bench = benchAt(acid, 'gas');
-    expect(draw(<AbsorberBench {...bench.props} says={null} />).container.textContent).toMatch(/No water stands/);
+    expect(draw(<AbsorberBench {...bench.props} says={null} />).container.textContent).toMatch(/Nothing stands/);
   });
 });

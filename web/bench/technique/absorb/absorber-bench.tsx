@@ -83,27 +83,35 @@ function AtWork({ run, step, says }: { run: Run; step: StepState; says: AbsorbAd
 const tooMuch = (toGainG: number): string =>
   `It is to gain ${formatNumber(toGainG, 3)} g in all: was it weighed with what stood in it?`;
 
-function Head({ says: { toGainG, gainedG, warmC, ceilingC, window } }: { says: AbsorbAdvice }) {
-  const hot = warmC !== null && warmC > ceilingC;
-  const share = toGainG > 0 ? (gainedG ?? 0) / toGainG : 0;
+function Head({ says }: { says: AbsorbAdvice }) {
+  const hot = says.warmC !== null && says.warmC > says.ceilingC;
   return (
     <p className="at-work-head">
-      {window && (gainedG !== null || window.stands === 'spent') ? (
-        <b className={window.stands === 'before' || window.stands === 'in' ? '' : 'problem'}>{window.says}</b>
-      ) : gainedG === null ? (
-        <>
-          It is to gain <b>{formatNumber(toGainG, 3)} g</b>: weigh the absorber before, and again while the gas comes.
-        </>
-      ) : (
-        <>
-          It has gained <b>{formatNumber(gainedG, 3)}</b> of {formatNumber(toGainG, 3)} g
-          {share >= 1 ? ': all that was to come.' : `: ${formatNumber(100 * share, 2)} %.`}
-        </>
-      )}
+      <HowFar says={says} />
       {hot ? <b className="problem"> Over its ceiling: slower, and more ice.</b> : null}
     </p>
   );
 }
+
+function HowFar({ says: { toGainG, gainedG, window } }: { says: AbsorbAdvice }) {
+  if (window && (gainedG !== null || window.stands === 'spent'))
+    return <b className={ALARMS.has(window.stands) ? 'problem' : ''}>{window.says}</b>;
+  if (gainedG === null)
+    return (
+      <>
+        It is to gain <b>{formatNumber(toGainG, 3)} g</b>: weigh the absorber before, and again while the gas comes.
+      </>
+    );
+  const share = toGainG > 0 ? gainedG / toGainG : 0;
+  return (
+    <>
+      It has gained <b>{formatNumber(gainedG, 3)}</b> of {formatNumber(toGainG, 3)} g
+      {share >= 1 ? ': all that was to come.' : `: ${formatNumber(100 * share, 2)} %.`}
+    </>
+  );
+}
+
+const ALARMS: ReadonlySet<string> = new Set(['past', 'spent']);
 
 /** What it comes to by more or by less gas, and what the pace asks for. */
 function Otherwise({ says }: { says: AbsorbAdvice }) {
