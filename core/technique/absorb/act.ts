@@ -147,7 +147,7 @@ function saltFalls(doing: Doing, op: Op): void {
     { n: salt, s: holds, W: water, M },
     (x) => Math.max(0, x.n - (x.s * x.W) / (100 * x.M)),
   );
-  doing.figures = { ...doing.figures, 'absorbed.salt': grams('m', 'sodium chloride that falls', down, M) };
+  doing.figures = { ...doing.figures, 'absorbed.salt': grams('sodium chloride that falls', down, M) };
   if (!(down.value > 0)) return;
   const stays = derive({ symbol: 'n', name: 'sodium chloride', unit: 'mol' }, 'n − d', { n: salt, d: down }, (x) =>
     Math.max(0, x.n - x.d),
@@ -156,8 +156,8 @@ function saltFalls(doing: Doing, op: Op): void {
   doing.vessels = holding(doing.vessels, op.into, withAmount(less, 'solid', 'sodium-chloride', down));
 }
 
-const grams = (symbol: string, name: string, n: Figure, M: Figure): Figure =>
-  derive({ symbol, name, unit: 'g' }, 'n × M', { n, M }, (x) => x.n * x.M);
+const grams = (name: string, n: Figure, M: Figure): Figure =>
+  derive({ symbol: 'm', name, unit: 'g' }, 'n × M', { n, M }, (x) => x.n * x.M);
 
 function figuresOf(
   absorber: Contents,
@@ -174,8 +174,8 @@ function figuresOf(
       { value, uncertainty: { [naming.symbol]: { name: 'heat of absorption', effect: sd * value } } },
       { source: 'heats of absorption as published', grade: 'B' },
     );
-  const gas = grams('m', `${name} that the absorber gains`, shared.taken, M);
-  const acid = shared.along && grams('m', 'acid that comes along', shared.along, molarMassFigure('HCl'));
+  const gas = grams(`${name} that the absorber gains`, shared.taken, M);
+  const acid = shared.along && grams('acid that comes along', shared.along, molarMassFigure('HCl'));
   return {
     'absorbed.gained': acid
       ? derive(
@@ -185,7 +185,7 @@ function figuresOf(
           (x) => x.g + x.a,
         )
       : gas,
-    'absorbed.escapes': grams('m', `${name} that escapes`, shared.escapes, M),
+    'absorbed.escapes': grams(`${name} that escapes`, shared.escapes, M),
     'absorbed.gas': derive(
       { symbol: 'V', name: `${name} in all`, unit: 'L' },
       'n × Vm',

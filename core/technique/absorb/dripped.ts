@@ -65,8 +65,8 @@ export function dripIn(doing: Doing, op: Op, { step, wanted }: Dripping): Figure
   const waits = at(doing.vessels, op.drips);
   const acid = amountOf(waits, DRIPPED);
   if (!acid) return null;
-  const r = constant('r', 'acid for each mol of gas', reagentPerGas(doing.vessels, op, facts), 'the reaction');
-  const a = constant('a', 'acid that comes along, for each mol made', alongOf(op, facts), 'as set');
+  const r = constant('r', 'acid for each mol of gas', reagentPerGas(doing.vessels, op, facts));
+  const a = constant('a', 'acid that comes along, for each mol made', alongOf(op, facts));
   const all = allOfIt(doing, op, step);
   const part = partDripped(waits, { step, wanted, acid, r, a });
   const { kept: goes, gone: stays } = parted(waits, part);
@@ -86,8 +86,8 @@ export function dripIn(doing: Doing, op: Op, { step, wanted }: Dripping): Figure
 const alongOf = (op: Op, facts: Facts): number =>
   op.along ? (settingOf(facts, op.along) / 100) * (settingOf(facts, op.arrives) / 100) : 0;
 
-const constant = (symbol: string, name: string, value: number, from: string): Figure =>
-  given({ symbol, name, unit: '' }, value, from);
+const constant = (symbol: string, name: string, value: number): Figure =>
+  given({ symbol, name, unit: '' }, value, 'as set, and by the reaction');
 
 /** The part of what waits: by the mL that were read, else by the gas that is wanted. */
 function partDripped(

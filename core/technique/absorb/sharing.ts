@@ -58,7 +58,7 @@ function takenBy(
     naming,
     'min(n₀; max(0; m − h × Mₐ) ÷ M)',
     { 'n₀': made, m: read, M, h: along, Mₐ: molarMassFigure('HCl') },
-    (x) => Math.min(x['n₀'], Math.max(0, x.m - x.h * x['Mₐ']) / x.M),
+    (x) => Math.min(x['n₀'], Math.max(0, x.m - x.h * x.Mₐ) / x.M),
   );
 }
 
