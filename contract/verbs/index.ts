@@ -19,6 +19,7 @@ import { evaporate } from './evaporate.ts';
 import { fitStill } from './fit-still.ts';
 import { foretold } from './foretold.ts';
 import { gasVolume } from './gas-volume.ts';
+import { halide } from './halide.ts';
 import { labelVerbs } from './label-verbs.ts';
 import { layers } from './layers.ts';
 import { makeable } from './makeable.ts';
@@ -77,6 +78,7 @@ export const verbs = {
   sheet,
   sideBySide,
   still,
+  halide,
   sublime,
   surprise,
   target,

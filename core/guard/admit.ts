@@ -20,10 +20,13 @@ const MADE_TO: Readonly<Record<string, number>> = {
   'nitric-acid': 68,
   'hydrogen-peroxide': 12,
   'hydrochloric-acid': 37,
+  bromine: 3,
 };
 
 /** Mass % above which a bought bottle is not even diluted: what is sold as 68 % may read a little more. */
-const TAKEN_TO: Readonly<Record<string, number>> = { 'nitric-acid': 70, 'hydrogen-peroxide': 36 };
+const TAKEN_TO: Readonly<Record<string, number>> = { 'nitric-acid': 70, 'hydrogen-peroxide': 36, bromine: 3.5 };
+/** Refused by its formula, and planned as a dilute solution of it: what stands at its strength decides. */
+const IN_WATER_ONLY: ReadonlySet<string> = new Set(['bromine']);
 
 const GROWS_STRONG =
   'it grows stronger as its water goes, gives off oxygen and can boil over by itself. Use it as strong as it is bought';
@@ -91,7 +94,8 @@ export function admit({ substanceId, pct }: Wanted, deed: Deed): Result<true> {
 }
 
 /** Whether the thing itself is among what is known and not planned, by its name or its formula. */
-function nameRefused({ name, formula }: Substance): Refused | undefined {
+function nameRefused({ id, name, formula }: Substance): Refused | undefined {
+  if (IN_WATER_ONLY.has(id)) return undefined;
   const found = refusedIn(name) ?? refusedIn(formula);
   return found && (found.length >= name.length || found.length >= formula.length) ? found : undefined;
 }

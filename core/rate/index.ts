@@ -11,3 +11,11 @@ export {
   strengthAfter,
 } from './ageing.ts';
 export { type Course, type Finish, finishOf, hoursSaid, hoursSpan, type TimedReading } from './finish.ts';
+export {
+  HALIDE_FACTOR,
+  type HalideAnswer,
+  type HalideInput,
+  type HalidePoint,
+  halideCourse,
+  halideShape,
+} from './halide.ts';

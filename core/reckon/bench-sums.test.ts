@@ -17,7 +17,7 @@ describe('an equation with amounts', () => {
   it('finds what is not written, what limits, what is left over and what is still needed', () => {
     const line = '8 g KBr + 60 mL 6% H2O2 + H2SO4 -> Br2';
     // 8 ÷ 119.00 = 0.06723 mol: 0.03361 of the reaction. Br2 159.81: 5.372 g; H2SO4 98.08: 3.297 g.
-    expect(of(line, 'Br2')).toBeCloseTo(5.372, 2);
+    expect(of(line, 'bromine')).toBeCloseTo(5.372, 2);
     expect(of(line, 'sulfuric acid needed')).toBeCloseTo(3.297, 2);
     // 60 mL × 1.0204 g/mL × 6 % = 3.673 g, 0.1080 mol; 0.0744 left, 2.53 g.
     expect(of(line, 'hydrogen peroxide left over')).toBeCloseTo(2.53, 1);

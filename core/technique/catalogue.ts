@@ -15,6 +15,7 @@ import { filter } from './filter/index.ts';
 import { fuse } from './fuse/index.ts';
 import { hold } from './hold/index.ts';
 import { makeUp } from './make-up/index.ts';
+import { oxidise } from './oxidise/index.ts';
 import { plain } from './plain/index.ts';
 import { precipitate } from './precipitate/index.ts';
 import { react } from './react/index.ts';
@@ -47,6 +48,7 @@ export const techniques = {
   distil: distilOver,
   'dry-over': dryOver,
   electrolyse,
+  oxidise,
   sublime: sublimeOver,
   esterify,
   separate,

@@ -53,6 +53,7 @@ export {
   type Progress,
   type Standing,
 } from './outcome.ts';
+export type { OxidiseAdvice } from './oxidise/index.ts';
 export type { Reacts } from './react/advice.ts';
 export type { StallAdvice } from './react/stall.ts';
 export {

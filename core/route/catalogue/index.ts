@@ -3,6 +3,7 @@ import { acidDilution } from './acid-dilution.ts';
 import { ammoniaSolution } from './ammonia-solution.ts';
 import { bakedSolids } from './baked.ts';
 import { bleachFromPoolChlorine } from './bleach-from-pool-chlorine.ts';
+import { bromineWater } from './bromine-water.ts';
 import { saltsOfWeakAcids } from './carbonate-and-acid.ts';
 import { acidByCell } from './cell-acid.ts';
 import { copperCarbonateByCell } from './cell-copper-carbonate.ts';
@@ -46,6 +47,7 @@ export const catalogue: readonly Route[] = [
   zincChloride,
   copperCarbonate,
   bleachFromPoolChlorine,
+  bromineWater,
   hypochloriteByChlorine,
   hypochloriteCrystals,
   iodine,

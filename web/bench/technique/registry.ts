@@ -17,6 +17,7 @@ import { filterView } from './filter/index.ts';
 import { fuseView } from './fuse/index.ts';
 import { holdView } from './hold/index.ts';
 import { makeUpView } from './make-up/index.ts';
+import { oxidiseView } from './oxidise/index.ts';
 import { plainStepView } from './plain/index.ts';
 import { precipitateView } from './precipitate/index.ts';
 import { reactView } from './react/index.ts';
@@ -50,6 +51,7 @@ const views: { readonly [N in TechniqueName]: TechniqueView<N> } = {
   distil: distilView,
   'dry-over': dryOverView,
   electrolyse: electrolyseView,
+  oxidise: oxidiseView,
   sublime: sublimeView,
   esterify: esterifyView,
   separate: separateView,

@@ -90,7 +90,7 @@ export const metals = {
     keeping: none, electrons: ['pb-anode'], law: none,
   },
   'bromine': {
-    name: 'bromine', formula: 'Br2', form: 'liquid', names: none, onShelf: false,
+    name: 'bromine', formula: 'Br2', form: 'liquid', names: ['bromine water'],
     water: 'immiscible', tint: 'amber', grain: none, classes: ['halogen'],
     ions: none, acidBase: none,
     formation: { pure: 'Br2_l', dissolved: [['Br2_aq', 1]] }, density: none, solubility: none, sparing: none,

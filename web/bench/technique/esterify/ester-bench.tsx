@@ -1,20 +1,11 @@
 import { useState } from 'react';
-import {
-  CartesianGrid,
-  Line,
-  LineChart,
-  ReferenceDot,
-  ReferenceLine,
-  ResponsiveContainer,
-  XAxis,
-  YAxis,
-} from 'recharts';
 import { hoursSaid } from '#core/rate';
 import type { StepState } from '#core/state';
 import type { EsterAdvice } from '#core/technique';
 import { formatNumber } from '#core/units';
 import { LiveSlider } from '#web/kit/live-slider.tsx';
 import type { Run } from '#web/run/use-run.ts';
+import { CourseChart, onCourse } from '../course-chart.tsx';
 import '../at-work.css';
 
 /** An ester on its way: how far it is by now, whether the planned hours are enough, and what others would bring. */
@@ -37,26 +28,18 @@ function Course({ says }: { says: EsterAdvice }) {
       </section>
     );
   const last = Math.max(plannedH, 1.3 * (enoughH ?? 0), hoursSoFar ?? 0, asked);
-  const drawn = course.filter(([hours]) => hours <= last).map(([hours, grams]) => ({ hours, grams }));
   return (
     <section className="ester" aria-label="The ester">
       <p className="at-work-head">{headline(says)}</p>
       <div className="at-work-scene">
-        <figure aria-label={`Grams of ${name} over hours at ${formatNumber(tempC, 3)} °C`}>
-          <ResponsiveContainer width="100%" height={190}>
-            <LineChart data={drawn} margin={{ top: 8, right: 12, bottom: 4, left: 0 }}>
-              <CartesianGrid stroke="var(--hairline)" vertical={false} />
-              <XAxis dataKey="hours" type="number" domain={[0, last]} tickCount={6} unit=" h" tick={TICK} />
-              <YAxis domain={[0, Math.ceil(1.1 * endG)]} width={44} unit=" g" tick={TICK} />
-              <ReferenceLine y={endG} stroke="var(--quiet)" strokeDasharray="3 4" />
-              <ReferenceLine x={plannedH} stroke="var(--copper)" />
-              <Line dataKey="grams" stroke="var(--ink)" strokeWidth={2} dot={false} isAnimationActive={false} />
-              {nowG !== null && hoursSoFar !== null ? (
-                <ReferenceDot x={Math.min(last, hoursSoFar)} y={nowG} r={5} fill="var(--copper)" stroke="var(--ink)" />
-              ) : null}
-            </LineChart>
-          </ResponsiveContainer>
-        </figure>
+        <CourseChart
+          label={`Grams of ${name} over hours at ${formatNumber(tempC, 3)} °C`}
+          course={course}
+          last={last}
+          most={endG}
+          planned={plannedH}
+          now={nowG !== null && hoursSoFar !== null ? [hoursSoFar, nowG] : null}
+        />
         <div>
           <h2>If it were stopped at</h2>
           <LiveSlider
@@ -72,7 +55,7 @@ function Course({ says }: { says: EsterAdvice }) {
           <dl className="at-work-figures">
             <dt>by then, about</dt>
             <dd>
-              {formatNumber(gramsAt(course, asked), 3)} g, {share(gramsAt(course, asked))} % of the {limiting}
+              {formatNumber(onCourse(course, asked), 3)} g, {share(onCourse(course, asked))} % of the {limiting}
             </dd>
             <dt>by the plan</dt>
             <dd>{plannedG === null ? 'not known' : `${formatNumber(plannedG, 3)} g, ${share(plannedG)} %`}</dd>
@@ -89,8 +72,6 @@ function Course({ says }: { says: EsterAdvice }) {
   );
 }
 
-const TICK = { fontSize: 12, fill: 'var(--quiet)' };
-
 function headline({ nowG, endG, enoughH, hoursSoFar, plannedH, name }: EsterAdvice): string {
   if (nowG === null || hoursSoFar === null) {
     const enough = enoughH !== null && plannedH >= enoughH;
@@ -103,13 +84,4 @@ function headline({ nowG, endG, enoughH, hoursSoFar, plannedH, name }: EsterAdvi
   return more === null || more > 0
     ? `${said}; about ${hoursSaid(more ?? 0)} more.`
     : `${said}: more hours bring next to nothing.`;
-}
-
-/** g at so many hours, straight between the points of a course. */
-function gramsAt(course: EsterAdvice['course'], hours: number): number {
-  const upper = course.findIndex(([t]) => t >= hours);
-  if (upper < 0) return course.at(-1)![1];
-  if (upper === 0) return 0;
-  const [[t0, g0], [t1, g1]] = [course[upper - 1]!, course[upper]!];
-  return g0 + ((g1 - g0) * (hours - t0)) / (t1 - t0);
 }
