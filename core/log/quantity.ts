@@ -30,6 +30,8 @@ export const quantities = {
   foam: { name: 'foam', unit: 'mL', range: AN_AMOUNT },
   /** Solid that did not react, weighed. */
   left: { name: 'left', unit: 'g', range: AN_AMOUNT },
+  /** Reagent that was let in by drops, out of its funnel, in all. */
+  dripped: { name: 'dripped in', unit: 'mL', range: AN_AMOUNT },
   /** Mass that an absorber or the vessel gained, that left as gas. */
   gain: { name: 'gain', unit: 'g', range: AN_AMOUNT },
   loss: { name: 'loss', unit: 'g', range: AN_AMOUNT },

@@ -6,7 +6,7 @@ import type { Doing } from './outcome.ts';
 import { isUnderWay, volumeRead } from './read-value.ts';
 
 /** Enough to bring a litre within a millionth of a millilitre. */
-const HALVINGS = 30;
+const HALVINGS = 31;
 
 /**
  * g of water in a vessel that stands at so many mL with all else in it: never less than the crystal water that its product
@@ -27,7 +27,8 @@ export function waterAt(before: Contents, V: Figure, facts: Facts): Figure {
 /** By halving: where a density table ends the volume has a step in it, and what lies in the step is its edge. */
 function waterFor(before: Contents, mL: number): number {
   const stands = (waterG: number) => slurryVolume({ ...before, waterG: { ...before.waterG, value: waterG } });
-  let [low, high] = [0, Math.max(0, mL)];
+  // What contracts with water, or is tabulated with the salt beside it, needs more water than its volume.
+  let [low, high] = [0, Math.max(0, 2 * mL)];
   for (let i = 0; i < HALVINGS; i++) {
     const middle = (low + high) / 2;
     if (stands(middle) < mL) low = middle;

@@ -8,6 +8,7 @@ export const ASKED: Readonly<Record<Quantity, { readonly label: string; readonly
   volume: { label: 'volume', hint: 'about 90' },
   left: { label: 'solid left', hint: '2.2' },
   gas: { label: 'gas, in all', hint: '1.6' },
+  dripped: { label: 'reagent dripped in', hint: '4.5' },
   gain: { label: 'mass gained', hint: '3.1' },
   loss: { label: 'mass lost as gas', hint: '2.4' },
   foam: { label: 'foam', hint: '100' },

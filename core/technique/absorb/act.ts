@@ -24,7 +24,7 @@ export function act(standing: Standing, op: Op, step: At): Result<Outcome> {
   const doing = begin(standing);
   const read = gainedRead(step);
   // Until something was weighed, or dripped, nothing says how far it has come.
-  if (isUnderWay(step) && !read && !(op.drips && step.entries.readings.volume)) return ok(doing);
+  if (isUnderWay(step) && !read && !(op.drips && step.entries.readings.dripped)) return ok(doing);
   const absorber = at(doing.vessels, op.into);
   const along = op.along ? controlFigure(step.facts, op.along).value / 100 : 0;
   const ceilingC = controlFigure(step.facts, op.ceiling).value;

@@ -85,7 +85,7 @@ export function advice(view: StepView, op: Op): AbsorbAdvice | null {
     ceilingC,
     waterG: absorber.waterG.value,
     waitsMl: waits ? liquidVolume(waits) : null,
-    drippedMl: lastRead(view.readings, 'volume', 0),
+    drippedMl: lastRead(view.readings, 'dripped', 0),
     window: windowOf({
       found,
       op,

@@ -95,7 +95,7 @@ function partDripped(
   { step, wanted, acid, r, a }: Dripping & { readonly acid: Figure; readonly r: Figure; readonly a: Figure },
 ): Figure {
   const naming = { symbol: 'f', name: 'part of the reagent that was dripped in', unit: '' };
-  const V = volumeRead(step.entries.readings.volume, 'dripped in');
+  const V = volumeRead(step.entries.readings.dripped, 'dripped in');
   if (V) {
     const there = aboutMl('the reagent in its funnel', liquidVolume(waits, step.facts.tables));
     return derive(naming, 'min(1; V ÷ V₀)', { V, 'V₀': there }, (x) => (x['V₀'] > 0 ? Math.min(1, x.V / x['V₀']) : 0));

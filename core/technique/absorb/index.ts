@@ -25,7 +25,7 @@ export const absorbGas = technique({
     'product.pct': 3,
     'product.volume': 3,
   },
-  takes: ['mass', 'temperature', 'pH', 'volume'],
+  takes: ['mass', 'temperature', 'pH', 'dripped'],
   follows: [{ quantity: 'mass', course: 'levelling', of: 'what the absorber has gained' }],
   hours: null,
   besidesFirst: true,

@@ -49,7 +49,7 @@ describe('chlorine led into lye', () => {
         (gained, dripped) => {
           const run = gasRun(
             ...(gained === null ? [] : [read('gas', 'mass', gained, 'g')]),
-            ...(dripped === null ? [] : [read('gas', 'volume', dripped, 'mL')]),
+            ...(dripped === null ? [] : [read('gas', 'dripped', dripped, 'mL')]),
             ...done('gas'),
           );
           const { vessels } = run.sheet.now!;
@@ -65,13 +65,13 @@ describe('chlorine led into lye', () => {
   });
 
   it('goes by what was dripped in: a third of the acid makes a third of the gas, and the rest waits', () => {
-    const run = gasRun(read('gas', 'volume', 5, 'mL'), ...done('gas'));
+    const run = gasRun(read('gas', 'dripped', 5, 'mL'), ...done('gas'));
     const funnel = at(run.sheet.now!.vessels, 'funnel');
     const acid = amountOf(funnel, 'hydrochloric-acid')!.value;
     // 15 g of 18 % are 0.0741 mol in 13.8 mL.
     expect(acid).toBeCloseTo(0.0741 * (1 - 5 / 13.79), 3);
     expect(made(run)).toBeCloseTo(0.85 * 0.0741 * (5 / 13.79) * (1 / 1.0255), 3);
-    expect(gasRun(read('gas', 'volume', 0, 'mL'), ...done('gas')).sheet.figures['absorbed.gained']?.value ?? 0).toBe(0);
+    expect(gasRun(read('gas', 'dripped', 0, 'mL'), ...done('gas')).sheet.figures['absorbed.gained']?.value ?? 0).toBe(0);
   });
 
   it('tells before, in, past and spent by the balance, and by the paper before it', () => {

@@ -4,7 +4,7 @@ import { fail, ok, type Result } from '#core/problem';
 import type { FieldsOf } from '#core/shape';
 import { admitCharge, chargeMl, holdsCold } from '#core/still';
 import { molarMassFigure, type SubstanceId, substanceOf } from '#core/substance';
-import { at, type Contents, emptyContents, holding, ledOff, poured, total, withAmount } from '#core/vessel';
+import { amountOf, at, type Contents, emptyContents, holding, ledOff, poured, total, withAmount } from '#core/vessel';
 import { type At, controlFigure } from '../facts.ts';
 import { liquidFigures } from '../liquid.ts';
 import { begin, type Doing, type Outcome, type Standing } from '../outcome.ts';
@@ -22,7 +22,7 @@ export function act(standing: Standing, op: Op, step: At): Result<Outcome> {
   const { facts } = step;
   const doing = begin(standing);
   const place = placeOf(op);
-  const flask = flaskOf(at(standing.vessels, place), op.volatile, facts);
+  const flask = flaskOf(at(standing.vessels, place), op, facts);
   if (!flask) return ok(doing);
   const admitted = admitCharge(flask.mixture, flask.charge);
   // What is refused is planning it; what has happened can always be entered, and what was charged stands in the flask.
@@ -142,7 +142,7 @@ function overBy(course: Course, what: 'n1' | 'n2' | 'gas1', name: string): Figur
     { value: plates, uncertainty: { plates: { name: 'plates of the still', effect: PLATES_SD } } },
     'your still',
   );
-  const W = flask.waterG;
+  const W = flask.other;
   return derive(
     { symbol: 'n', name, unit: 'mol' },
     'still(n₁, W, V, N)',
@@ -152,7 +152,7 @@ function overBy(course: Course, what: 'n1' | 'n2' | 'gas1', name: string): Figur
         0,
         base +
           by.n1 * (x['n₁'] - flask.n.value) +
-          (by.n2 / WATER_M) * (x.W - W.value) +
+          (by.n2 / flask.otherM) * (x.W - W.value) +
           by.V * (x.V - volume.value) +
           by.N * (x.N - plates),
       ),
@@ -196,22 +196,47 @@ function goesOver(doing: Doing, op: Op, course: Course): void {
   const { flask, found, pct } = course;
   const place = placeOf(op);
   const before = at(doing.vessels, place);
-  const name = substanceOf(op.volatile).name;
+  const name = substanceOf(flask.first).name;
   let n1 = overBy(course, 'n1', `${name} gone over`);
-  let waterG = asWater(overBy(course, 'n2', 'water gone over'));
-  if (pct) ({ n1, waterG } = asMeasured({ n1, waterG, pct, op, course }));
+  let other = inGrams(overBy(course, 'n2', `${substanceOf(flask.second).name} gone over`), flask);
+  // A strength is that of what is wanted in water; of two other liquids it could be either.
+  if (pct && flask.second === 'water') ({ n1, other } = asMeasured({ n1, other, pct, course }));
   const gas = found.caught.gas1 > 1e-9 ? overBy(course, 'gas1', `${name} that came as gas`) : undefined;
   const gone = gas ? total(`${name} gone over, in all`, 'mol', n1, gas) : n1;
   const left = (had: Figure, less: Figure, title: string) =>
     derive({ symbol: had.symbol, name: title, unit: had.unit }, 'x − y', { x: had, y: less }, (v) => v.x - v.y);
-  const phase = before.aqueous[op.volatile] ? 'aqueous' : 'organic';
-  const inFlask: Contents = {
-    ...before,
-    [phase]: { ...before[phase], [op.volatile]: left(flask.n, gone, `${name} left in the flask`) },
-    waterG: left(before.waterG, waterG, 'water left in the flask'),
-  };
+  const firstLeft = withLess(before, flask.first, left(flask.n, gone, `${name} left in the flask`));
+  const { inFlask, caught } = flask.second === 'water' ? withWaterGone() : withOtherGone();
+  function withWaterGone() {
+    return {
+      inFlask: { ...firstLeft, waterG: left(before.waterG, other, 'water left in the flask') },
+      caught: { ...emptyContents, waterG: other, aqueous: { [flask.first]: n1 } } as Contents,
+    };
+  }
+  function withOtherGone() {
+    const M = molarMassFigure(substanceOf(flask.second).formula);
+    const mol = derive(
+      { symbol: 'n', name: `${substanceOf(flask.second).name} gone over`, unit: 'mol' },
+      'm ÷ M',
+      { m: other, M },
+      (x) => x.m / x.M,
+    );
+    const had = amountOf(before, flask.second) ?? mol;
+    // Water boils out with the first of it, and clouds it.
+    const dry = given({ symbol: 'm', name: 'water left', unit: 'g' }, 0, 'it goes over with the fore-run');
+    return {
+      inFlask: {
+        ...withLess(firstLeft, flask.second, left(had, mol, `${substanceOf(flask.second).name} left in the flask`)),
+        waterG: found.ml > 0 ? dry : before.waterG,
+      },
+      caught: {
+        ...emptyContents,
+        waterG: found.ml > 0 ? before.waterG : dry,
+        organic: { [flask.first]: n1, [flask.second]: mol },
+      } as Contents,
+    };
+  }
   doing.vessels = holding(doing.vessels, place, inFlask);
-  const caught: Contents = { ...emptyContents, waterG, aqueous: { [op.volatile]: n1 } };
   const wets = course.first && found.ml > 0 ? Math.min(0.3, WETS_ML / found.ml) : 0;
   doing.vessels = poured(doing.vessels, op.into, wets > 0 ? partOf(caught, 'x × (1 − f)', wets) : caught);
   if (wets > 0) doing.vessels = poured(doing.vessels, 'condenser', partOf(caught, 'x × f', wets));
@@ -253,9 +278,15 @@ const GAS: Readonly<Partial<Record<SubstanceId, SubstanceId>>> = {
 };
 const gasOf = (id: SubstanceId): SubstanceId => GAS[id] ?? id;
 
-function asWater(n: Figure): Figure {
-  const M = molarMassFigure('H2O');
-  return derive({ symbol: 'W', name: 'water gone over', unit: 'g' }, 'n × M', { n, M }, (x) => x.n * x.M);
+function inGrams(n: Figure, { second }: Pick<Flask, 'second'>): Figure {
+  const M = molarMassFigure(substanceOf(second).formula);
+  return derive({ symbol: 'W', name: n.name, unit: 'g' }, 'n × M', { n, M }, (x) => x.n * x.M);
+}
+
+/** A vessel with so much left of a substance, in the phase that it stands in. */
+function withLess(contents: Contents, id: SubstanceId, left: Figure): Contents {
+  const phase = contents.aqueous[id] ? 'aqueous' : 'organic';
+  return { ...contents, [phase]: { ...contents[phase], [id]: left } };
 }
 
 function partOf(contents: Contents, formula: 'x × f' | 'x × (1 − f)', wets: number): Contents {
@@ -268,28 +299,17 @@ function partOf(contents: Contents, formula: 'x × f' | 'x × (1 − f)', wets: 
     ...contents,
     waterG: part(contents.waterG),
     aqueous: Object.fromEntries(Object.entries(contents.aqueous).map(([id, n]) => [id, part(n as Figure)])),
+    organic: Object.fromEntries(Object.entries(contents.organic).map(([id, n]) => [id, part(n as Figure)])),
   };
 }
 
 /** A fraction whose strength was measured holds what that says of its mass; never more than there was. */
-function asMeasured({
-  n1,
-  waterG,
-  pct,
-  op,
-  course,
-}: {
-  n1: Figure;
-  waterG: Figure;
-  pct: Figure;
-  op: Op;
-  course: Course;
-}) {
-  const M = molarMassFigure(substanceOf(op.volatile).formula);
+function asMeasured({ n1, other, pct, course }: { n1: Figure; other: Figure; pct: Figure; course: Course }) {
+  const M = molarMassFigure(substanceOf(course.flask.first).formula);
   const m = derive(
     { symbol: 'm', name: 'mass of the fraction', unit: 'g' },
     'n × M + W',
-    { n: n1, M, W: waterG },
+    { n: n1, M, W: other },
     (x) => x.n * x.M + x.W,
   );
   const most = course.flask.n;
@@ -299,8 +319,8 @@ function asMeasured({
     { 'n₀': most, m, w: pct, M },
     (x) => Math.min(x['n₀'], (x.m * x.w) / (100 * x.M)),
   );
-  const W = derive({ symbol: 'W', name: waterG.name, unit: 'g' }, 'm − n × M', { m, n, M }, (x) => x.m - x.n * x.M);
-  return { n1: n, waterG: W };
+  const W = derive({ symbol: 'W', name: other.name, unit: 'g' }, 'm − n × M', { m, n, M }, (x) => x.m - x.n * x.M);
+  return { n1: n, other: W };
 }
 
 function figuresOf({ found, overMl, chargedMl, volume, cutting, flask }: Course): Record<string, Figure> {

@@ -4,7 +4,7 @@ import { massPct, type StillAsked } from '#core/still';
 import { molarMass, type SubstanceId, substanceOf } from '#core/substance';
 import { amountsOf } from '#core/vessel';
 import type { StepView } from '../view.ts';
-import { apparatusOf, flaskOf, WATER_M } from './flask.ts';
+import { apparatusOf, flaskOf } from './flask.ts';
 import type { fields } from './op.ts';
 
 /** The flask as this step finds it, for the model, and how well its strength is known. */
@@ -21,16 +21,16 @@ const LEAST_SD = 0.15;
 
 /** What is known of the flask before anything is read of it. */
 export function advice(view: StepView, op: FieldsOf<typeof fields>): DistilAdvice | null {
-  const flask = flaskOf(view.before, op.volatile, view.facts);
+  const flask = flaskOf(view.before, op, view.facts);
   if (!flask) return null;
-  const { mixture, charge, n, waterG } = flask;
+  const { mixture, charge, n, other, otherM } = flask;
   const { bench } = view.facts;
-  const M = molarMass(substanceOf(op.volatile).formula);
-  const grams = charge.first * M + charge.second * WATER_M;
+  const M = molarMass(substanceOf(flask.first).formula);
+  const grams = charge.first * M + charge.second * otherM;
   const pct = massPct(mixture, charge.first / (charge.first + charge.second));
   // d(100 m ÷ (m + W)) by either.
   const share = pct / 100;
-  const sd = (100 / grams) * Math.hypot((1 - share) * sdOf(n) * M, share * sdOf(waterG));
+  const sd = (100 / grams) * Math.hypot((1 - share) * sdOf(n) * M, share * sdOf(other));
   return {
     volatile: op.volatile,
     finished: view.finished,
@@ -42,7 +42,7 @@ export function advice(view: StepView, op: FieldsOf<typeof fields>): DistilAdvic
       grams,
       pct,
       staying: amountsOf(view.before)
-        .filter(([id, mol]) => id !== op.volatile && mol > 0)
+        .filter(([id, mol]) => id !== flask.first && id !== flask.second && mol > 0)
         .map(([id, mol]) => ({ substanceId: id, grams: mol * molarMass(substanceOf(id).formula) })),
       apparatus: apparatusOf(view.facts),
       airC: bench.tempC,

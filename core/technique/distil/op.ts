@@ -10,6 +10,8 @@ import { where } from '../where.ts';
 export const fields = {
   ...where,
   volatile: substance(),
+  /** The other liquid that boils with it; without it, water. What water there is then goes over with the first of it. */
+  besides: optional(substance()),
   into: one(...vesselNames),
   control: text(40),
   by: optional(one('share', 'pot')),

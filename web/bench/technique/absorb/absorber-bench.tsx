@@ -62,7 +62,7 @@ function AtWork({ run, step, says }: { run: Run; step: StepState; says: AbsorbAd
             <OneReading
               run={run}
               step={step.key}
-              quantity="volume"
+              quantity="dripped"
               label="Acid dripped in so far, mL"
               unit="mL"
               example="4.5"
