@@ -113,6 +113,12 @@ export function desiccantDoses(
   }).sort((a, b) => Number(a.forbidden !== '') - Number(b.forbidden !== '') || a.leftPct - b.leftPct);
 }
 
+/** A salicylate is an ester as well: what is not told of its phenol is as over any ester. */
+function rowOf(agentId: string, liquid: LiquidClass): DryingAgentRow | undefined {
+  const of = (each: LiquidClass) => dryingAgents.find((row) => row.agent === agentId && row.liquid === each);
+  return of(liquid) ?? (liquid === 'phenols and salicylates' ? of('esters') : undefined);
+}
+
 /** What so much of an agent takes up of a liquid’s water, g, and what it leaves, mass %; null where it does not dry it. */
 export function agentOver(
   agentId: string,
@@ -123,7 +129,7 @@ export function agentOver(
   readonly hours: readonly [number, number];
   readonly shows: string;
 } | null {
-  const row = dryingAgents.find((each) => each.agent === agentId && each.liquid === liquid);
+  const row = rowOf(agentId, liquid);
   if (!row?.leavesPct || row.verdict === 'forbidden' || row.verdict === 'useless') return null;
   return { capacity: capacityOf(row), leavesPct: row.leavesPct[1], hours: row.hours ?? [12, 24], shows: row.shows };
 }

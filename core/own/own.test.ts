@@ -5,7 +5,7 @@ import { whereItWent } from '#core/outcome';
 import { planTitle } from '#core/plan';
 import { unwrap } from '#core/problem';
 import { reactionText } from '#core/reaction';
-import { catalogue, routeProblems, stepKinds } from '#core/route';
+import { catalogue, type Route, routeProblems, stepKinds } from '#core/route';
 import { sheetOf } from '#core/sheet';
 import { insertRefused, runState } from '#core/state';
 import { parseLabel } from '#core/stock';
@@ -236,28 +236,40 @@ describe('a batch of one’s own', () => {
 });
 
 describe('a built-in route that is copied', () => {
-  it.each(catalogue.filter(({ id }) => id !== 'iodine-solution').map((route) => [route.id, route] as const))(
-    '%s stays as it is, with its steps and doses, and may be kept',
+  /** What two of a built-in route may do together, in its own apparatus, no copy may. */
+  const meant = (route: Route) => route.steps.some(({ op }) => op.do === 'absorb' && op.drips);
+
+  it.each(catalogue.filter(meant).map((route) => [route.id, route] as const))(
+    '%s is not kept: what meets in it is meant there alone',
     (_, route) => {
-      const mine = { ...route, id: 'own-copy' };
-      const plan = planForRoute(route);
-      const stock = Object.values(plan.bottles).flatMap((id) =>
-        id ? [{ id, ...plan.stock[id]!, archived: false }] : [],
-      );
-      const copy = ownFrom(
-        draft({
-          text: planTitle(plan),
-          bottles: stock.map(({ id }) => id),
-          equations: route.reactions.map(reactionText),
-          mine,
-          shelf: stock,
-        }),
-      );
-      expect(copy.problems).toEqual([]);
-      expect(copy.plan?.route).toEqual(mine);
-      expect(admitRoute(mine)).toEqual({ ok: true, value: true });
+      const kept = admitRoute({ ...route, id: 'own-copy' });
+      expect(kept.ok ? '' : kept.problem.message).toMatch(/two things meet that never may/);
     },
   );
+
+  it.each(
+    catalogue
+      .filter((route) => route.id !== 'iodine-solution' && !meant(route))
+      .map((route) => [route.id, route] as const),
+  )('%s stays as it is, with its steps and doses, and may be kept', (_, route) => {
+    const mine = { ...route, id: 'own-copy' };
+    const plan = planForRoute(route);
+    const stock = Object.values(plan.bottles).flatMap((id) =>
+      id ? [{ id, ...plan.stock[id]!, archived: false }] : [],
+    );
+    const copy = ownFrom(
+      draft({
+        text: planTitle(plan),
+        bottles: stock.map(({ id }) => id),
+        equations: route.reactions.map(reactionText),
+        mine,
+        shelf: stock,
+      }),
+    );
+    expect(copy.problems).toEqual([]);
+    expect(copy.plan?.route).toEqual(mine);
+    expect(admitRoute(mine)).toEqual({ ok: true, value: true });
+  });
 });
 
 describe('any batch of one’s own', () => {

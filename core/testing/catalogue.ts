@@ -5,7 +5,12 @@ import { substanceById } from '#core/substance';
 import { BenchDefaults } from '#core/vessel';
 
 /** Mass % of what is sold otherwise than at 30 %. */
-const SOLD: Readonly<Record<string, number>> = { 'hydrogen-peroxide': 11.9, 'formic-acid': 85 };
+const SOLD: Readonly<Record<string, number>> = {
+  'hydrogen-peroxide': 11.9,
+  'formic-acid': 85,
+  'acetic-acid': 80,
+  ethanol: 96,
+};
 
 /** A bottle for every role of a route: what it accepts first, as strong as it is sold. */
 export function shelfForRoute(route: Route): readonly ShelfBottle[] {

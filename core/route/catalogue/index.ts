@@ -12,6 +12,8 @@ import { sodiumHydroxideByCell } from './cell-sodium-hydroxide.ts';
 import { constantBoilingAcid } from './constant-boiling-acid.ts';
 import { copperCarbonate } from './copper-carbonate.ts';
 import { driedEthanol } from './dried-ethanol.ts';
+import { ethylAcetate } from './ethyl-acetate.ts';
+import { ethylSalicylate } from './ethyl-salicylate.ts';
 import { ferricAlum } from './ferric-alum.ts';
 import { ammoniaByGas, hydrochloricByGas } from './gas-into-water.ts';
 import { hypochloriteByChlorine, hypochloriteCrystals } from './hypochlorite.ts';
@@ -52,6 +54,8 @@ export const catalogue: readonly Route[] = [
   hypochloriteCrystals,
   iodine,
   isoamylFormate,
+  ethylAcetate,
+  ethylSalicylate,
   potassiumNitrate,
   sodiumNitrate,
   ferricAlum,

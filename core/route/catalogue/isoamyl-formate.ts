@@ -1,11 +1,12 @@
 import type { Route } from '../route.ts';
-import { plainWater } from './common-roles.ts';
-import { isoamylFormateControls } from './isoamyl-formate-controls.ts';
+import { excessOf, keptWarm, washedAndDried } from './ester-controls.ts';
+import { coolFirst, dryOverSalt, neutralise, partAndWash, workUpRoles } from './ester-steps.ts';
 import { neutralised } from './neutralised.ts';
 import { step } from './step.ts';
 import { bottleAndLabel } from './still-steps.ts';
 
-const takesAcid = neutralised.map(({ id }) => id);
+const takenUp = neutralised('formic');
+const takesAcid = takenUp.map(({ id }) => id);
 
 /** An ester out of 85 % formic acid in excess, kept warm, washed cold and dried. */
 export const isoamylFormate: Route = {
@@ -54,47 +55,29 @@ export const isoamylFormate: Route = {
         ],
       },
     },
-    plainWater({ by: 'per-gram', role: 'acid', control: 'first-water' }, 'Ice-cold.'),
-    {
-      id: 'base',
-      name: 'carbonate',
-      accepts: [
-        'potassium-carbonate',
-        'potassium-hydrogencarbonate',
-        'sodium-hydrogencarbonate',
-        'sodium-carbonate',
-        'sodium-carbonate-decahydrate',
-        'sodium-carbonate-monohydrate',
-      ],
-      refuses: [{ substanceId: 'sodium-hydroxide', why: 'Lye splits a formate within the minute.' }],
-      tolerates:
-        'Potassium formate stays dissolved in next to no water; sodium formate needs as much again as its own weight.',
-      measure: 'mass',
-      dose: { by: 'contents', reactions: takesAcid, excessControl: 'base-excess' },
-    },
-    {
-      ...plainWater({ by: 'per-gram', role: 'alcohol', control: 'brine' }, 'Ice-cold.'),
-      id: 'brine-water',
-      name: 'water for the brine',
-    },
-    {
-      id: 'salt',
-      name: 'table salt',
-      accepts: ['sodium-chloride'],
-      refuses: [],
-      tolerates: 'Any.',
-      measure: 'mass',
-      dose: { by: 'per-gram', role: 'brine-water', control: 'brine-strength' },
-    },
-    {
-      id: 'agent',
-      name: 'drying salt',
-      accepts: ['magnesium-sulfate', 'sodium-sulfate', 'calcium-chloride'],
-      refuses: [],
-      tolerates: 'Dried in the oven just before. Calcium chloride binds alcohol too.',
-      measure: 'mass',
-      dose: { by: 'to-dry', spare: 'spare' },
-    },
+    ...workUpRoles({
+      waterPer: 'acid',
+      brinePer: 'alcohol',
+      base: {
+        accepts: [
+          'potassium-carbonate',
+          'potassium-hydrogencarbonate',
+          'sodium-hydrogencarbonate',
+          'sodium-carbonate',
+          'sodium-carbonate-decahydrate',
+          'sodium-carbonate-monohydrate',
+        ],
+        refuses: [{ substanceId: 'sodium-hydroxide', why: 'Lye splits a formate within the minute.' }],
+        tolerates:
+          'Potassium formate stays dissolved in next to no water; sodium formate needs as much again as its own weight.',
+        reactions: takesAcid,
+      },
+      agent: {
+        accepts: ['magnesium-sulfate', 'sodium-sulfate', 'calcium-chloride'],
+        refuses: [],
+        tolerates: 'Dried in the oven just before. Calcium chloride binds alcohol too.',
+      },
+    }),
   ],
   reactions: [
     {
@@ -108,9 +91,16 @@ export const isoamylFormate: Route = {
         { substanceId: 'water', n: 1 },
       ],
     },
-    ...neutralised,
+    ...takenUp,
   ],
-  controls: isoamylFormateControls,
+  controls: [
+    excessOf({
+      name: 'formic acid in excess',
+      note: 'More acid, more ester; each gram of it is neutralised afterwards, with its gas.',
+    }),
+    ...keptWarm({}),
+    ...washedAndDried(),
+  ],
   handling: null,
   foamShare: 0.4,
   drying: null,
@@ -183,103 +173,10 @@ export const isoamylFormate: Route = {
       handsOnMin: 15,
       waitH: [1, 6],
     }),
-    step({
-      id: 'water',
-      title: 'Cool in ice, then {water.volume} of ice-cold water',
-      act: 'Into ice until it is below 10 °C. Then {water.volume} of ice-cold water, swirl.',
-      until: 'Below 10 °C.',
-      expect: 'Two layers begin.',
-      trouble: 'Still warm: wait. Warm, it foams over and base splits the ester.',
-      why: 'Cold, the carbonate foams gently and the ester is not split.',
-      skipCosts: 'Foam on the bench.',
-      op: { do: 'add', role: 'water' },
-    }),
-    step({
-      id: 'base',
-      title: 'Neutralise, open: {base.mass} of {base.name} in portions',
-      act: 'Portion by portion into the open jar or funnel, stopper off, swirling until each is quiet. Paper in the water layer. Only when a swirl brings no bubble may it be stoppered, and then vented after each turn.',
-      until: 'Paper in the water layer at pH 7 to 8, quiet when swirled.',
-      expect: 'Much gas; it stays cold.',
-      trouble: 'Grains that stay: a little more cold water. Foam: wait.',
-      why: 'Acid left turns the ester back as it stands.',
-      skipCosts: 'A sharp smell, and an ester that spoils.',
-      op: { do: 'add', role: 'base', reacts: takesAcid },
-      adding: {
-        halfLifeMin: 1,
-        foamPerGas: 0.3,
-        endpoint: 'paper in the water layer at pH 7 to 8, quiet when swirled',
-        pH: { at: 7.5, goes: 'up' },
-        overshoot: 'In excess it splits a formate within hours: part it at once.',
-      },
-      where: 'ventilated',
-      cautions: ['foam', 'flammable'],
-      ceilingC: 15,
-      handsOnMin: 20,
-    }),
-    step({
-      id: 'part',
-      title: 'Let it part, run the water off below',
-      act: 'A few minutes; the ester is above. Run the water off into a jar, slowly at the end. Throw nothing away before it is weighed.',
-      until: 'The line between stands in the tap.',
-      expect: '[{layer.volume} above; the water takes {layer.lost} of ester along.]',
-      trouble: 'No line: a spoon of salt. A drop of water into either layer tells which is which.',
-      why: 'Salt and acid leave with the water.',
-      skipCosts: 'Everything in one jar.',
-      op: { do: 'separate', liquid: 'isoamyl-formate' },
-      handsOnMin: 10,
-    }),
-    step({
-      id: 'brine-water',
-      title: 'Wash: {brine-water.volume} of ice-cold water …',
-      act: 'Onto the ester.',
-      expect: 'Two layers.',
-      why: 'The last acid and some alcohol go with it.',
-      skipCosts: 'A sharp smell.',
-      op: { do: 'add', role: 'brine-water' },
-    }),
-    step({
-      id: 'salt',
-      title: '… with {salt.mass} of salt in it',
-      act: 'Dissolve {salt.mass} in the water first, cold. Shake for half a minute, vent.',
-      expect: 'A sharp line.',
-      why: 'Salt dries the ester and keeps it out of the water.',
-      skipCosts: 'Ester in the drain, water in the ester.',
-      op: { do: 'add', role: 'salt' },
-    }),
-    step({
-      id: 'part-brine',
-      title: 'Run the brine off',
-      act: 'At once: left standing, water splits a formate.',
-      until: 'The line between stands in the tap.',
-      expect: '[{layer.mass} of ester above.]',
-      why: 'What is run off need not be dried.',
-      skipCosts: 'More drying salt, less ester.',
-      op: { do: 'separate', liquid: 'isoamyl-formate' },
-    }),
-    step({
-      id: 'agent',
-      title: 'Onto {agent.mass} of {agent.name}',
-      act: 'Swirl with {agent.mass} until it is clear and some of the salt runs loose.',
-      until: 'Haze gone, some grains loose. Clear does not mean dry: it means no drops.',
-      expect: 'Clumps at first.',
-      why: 'Water splits it in the bottle.',
-      skipCosts: 'A bottle that turns sharp.',
-      op: { do: 'add', role: 'agent' },
-    }),
-    step({
-      id: 'dry',
-      title: 'Half an hour, then filter into a weighed jar',
-      act: 'Stopper, half an hour, swirl now and then; through cotton into a weighed jar.',
-      until: 'Clear as glass.',
-      expect: '[{dried.water} of water stay in the salt; about {product.all}.]',
-      why: 'The salt holds the water.',
-      skipCosts: 'Wet ester.',
-      op: { do: 'dry-over', role: 'agent', liquid: 'isoamyl-formate', into: 'jar' },
-      timer: { name: 'drying', minutes: 30 },
-      leave: { alone: true, lookEveryMin: 60, reason: 'stoppered and cool' },
-      cautions: ['flammable'],
-      waitH: [0.5, 1],
-    }),
+    coolFirst(),
+    neutralise(takesAcid, { overshoot: 'In excess it splits a formate within hours: part it at once.' }),
+    ...partAndWash('isoamyl-formate', { side: 'above' }),
+    ...dryOverSalt('isoamyl-formate', 'jar'),
     bottleAndLabel({
       title: 'Bottle, label: not for food',
       act: 'Into glass: {made.name}, about {product.pct}, {product.volume}, date, burns, not for food. The rest is alcohol.',

@@ -71,7 +71,9 @@ describe('chlorine led into lye', () => {
     // 15 g of 18 % are 0.0741 mol in 13.8 mL.
     expect(acid).toBeCloseTo(0.0741 * (1 - 5 / 13.79), 3);
     expect(made(run)).toBeCloseTo(0.85 * 0.0741 * (5 / 13.79) * (1 / 1.0255), 3);
-    expect(gasRun(read('gas', 'dripped', 0, 'mL'), ...done('gas')).sheet.figures['absorbed.gained']?.value ?? 0).toBe(0);
+    expect(gasRun(read('gas', 'dripped', 0, 'mL'), ...done('gas')).sheet.figures['absorbed.gained']?.value ?? 0).toBe(
+      0,
+    );
   });
 
   it('tells before, in, past and spent by the balance, and by the paper before it', () => {

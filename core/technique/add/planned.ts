@@ -71,6 +71,9 @@ export function plannedMass(dosing: Dosing, roleId: string): Figure {
   }
 }
 
+/** For drops that cling, whatever is dissolved: so much for each g of the liquid, at least. */
+const DROPS = given({ symbol: 'd', name: 'for drops that cling', unit: 'g/g' }, 0.02, 'practice');
+
 /** g of a drying agent for the water of the liquid that stands in the vessel, down to what the agent leaves. */
 function agentToDry({ facts, standing, place }: Dosing, roleId: string, spareControl: string): Figure {
   const naming = { symbol: 'm', name: `${roleOf(facts, roleId).name} to take`, unit: 'g' };
@@ -92,9 +95,9 @@ function agentToDry({ facts, standing, place }: Dosing, roleId: string, spareCon
   const M = molarMassFigure(substanceOf(id).formula);
   return derive(
     naming,
-    'max(0; W − r × n × M ÷ 100) × (100 + set) ÷ (k × w)',
-    { W: contents.waterG, r, n, M, set: controlFigure(facts, spareControl), k, w: content.w },
-    (x) => (Math.max(0, x.W - (x.r * x.n * x.M) / 100) * (100 + x.set)) / (x.k * x.w),
+    'max(max(0; W − r × n × M ÷ 100) × (100 + set) ÷ (k × w); d × n × M)',
+    { W: contents.waterG, r, n, M, set: controlFigure(facts, spareControl), k, w: content.w, d: DROPS },
+    (x) => Math.max((Math.max(0, x.W - (x.r * x.n * x.M) / 100) * (100 + x.set)) / (x.k * x.w), x.d * x.n * x.M),
   );
 }
 

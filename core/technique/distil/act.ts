@@ -4,7 +4,18 @@ import { fail, ok, type Result } from '#core/problem';
 import type { FieldsOf } from '#core/shape';
 import { admitCharge, chargeMl, holdsCold } from '#core/still';
 import { molarMassFigure, type SubstanceId, substanceOf } from '#core/substance';
-import { amountOf, at, type Contents, emptyContents, holding, ledOff, poured, total, withAmount } from '#core/vessel';
+import {
+  amountOf,
+  at,
+  type Contents,
+  emptyContents,
+  holding,
+  ledOff,
+  poured,
+  total,
+  type VesselName,
+  withAmount,
+} from '#core/vessel';
 import { type At, controlFigure } from '../facts.ts';
 import { liquidFigures } from '../liquid.ts';
 import { begin, type Doing, type Outcome, type Standing } from '../outcome.ts';
@@ -48,6 +59,7 @@ interface Course {
   readonly flask: Flask;
   readonly step: At;
   readonly first: boolean;
+  readonly place: VesselName;
   readonly cutting: Cutting;
   readonly end: End;
   readonly found: CutFound;
@@ -78,7 +90,10 @@ function courseOf(standing: Standing, op: Op, { flask, step }: { flask: Flask; s
     apparatus: apparatusOf(facts),
     airC: facts.bench.tempC,
   };
-  const overMl = standing.figures['still.over']?.value ?? 0;
+  const place = placeOf(op);
+  // What went over from another flask is no part of this charge.
+  const over = standing.figures['still.over'];
+  const overMl = over?.name === overFrom(place) ? over.value : 0;
   const chargedMl = chargeMl(mixture, charge) + overMl;
   const set = controlFigure(facts, op.control).value;
   const planned: End = op.by === 'pot' ? { potC: set } : { ml: Math.max(0, (set / 100) * chargedMl - overMl) };
@@ -99,7 +114,8 @@ function courseOf(standing: Standing, op: Op, { flask, step }: { flask: Flask; s
   return {
     flask,
     step,
-    first: standing.vessels.condenser === undefined,
+    first: overMl === 0,
+    place,
     cutting,
     end,
     found,
@@ -323,7 +339,9 @@ function asMeasured({ n1, other, pct, course }: { n1: Figure; other: Figure; pct
   return { n1: n, other: W };
 }
 
-function figuresOf({ found, overMl, chargedMl, volume, cutting, flask }: Course): Record<string, Figure> {
+const overFrom = (place: VesselName): string => `gone over from the ${place}, in all`;
+
+function figuresOf({ found, overMl, chargedMl, volume, cutting, flask, place }: Course): Record<string, Figure> {
   const celsius = (name: string, value: number) =>
     given(
       { symbol: 'T', name, unit: '°C' },
@@ -338,7 +356,7 @@ function figuresOf({ found, overMl, chargedMl, volume, cutting, flask }: Course)
     'distil.pot': celsius('temperature of the flask at the change', found.potC),
     'distil.from': celsius('head temperature at the first drop', found.fromHeadC),
     'distil.minutes': plain('time it takes to go over', 'min', found.caught.minutes),
-    'still.over': aboutMl('gone over, in all', overMl + found.ml),
+    'still.over': aboutMl(overFrom(place), overMl + found.ml),
     'still.charge': aboutMl('charged', chargedMl),
     'still.left': aboutMl('left in the flask', Math.max(0, chargeMl(cutting.mixture, flask.charge) - found.ml)),
   };

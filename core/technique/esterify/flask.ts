@@ -1,3 +1,4 @@
+import { agentOver, liquidClassOf } from '#core/dry';
 import {
   type Charge,
   constantAt,
@@ -52,12 +53,24 @@ export function flaskOf(contents: Contents, reaction: Reaction): Flask | undefin
       alcohol: nAlcohol,
       water: contents.waterG.value / WATER_M,
       ester: amounts.get(ester) ?? 0,
-      // Sulfuric acid holds a mol of water.
-      taken: amounts.get('sulfuric-acid') ?? 0,
+      // Sulfuric acid holds a mol of water, a drying salt in the flask what it takes out of the alcohol.
+      taken: (amounts.get('sulfuric-acid') ?? 0) + heldBySalts(grams, alcohol),
     },
     litres: litresOf([...grams, ['water', contents.waterG.value]]),
   };
 }
+
+/** mol of water that drying salts in the flask hold, by what they take out of such an alcohol. */
+function heldBySalts(grams: readonly (readonly [SubstanceId, number])[], alcohol: SubstanceId): number {
+  const liquid = liquidClassOf(alcohol);
+  return grams.reduce((sum, [id, g]) => {
+    const over = liquid && DRIERS.has(id) ? agentOver(id, liquid) : undefined;
+    return sum + (over ? (g * over.capacity) / WATER_M : 0);
+  }, 0);
+}
+
+/** Salts that are not spent on an acid. */
+const DRIERS: ReadonlySet<string> = new Set(['magnesium-sulfate', 'calcium-sulfate']);
 
 /** How far it comes, mol of ester formed: at its end, and after so many hours; null where what makes it run is not known. */
 export function formedIn(flask: Flask, tempC: number, hours: number) {

@@ -1,17 +1,21 @@
-import type { Route } from '../route.ts';
+import type { Control } from '#core/technique';
 
-/** What can be set at making isoamyl formate. */
-export const isoamylFormateControls: Route['controls'] = [
-  {
-    id: 'acid-excess',
-    name: 'formic acid in excess',
-    unit: '%',
-    min: 0,
-    max: 400,
-    step: 10,
-    start: 80,
-    note: 'More acid, more ester; each gram of it is neutralised afterwards, with its gas.',
-  },
+// Controls that every ester has: how it is kept, and how it is washed and dried. A route says only what is different for it.
+
+type Over = Partial<Control>;
+
+export const excessOf = (over: Pick<Control, 'name' | 'note'> & Over): Control => ({
+  id: 'acid-excess',
+  unit: '%',
+  min: 0,
+  max: 400,
+  step: 10,
+  start: 80,
+  ...over,
+});
+
+/** How warm, and how long. */
+export const keptWarm = (temp: Over, hours: Over = {}): readonly Control[] => [
   {
     id: 'temp',
     name: 'kept at',
@@ -21,6 +25,7 @@ export const isoamylFormateControls: Route['controls'] = [
     step: 1,
     start: 60,
     note: 'Ten degrees warmer is about twice as fast; above 90 °C it boils.',
+    ...temp,
   },
   {
     id: 'hours',
@@ -31,7 +36,14 @@ export const isoamylFormateControls: Route['controls'] = [
     step: 0.25,
     start: 3,
     note: 'At its end more hours bring nothing.',
+    ...hours,
   },
+];
+
+/** Neutralised in little water, washed with brine, dried over a salt. */
+export const washedAndDried = (
+  over: { readonly firstWater?: Over; readonly brine?: Over; readonly strength?: Over; readonly spare?: Over } = {},
+): readonly Control[] => [
   {
     id: 'first-water',
     name: 'water before the carbonate',
@@ -41,6 +53,7 @@ export const isoamylFormateControls: Route['controls'] = [
     step: 10,
     start: 80,
     note: 'As little as keeps the salt dissolved: water takes ester along, and splits it.',
+    ...over.firstWater,
   },
   {
     id: 'base-excess',
@@ -61,6 +74,7 @@ export const isoamylFormateControls: Route['controls'] = [
     step: 5,
     start: 40,
     note: 'Cold and brief.',
+    ...over.brine,
   },
   {
     id: 'brine-strength',
@@ -71,6 +85,7 @@ export const isoamylFormateControls: Route['controls'] = [
     step: 1,
     start: 30,
     note: 'Salt keeps the ester out of the water and opens the gap between the layers.',
+    ...over.strength,
   },
   {
     id: 'spare',
@@ -81,5 +96,6 @@ export const isoamylFormateControls: Route['controls'] = [
     step: 10,
     start: 100,
     note: 'Some grains must stay loose. Each gram keeps 0.7 g of ester.',
+    ...over.spare,
   },
 ];
