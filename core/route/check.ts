@@ -3,7 +3,7 @@ import { type References, referencesOf, techniques } from '#core/technique';
 import type { Route } from './route.ts';
 
 /** Quantities that sentences may name whatever the steps are. */
-const ALWAYS = ['bench.temp', 'vessel', 'dry.ceiling', 'made.name', 'heat.rise', 'gas.volume'];
+const ALWAYS = ['bench.temp', 'vessel', 'dry.ceiling', 'made.name', 'heat.rise', 'heat.ice', 'gas.volume'];
 const TEXTS = ['title', 'act', 'until', 'expect', 'trouble', 'why', 'skipCosts'] as const;
 
 /** What is wrong with a route, one sentence each; empty for a sound one. Asked of the catalogue by tests, of a plan at the door. */

@@ -13,9 +13,11 @@ import { foamOf } from './foam.ts';
 import { gasOf, gasTotals } from './gas.ts';
 import { gaugesOf } from './gauge.ts';
 import { type GoneThrough, goThrough } from './gone-through.ts';
+import { iceByStep } from './ice.ts';
 import { nowOf } from './now.ts';
 import { namesOf, shownOf } from './quantities.ts';
 import { rowOf } from './row.ts';
+import type { Names } from './sentence.ts';
 import type { Made, Sheet } from './sheet.ts';
 import { furthestOf, theoryOf } from './theory.ts';
 import { suits, vesselJudge } from './vessel-judge.ts';
@@ -113,13 +115,19 @@ function made({ facts, entries, planned: walk, done }: GoneThrough): Sheet {
     hours,
     byProducts: route.byProducts,
     names: namesOf(facts, walk, { gases, vessel, worst }),
-    stepNames: Object.fromEntries(
-      [...walk.outcomes].flatMap(([key, { figures: own }]) =>
-        Object.keys(own).length === 0 ? [] : [[key, shownOf(own)] as const],
-      ),
-    ),
+    stepNames: stepNamesOf(facts, walk),
     about: [product, solution?.strength].some((figure) => figure && isAbout(figure)),
   };
+}
+
+/** What the sentences of each step name: its own figures, and the ice that it wants. */
+function stepNamesOf(facts: PlanFacts, { outcomes, heats }: Walk): Record<string, Names> {
+  const ice = iceByStep(facts, heats);
+  const entries = [...outcomes].flatMap(([key, { figures }]) => {
+    const own = { ...shownOf(figures), ...ice.get(key) };
+    return Object.keys(own).length === 0 ? [] : [[key, own] as const];
+  });
+  return Object.fromEntries(entries);
 }
 
 /** What is distilled stands in the still’s own flask: a sphere, drawn as wide as it is high. */

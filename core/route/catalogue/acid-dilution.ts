@@ -69,7 +69,8 @@ export const acidDilution: Route = {
       title: 'Pour in {acid.volume} of acid',
       act: 'Measure {acid.volume} ({acid.mass}) of {acid.name}. Pour it into the water in a thin stream, stirring.',
       until: 'All of it is in and the cylinder is rinsed into the vessel.',
-      expect: 'It warms by about {heat.rise} at most; schlieren that vanish on stirring.',
+      expect:
+        'It warms by about {heat.rise} at most; schlieren that vanish on stirring.[ {heat.ice} of ice in place of water keep it under its ceiling.]',
       trouble: 'Fume or spitting: stop, let it cool, pour more slowly.',
       why: 'The amount of acid fixes how much solution of the wanted strength there can be.',
       skipCosts: 'Without it there is no solution.',

@@ -22,6 +22,8 @@ import { iodineSolution } from './iodine-solution.ts';
 import { isoamylFormate } from './isoamyl-formate.ts';
 import { nitricAcid } from './nitric-acid.ts';
 import { potassiumHydroxide } from './potassium-hydroxide.ts';
+import { potassiumIodate } from './potassium-iodate.ts';
+import { potassiumMetaperiodate } from './potassium-metaperiodate.ts';
 import { potassiumNitrate } from './potassium-nitrate.ts';
 import { recoveredAcetone, recoveredIsopropanol } from './recovered-solvent.ts';
 import { recrystallisations } from './recrystallise.ts';
@@ -56,6 +58,8 @@ export const catalogue: readonly Route[] = [
   isoamylFormate,
   ethylAcetate,
   ethylSalicylate,
+  potassiumIodate,
+  potassiumMetaperiodate,
   potassiumNitrate,
   sodiumNitrate,
   ferricAlum,

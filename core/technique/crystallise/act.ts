@@ -1,8 +1,8 @@
-import { coldFigure, crystallise, solubilityRange } from '#core/dish';
-import { derive, type Figure } from '#core/figure';
+import { coldFigure, crystallise, solubilityOf, solubilityRange } from '#core/dish';
+import { derive, type Figure, given } from '#core/figure';
 import { ok, type Result } from '#core/problem';
 import type { FieldsOf } from '#core/shape';
-import { molarMassFigure, type Substance, substanceOf } from '#core/substance';
+import { molarMass, molarMassFigure, type Substance, type SubstanceId, substanceOf } from '#core/substance';
 import { formatPlain } from '#core/units';
 import {
   at,
@@ -45,10 +45,34 @@ export function act(standing: Standing, op: FieldsOf<typeof fields>, step: At): 
     'crystals.mass': crystals,
     'crystals.temp': cold,
     ...(solubility && { 'crystals.solubility': solubility }),
+    ...fallsBesides(rested, species.id, { coldC: cold.value, facts }),
     'liquor.volume': aboutMl('mother liquor', liquidVolume(rested, facts.tables)),
   };
   return ok(doing);
 }
+
+/** Other salts of which the liquor holds more than cold water does, each by itself: at least so much may fall with it. */
+function fallsBesides(
+  rested: Contents,
+  own: SubstanceId,
+  { coldC, facts }: { readonly coldC: number; readonly facts: At['facts'] },
+): Record<string, Figure> {
+  const W = rested.waterG.value;
+  const over = entriesOf(rested.aqueous).flatMap(([id, n]) => {
+    const range = id === own ? undefined : solubilityRange(substanceOf(id), facts.tables);
+    if (!range || coldC < range[0] || coldC > range[1]) return [];
+    const holds = solubilityOf(substanceOf(id), coldC, facts.tables);
+    const grams = n.value * molarMass(substanceOf(id).formula);
+    return holds.ok ? [Math.max(0, grams - (holds.value.gPer100gWater * W) / 100)] : [];
+  });
+  const all = over.reduce((sum, each) => sum + each, 0);
+  if (!(all > ODD_G)) return {};
+  const naming = { symbol: 'm', name: 'other salts that may fall with it', unit: 'g' };
+  return { 'crystals.besides': given(naming, all, 'each by its own solubility in water') };
+}
+
+/** Less than this is no layer of another salt. */
+const ODD_G = 0.05;
 
 /** Where nothing says how much its liquor holds, all of it is the most that can come. */
 function allOfIt(
