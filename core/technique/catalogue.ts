@@ -11,6 +11,7 @@ import { dryUp } from './dry-up/index.ts';
 import { electrolyse } from './electrolyse/index.ts';
 import { esterify } from './esterify/index.ts';
 import { evaporate } from './evaporate/index.ts';
+import { fall } from './fall/index.ts';
 import { filter } from './filter/index.ts';
 import { fuse } from './fuse/index.ts';
 import { hold } from './hold/index.ts';
@@ -48,6 +49,7 @@ export const techniques = {
   distil: distilOver,
   'dry-over': dryOver,
   electrolyse,
+  fall,
   oxidise,
   sublime: sublimeOver,
   esterify,

@@ -33,6 +33,7 @@ const PATHS: Readonly<Record<TechniqueName, readonly string[]>> = {
     'M12 7h8M28 7h8M32 3v8',
     'M36 28v-2M37 33v-2',
   ],
+  fall: ['M12 8v28q0 4 4 4h16q4 0 4-4V8', 'M12 16h24', 'M24 20v10M20 27l4 4 4-4', 'M15 36h18'],
   oxidise: ['M18 8h12v12l9 17q1 3-3 3H12q-4 0-3-3l9-17z', 'M13 31h22', 'M20 26v-5M24 26v-3M28 26v-5'],
   sublime: [DISH, 'M14 34l5-6 5 5 4-6 6 7', 'M8 10h32', 'M14 10v4M20 10v6M26 10v4M32 10v6'],
   esterify: ['M14 44h20', 'M18 40a10 10 0 1 1 12 0z', 'M22 22V4h4v18', 'M17 32h14', 'M29 8h6v10h-6'],

@@ -16,6 +16,7 @@ import { ethylAcetate } from './ethyl-acetate.ts';
 import { ethylSalicylate } from './ethyl-salicylate.ts';
 import { ferricAlum } from './ferric-alum.ts';
 import { ammoniaByGas, hydrochloricByGas } from './gas-into-water.ts';
+import { hydroxylammoniumHydrogensulfate } from './hydroxylammonium-hydrogensulfate.ts';
 import { hypochloriteByChlorine, hypochloriteCrystals } from './hypochlorite.ts';
 import { iodine } from './iodine.ts';
 import { iodineSolution } from './iodine-solution.ts';
@@ -54,6 +55,7 @@ export const catalogue: readonly Route[] = [
   bromineWater,
   hypochloriteByChlorine,
   hypochloriteCrystals,
+  hydroxylammoniumHydrogensulfate,
   iodine,
   isoamylFormate,
   ethylAcetate,

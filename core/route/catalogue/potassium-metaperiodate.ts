@@ -164,7 +164,7 @@ export const potassiumMetaperiodate: Route = {
   handling: { lossPct: 12, sdPct: 5, holdG: 0.2 },
   foamShare: 0.3,
   drying: {
-    ceilingC: 40,
+    ceilingC: 100,
     short: 'oxidiser, loses oxygen hot',
     why: 'warm it needs no more; paper and dust burn with it',
   },

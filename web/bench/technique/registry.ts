@@ -13,6 +13,7 @@ import { dryUpView } from './dry-up/index.ts';
 import { electrolyseView } from './electrolyse/index.ts';
 import { esterifyView } from './esterify/index.ts';
 import { evaporateView } from './evaporate/index.ts';
+import { fallView } from './fall/index.ts';
 import { filterView } from './filter/index.ts';
 import { fuseView } from './fuse/index.ts';
 import { holdView } from './hold/index.ts';
@@ -51,6 +52,7 @@ const views: { readonly [N in TechniqueName]: TechniqueView<N> } = {
   distil: distilView,
   'dry-over': dryOverView,
   electrolyse: electrolyseView,
+  fall: fallView,
   oxidise: oxidiseView,
   sublime: sublimeView,
   esterify: esterifyView,

@@ -167,6 +167,22 @@ export const organics = {
     hazards: ['iamoac'], limits: none, ceiling: none,
     keeping: none, electrons: none, law: none,
   },
+  'sodium-hydroxylamine-disulfonate': {
+    name: 'sodium hydroxylamine disulfonate', formula: 'HON(SO3Na)2', form: 'solid', names: none, onShelf: false,
+    water: 'soluble', tint: 'white', grain: 'crystals', classes: none,
+    ions: none, acidBase: none,
+    formation: none, density: none, solubility: none, sparing: none,
+    hazards: none, limits: none, ceiling: none,
+    keeping: none, electrons: none, law: none,
+  },
+  'potassium-hydroxylamine-disulfonate': {
+    name: 'potassium hydroxylamine disulfonate', formula: 'HON(SO3K)2', form: 'solid', names: none, onShelf: false,
+    water: 'soluble', tint: 'white', grain: 'fine', classes: none,
+    ions: none, acidBase: none,
+    formation: none, density: none, solubility: none, sparing: none,
+    hazards: none, limits: none, ceiling: none,
+    keeping: none, electrons: none, law: none,
+  },
   'hydroxylammonium-hydrogensulfate': {
     name: 'hydroxylammonium hydrogensulfate', formula: 'NH3OHHSO4', form: 'solid', names: none,
     water: 'soluble', tint: 'white', grain: 'crystals', classes: ['sulfate', 'acidic_salt', 'acid_strong'],
