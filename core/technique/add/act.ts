@@ -76,7 +76,8 @@ function put(
       { substance: content.substance, fromPct: content.w.value, amount: added.amount },
       added.contents,
     );
-  letDissolve(doing, facts, place, facts.bench.tempC);
+  // Nothing that goes in dissolves nothing.
+  if (mass.value > 0) letDissolve(doing, facts, place, facts.bench.tempC);
   return added;
 }
 

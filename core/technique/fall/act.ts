@@ -27,7 +27,7 @@ export function act(standing: Standing, op: Op, step: At): Result<Outcome> {
   const n = phase && before[phase][op.substanceId];
   if (!phase || !n) return ok(doing);
   const down =
-    weighed(step, op, n) ?? bySolubility(doing, op, { step, n, W: before.waterG }) ?? byShare(doing, op, step, n);
+    weighed(step, op, n) ?? bySolubility(doing, op, { step, n, W: before.waterG }) ?? byShare(doing, op, { step, n });
   const M = molarMassFigure(substanceOf(op.substanceId).formula);
   doing.figures = {
     'fallen.mass': derive(
@@ -100,7 +100,7 @@ function bySolubility(
 }
 
 /** By what usually falls; nothing where neither is said. */
-function byShare(doing: Doing, op: Op, step: At, n: Figure): Figure {
+function byShare(doing: Doing, op: Op, { step, n }: { readonly step: At; readonly n: Figure }): Figure {
   if (!op.share) return given(naming(op), 0, 'nothing says how much falls');
   const { name } = substanceOf(op.substanceId);
   doing.notKnown.push({
