@@ -90,6 +90,8 @@ export const feedChangeBody = fields({
   speed: optional(number({ min: 1, max: 600 })),
   running: optional(flag()),
   watts: optional(number({ min: 0, max: 5000 })),
+  /** mL of reagent that are let into a generator in a minute; 0 shuts its tap. */
+  mlPerMin: optional(number({ min: 0, max: 100 })),
   /** The next receiver is under the spout. */
   switch: optional(flag()),
   /** Set at the supply of a cell: V and A at most; 0 switches it off. */

@@ -10,4 +10,5 @@ export {
   takenByHydroxide,
 } from './absorb.ts';
 export { type Dripped, dripOf } from './drip.ts';
+export { beginGas, type GasSetup, type GasState, gainedBy, letGas, lyeLeftPct } from './running.ts';
 export { type Absorbed, heatIntoWater, heldByWater } from './taken.ts';

@@ -4,4 +4,15 @@ export { type Charge, formedAtEnd } from './equilibrium.ts';
 export { type EsterAnswer, type EsterInput, type ExcessChoice, ester, esterShape } from './ester.ts';
 export { litresOf } from './litres.ts';
 export { asPair, constantAt, type EsterPair, esterById, esterOf, halfInWashH } from './pairs.ts';
-export { type CoursePoint, courseOf, formedAfter, HOURS_FACTOR, hoursTo, strongOf, usualCatalyst } from './rate.ts';
+export {
+  type CoursePoint,
+  courseOf,
+  formedAfter,
+  HOURS_FACTOR,
+  hoursTo,
+  type Mixture,
+  paceOf,
+  strongOf,
+  usualCatalyst,
+} from './rate.ts';
+export { beginReflux, letReflux, type RefluxSetup, type RefluxState, refluxEnd } from './reflux.ts';

@@ -43,18 +43,30 @@ export type CoursePoint = readonly [hours: number, formed: number];
  * Water taken away on the way is not followed: the course is that of the flask as it stands.
  */
 export function courseOf(mixture: Mixture, { K, end, tempC }: { K: number; end: number; tempC: number }) {
+  const perHour = end > 0 ? paceOf(mixture, { K, tempC }) : null;
+  return perHour && stretched(perHour, end);
+}
+
+/** mol of ester an hour once so much of it is formed; null where nothing makes it run, or nothing is known of the pair. */
+export function paceOf(
+  mixture: Mixture,
+  { K, tempC }: { K: number; tempC: number },
+): ((formed: number) => number) | null {
   const acid = esterAcids.find((row) => row.acid === mixture.acidId);
   const alcohol = esterAlcohols.find((row) => row.alcohol === mixture.alcoholId);
   const { charge, litres, strong } = mixture;
-  if (!acid || !alcohol || !(litres > 0) || !(end > 0)) return null;
+  if (!acid || !alcohol || !(litres > 0)) return null;
   const itself = acid.itself ?? 0;
   if (!(strong > 0 || itself > 0)) return null;
   const k = constant(tempC) * alcohol.rate * acidRate(acid, tempC);
-  const perHour = (x: number) => {
+  return (x: number) => {
     const forward = (charge.acid - x) * (charge.alcohol - x);
     const back = ((charge.ester + x) * Math.max(0, charge.water + x - charge.taken)) / K;
     return (3600 * k * (strong + itself * (charge.acid - x)) * (forward - back)) / litres ** 2;
   };
+}
+
+function stretched(perHour: (formed: number) => number, end: number): readonly CoursePoint[] {
   const points: CoursePoint[] = [[0, 0]];
   let hours = 0;
   for (let i = 0; i < STEPS; i += 1) {

@@ -4,10 +4,11 @@ import { liquidOf } from '#core/cell';
 import type { RunEvent } from '#core/log';
 import type { Plan } from '#core/plan';
 import { fail, ok, type Result } from '#core/problem';
-import { cellOf, stillOf } from '#core/state';
+import { advise, cellOf, stillOf } from '#core/state';
 import { substanceOf } from '#core/substance';
 import type { Instrument } from './instrument.ts';
 import { Replay, readCellCsv, readCsv } from './replay.ts';
+import { SimulatedAbsorber } from './simulated-absorber.ts';
 import { SimulatedCell } from './simulated-cell.ts';
 import { SimulatedStill } from './simulated-still.ts';
 import type { InstrumentStore, KeptFeed } from './store.ts';
@@ -90,6 +91,8 @@ export class Feeds {
       return rows.ok ? ok(Replay.begin(rows.value)) : rows;
     }
     if (cell) return this.beginCell({ plan, events }, { start, step: cell.id });
+    const gas = plan.route.steps.find(({ op }) => op.do === 'absorb');
+    if (gas) return this.beginAbsorber({ plan, events }, { start, step: gas.id });
     const still = stillOf(plan, events);
     if (!still.ok) return still;
     if (!still.value)
@@ -139,11 +142,36 @@ export class Feeds {
     );
   }
 
+  /** A bottle that is a little off its plan: less of the gas arrives, or more. */
+  private beginAbsorber(
+    { plan, events }: { plan: Plan; events: readonly RunEvent[] },
+    { start, step }: { start: FeedStart; step: string },
+  ): Result<Instrument> {
+    const found = advise(plan, events, step, this.now());
+    if (!found.ok) return found;
+    const own = found.value.own;
+    if (own?.do !== 'absorb' || !own.says)
+      return fail(
+        'no-route',
+        'Nothing is in this absorber yet, or nothing makes gas: its instruments would show nothing.',
+      );
+    const seed = start.seed ?? 1;
+    const off = ((seed * 37) % 17) / 8.5 - 1;
+    const { setup, mlPerMin } = own.says;
+    return ok(
+      SimulatedAbsorber.begin(
+        { setup: { ...setup, arrives: Math.min(1, setup.arrives * (1 + 0.08 * off)) }, mlPerMin },
+        { seed, sampleSeconds: Math.max(SAMPLE_S, start.speed / 4) },
+      ),
+    );
+  }
+
   change(batchId: string, change: FeedChange): Result<FeedStatus> {
     const open = this.open.get(batchId) ?? this.reopened(batchId);
     if (!open) return fail('not-found', 'There are no instruments at this batch.');
     this.look(batchId);
     if (change.watts !== undefined) open.instrument.command({ does: 'heat', watts: change.watts });
+    if (change.mlPerMin !== undefined) open.instrument.command({ does: 'drip', mlPerMin: change.mlPerMin });
     if (change.switch) open.instrument.command({ does: 'switch' });
     if (change.volts !== undefined || change.amps !== undefined)
       open.instrument.command({
@@ -239,5 +267,6 @@ export class Feeds {
 
 function instrumentOf({ kind, state }: KeptFeed): Instrument {
   if (kind === 'replay') return Replay.from(state);
+  if ('gasState' in state) return SimulatedAbsorber.from(state);
   return 'asked' in state ? SimulatedStill.from(state) : SimulatedCell.from(state);
 }

@@ -8,12 +8,13 @@ export type Shown = Instant | CellInstant;
 export type Command =
   | { readonly does: 'heat'; readonly watts: number }
   | { readonly does: 'switch' }
+  | { readonly does: 'drip'; readonly mlPerMin: number }
   | { readonly does: 'supply'; readonly volts?: number; readonly amps?: number }
   | { readonly does: 'top-up'; readonly side: 'anode' | 'cathode'; readonly amounts: readonly number[] };
 
 /**
- * Instruments at a still (two thermometers, a balance under the receiver, a heater with its wattmeter) or at a cell (a supply with
- * its meters, a thermometer). A simulation, a file or a line from outside; whoever reads them cannot tell.
+ * Instruments at a still (two thermometers, a balance under the receiver, a heater with its wattmeter) at a cell (a supply with
+ * its meters, a thermometer), or at a gas that is absorbed (a balance, two thermometers). A simulation, a file or a line from outside; whoever reads them cannot tell.
  */
 export interface Instrument<S extends Shown = Shown> {
   /** What was shown while so many seconds passed. */

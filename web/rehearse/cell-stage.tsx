@@ -1,4 +1,4 @@
-import { Modal, Segmented, Slider } from 'antd';
+import { Modal, Segmented } from 'antd';
 import { useEffect, useMemo, useRef, useState } from 'react';
 import {
   addTo,
@@ -23,6 +23,7 @@ import { CurrentChart } from '../cell/current-chart.tsx';
 import { drawnOf, sideName } from '../cell/words.ts';
 import '../cell/cell.css';
 import { useCellRun } from '../worker/run-session.ts';
+import { Knob } from './knob.tsx';
 
 const NO_EVENTS: [] = [];
 
@@ -196,39 +197,6 @@ function Played({ cell, round, onAgain }: { cell: CellRun; round: number; onAgai
 /** Of the salt that a side had at first, in one top-up. */
 const PART = 0.4;
 const massOf = (id: SubstanceId) => molarMass(substanceOf(id).formula);
-
-function Knob({
-  name,
-  most,
-  start,
-  onSet,
-}: {
-  name: string;
-  most: number;
-  start: number;
-  onSet: (value: number) => void;
-}) {
-  const [value, setValue] = useState(start);
-  return (
-    <div style={{ width: 180 }}>
-      <span className="small">
-        {name}: {formatNumber(value, 3)}
-      </span>
-      <Slider
-        min={0}
-        max={Number(most.toPrecision(2))}
-        step={0.01}
-        value={value}
-        tooltip={{ open: false }}
-        ariaLabelForHandle={name}
-        onChange={(next) => {
-          setValue(next);
-          onSet(next);
-        }}
-      />
-    </div>
-  );
-}
 
 interface EndedProps {
   readonly cell: CellRun;

@@ -15,6 +15,14 @@ const rehearsals: Readonly<Partial<Record<TechniqueName, Rehearsal>>> = {
     name: 'Rehearse the distillation',
     Stage: lazy(async () => ({ default: (await import('./still-stage.tsx')).StillStage })),
   },
+  absorb: {
+    name: 'Rehearse the gas',
+    Stage: lazy(async () => ({ default: (await import('./gas-stage.tsx')).GasStage })),
+  },
+  esterify: {
+    name: 'Rehearse the reflux',
+    Stage: lazy(async () => ({ default: (await import('./reflux-stage.tsx')).RefluxStage })),
+  },
   electrolyse: {
     name: 'Rehearse the cell',
     Stage: lazy(async () => ({ default: (await import('./cell-stage.tsx')).CellStage })),

@@ -41,7 +41,9 @@ export function act(standing: Standing, op: Op, step: At): Result<Outcome> {
   goOver(doing, op, { shared, made, step });
   // What it could come to is all of the gas; of crystals, all that the lye takes.
   const most = op.takes && step.facts.recipe.makes.kind === 'solid' && room !== null && room < made.value;
-  const limiting = most ? lyeIn(absorber, op)?.substanceId : doing.progress.madeBy.get(op.gas);
+  // What is not dripped in limits nothing: the lye says when to stop.
+  const byLye = most || (op.takes !== undefined && came !== undefined && step.entries.readings.dripped === undefined);
+  const limiting = byLye ? lyeIn(absorber, op)?.substanceId : doing.progress.madeBy.get(op.gas);
   const extent = most
     ? given({ symbol: 'n', name: `${ofGas.name} that the lye takes`, unit: 'mol' }, room, 'the lye that stood there')
     : made;

@@ -1,4 +1,4 @@
-import type { AbsorbAnswer, AbsorbInput } from '#core/absorb';
+import type { AbsorbAnswer, AbsorbInput, GasSetup } from '#core/absorb';
 import { strengthAfter } from '#core/rate';
 import { molarVolume } from '#core/reaction';
 import type { FieldsOf } from '#core/shape';
@@ -6,6 +6,7 @@ import { molarMass, substanceOf } from '#core/substance';
 import { amountOf, at, liquidVolume } from '#core/vessel';
 import { settingOf } from '../facts.ts';
 import { lastRead, type StepView } from '../view.ts';
+import { apparatusFor } from './apparatus.ts';
 import { DRIPPED, reagentPerGas } from './dripped.ts';
 import type { fields } from './op.ts';
 import { answerFor, lyeIn, roomIn, stopShare } from './stream.ts';
@@ -30,6 +31,9 @@ export interface AbsorbAdvice {
   /** Reagent that waits to be dripped in, mL, and how much of it was by the last reading; null where none waits. */
   readonly waitsMl: number | null;
   readonly drippedMl: number | null;
+  /** Generator, funnel and absorber as they stand, to be tried out or simulated, and mL of reagent a minute for the pace that is set. */
+  readonly setup: GasSetup;
+  readonly mlPerMin: number;
   /** Where lye is to be spent and no further: how it stands by what was read; null where there is no lye. */
   readonly window: LyeWindow | null;
 }
@@ -86,6 +90,8 @@ export function advice(view: StepView, op: Op): AbsorbAdvice | null {
     waterG: absorber.waterG.value,
     waitsMl: waits ? liquidVolume(waits) : null,
     drippedMl: lastRead(view.readings, 'dripped', 0),
+    setup: apparatusFor(view.vesselsBefore, op, view.facts),
+    mlPerMin: found.answer.drip?.mlPerMin ?? 0,
     window: windowOf({
       found,
       op,

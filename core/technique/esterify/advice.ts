@@ -1,4 +1,4 @@
-import type { CoursePoint } from '#core/ester';
+import type { CoursePoint, RefluxSetup } from '#core/ester';
 import { readingValue } from '#core/log';
 import type { FieldsOf } from '#core/shape';
 import { molarMass, substanceOf } from '#core/substance';
@@ -6,6 +6,7 @@ import { reactionOf, settingOf } from '../facts.ts';
 import type { StepView } from '../view.ts';
 import { flaskOf, formedIn } from './flask.ts';
 import type { fields } from './op.ts';
+import { refluxSetupOf } from './reflux-setup.ts';
 
 /** How far an ester comes, and how far it is by now. g of ester; hours since it was warm. */
 export interface EsterAdvice {
@@ -22,6 +23,8 @@ export interface EsterAdvice {
   readonly enoughH: number | null;
   readonly limiting: string;
   readonly theoryG: number;
+  /** The flask under a condenser, to be tried out; null where none of it is known to boil. */
+  readonly reflux: RefluxSetup | null;
 }
 
 const HOUR_MS = 3_600_000;
@@ -49,5 +52,6 @@ export function advice(view: StepView, op: FieldsOf<typeof fields>): EsterAdvice
     enoughH: course?.find(([, mol]) => mol >= ENOUGH * end)?.[0] ?? null,
     limiting: substanceOf(charge.acid <= charge.alcohol ? flask.acid : flask.alcohol).name,
     theoryG: Math.min(charge.acid, charge.alcohol) * M,
+    reflux: refluxSetupOf(flask, { airC: view.facts.bench.tempC, pressureHPa: view.facts.bench.pressureHPa }),
   };
 }

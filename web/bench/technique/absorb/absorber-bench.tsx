@@ -1,15 +1,18 @@
 import { useMemo, useState } from 'react';
+import { exactReading } from '#core/log';
 import type { StepState } from '#core/state';
 import type { AbsorbAdvice } from '#core/technique';
 import { formatNumber } from '#core/units';
+import { useFeed } from '#web/api/feed.ts';
+import { AbsorberDrawing } from '#web/gas/absorber-drawing.tsx';
+import { LyeGauge } from '#web/gas/lye-gauge.tsx';
 import { LiveSlider } from '#web/kit/live-slider.tsx';
+import { FeedBar } from '#web/run/feed-bar.tsx';
 import type { Run } from '#web/run/use-run.ts';
 import { useCompute } from '#web/worker/compute.ts';
 import { OneReading } from '../one-reading.tsx';
-import { AbsorberDrawing } from './absorber-drawing.tsx';
-import { LyeGauge } from './lye-gauge.tsx';
 import '../at-work.css';
-import './absorber.css';
+import '#web/gas/gas.css';
 
 interface AbsorberBenchProps {
   readonly run: Run;
@@ -45,38 +48,73 @@ function AtWork({ run, step, says }: { run: Run; step: StepState; says: AbsorbAd
             drips={waitsMl === null ? null : Math.min(1, (drippedMl ?? 0) / Math.max(1e-9, waitsMl))}
           />
           {window ? <LyeGauge window={window} gainedG={gainedG} /> : null}
-        </div>
-        <div>
-          <Otherwise says={says} />
-          <OneReading
-            run={run}
-            step={step.key}
-            quantity="mass"
-            label="The absorber has gained, g"
-            unit="g"
-            example="12.4"
-            button="Enter the gain"
-            wrong={(g) => (g > 3 * toGainG ? tooMuch(toGainG) : '')}
-          />
-          {waitsMl === null ? null : (
+          <Instruments run={run} step={step.key} drips={waitsMl !== null} />
+          <div className="at-work-entries">
             <OneReading
               run={run}
               step={step.key}
-              quantity="dripped"
-              label="Acid dripped in so far, mL"
-              unit="mL"
-              example="4.5"
-              button="Enter the mL"
-              wrong={(ml) =>
-                ml > waitsMl * 1.02
-                  ? `There were ${formatNumber(waitsMl, 3)} mL in the funnel: what was filled up is entered where it was poured in.`
-                  : ''
-              }
+              quantity="mass"
+              label="The absorber has gained, g"
+              unit="g"
+              example="12.4"
+              button="Enter the gain"
+              wrong={(g) => (g > 3 * toGainG ? tooMuch(toGainG) : '')}
             />
-          )}
+            {waitsMl === null ? null : (
+              <OneReading
+                run={run}
+                step={step.key}
+                quantity="dripped"
+                label="Acid dripped in so far, mL"
+                unit="mL"
+                example="4.5"
+                button="Enter the mL"
+                wrong={(ml) =>
+                  ml > waitsMl * 1.02
+                    ? `There were ${formatNumber(waitsMl, 3)} mL in the funnel: what was filled up is entered where it was poured in.`
+                    : ''
+                }
+              />
+            )}
+          </div>
+        </div>
+        <div>
+          <Otherwise says={says} />
         </div>
       </div>
     </section>
+  );
+}
+
+/** A balance under the absorber and a thermometer in it: what they show, taken down by a tap. */
+function Instruments({ run, step, drips }: { run: Run; step: string; drips: boolean }) {
+  const feed = useFeed(run.batch.id);
+  const shown = feed.readings.at(-1);
+  const { status, change } = feed;
+  const take = (massG: number, tempC: number) =>
+    run.enterAll([
+      { kind: 'read', step, quantity: 'mass', reading: exactReading(Number(massG.toFixed(2)), 'g'), place: '' },
+      { kind: 'read', step, quantity: 'temperature', reading: exactReading(Number(tempC.toFixed(1)), '°C'), place: '' },
+    ]);
+  return (
+    <div className="gas-instruments">
+      <FeedBar feed={feed} seed={run.batch.number} />
+      {shown ? (
+        <p className="row">
+          <span className="mono">
+            {formatNumber(shown.massG, 3)} g, {formatNumber(shown.potC, 3)} °C, {formatNumber(shown.minutes, 3)} min
+          </span>
+          <button type="button" className="link" onClick={() => take(shown.massG, shown.potC)}>
+            take it down
+          </button>
+          {drips && status?.kind === 'simulated' && !status.over ? (
+            <button type="button" className="link" onClick={() => change.mutate({ mlPerMin: 0 })}>
+              shut the tap
+            </button>
+          ) : null}
+        </p>
+      ) : null}
+    </div>
   );
 }
 

@@ -40,7 +40,7 @@ export function AbsorberDrawing(of: AbsorberDrawn) {
       {drips === null ? <path d="M24 222h100v12H24z" className="absorber-plate" /> : <Dripping share={drips} />}
       <path d="M66 70h18v46q34 14 34 54 0 40-43 40t-43-40q0-40 34-54z" className="drawn-line" />
       <path d="M38 186q37-16 74 0-6 22-37 22t-37-22z" className="absorber-charge" />
-      {share < 1
+      {share < 1 && drips === null
         ? [60, 76, 92].map((x) => <path key={x} d={`M${x} 172q-6-8 0-16t0-14`} className="absorber-wave" />)
         : null}
       <path d="M75 70V50h116v44" className="drawn-line" />
