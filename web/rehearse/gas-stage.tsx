@@ -78,62 +78,64 @@ function Played({ says, round, onAgain }: { says: AbsorbAdvice; round: number; o
         The balance shows {formatNumber(gained, 3)} g, the thermometer {formatNumber(state.absorberC, 2)} °C; under{' '}
         {formatNumber(says.ceilingC, 2)} °C it is safe.
       </Clockwork>
-      <div className="at-work-scene">
-        <AbsorberDrawing
-          gas={says.gas}
-          makes={says.makes}
-          startG={says.waterG + (says.input.alkali?.grams ?? 0)}
-          gainedG={gained}
-          toGainG={says.toGainG}
-          pct={setup.lyeMol === null ? (100 * gained) / (says.waterG + gained) : null}
-          warmC={Math.round(10 * state.absorberC) / 10}
-          ceilingC={says.ceilingC}
-          iceG={setup.wattsPerK > 1 ? 60 : 0}
-          drips={setup.funnel ? state.drippedMl / setup.funnel.ml : null}
-        />
-        {says.window ? <LyeGauge window={says.window} gainedG={gained} /> : null}
-      </div>
-      {over ? (
-        <Ended says={says} setup={setup} state={state} onAgain={onAgain} />
-      ) : (
-        <div className="cell-look">
-          {setup.funnel ? (
-            <Knob
-              name="Drops a minute"
-              most={most}
-              start={0}
-              step={1}
-              onSet={(drops) => {
-                state.mlPerMin = drops / DROPS_PER_ML;
-              }}
-            />
-          ) : null}
-          <Knob name="Ice and swirling, W/K" most={4} start={setup.wattsPerK} step={0.1} onSet={cool} />
-          <button
-            type="button"
-            className="tab"
-            disabled={state.lifted}
-            onClick={() => {
-              state.lifted = true;
-              redraw();
-            }}
-          >
-            Lift the tube out
-          </button>
-          <button
-            type="button"
-            className="act"
-            onClick={() => {
-              state.mlPerMin = 0;
-              // What is in the generator goes on.
-              letGas(setup, state, 900);
-              setOver(true);
-            }}
-          >
-            Tap shut, wait, weigh
-          </button>
+      <div className="rehearse-scene">
+        <div>
+          <AbsorberDrawing
+            gas={says.gas}
+            makes={says.makes}
+            startG={says.waterG + (says.input.alkali?.grams ?? 0)}
+            gainedG={gained}
+            toGainG={says.toGainG}
+            pct={setup.lyeMol === null ? (100 * gained) / (says.waterG + gained) : null}
+            warmC={Math.round(10 * state.absorberC) / 10}
+            ceilingC={says.ceilingC}
+            iceG={setup.wattsPerK > 1 ? 60 : 0}
+            drips={setup.funnel ? state.drippedMl / setup.funnel.ml : null}
+          />
+          {says.window ? <LyeGauge window={says.window} gainedG={gained} /> : null}
         </div>
-      )}
+        {over ? (
+          <Ended says={says} setup={setup} state={state} onAgain={onAgain} />
+        ) : (
+          <div className="rehearse-hands">
+            {setup.funnel ? (
+              <Knob
+                name="Drops a minute"
+                most={most}
+                start={0}
+                step={1}
+                onSet={(drops) => {
+                  state.mlPerMin = drops / DROPS_PER_ML;
+                }}
+              />
+            ) : null}
+            <Knob name="Ice and swirling, W/K" most={4} start={setup.wattsPerK} step={0.1} onSet={cool} />
+            <button
+              type="button"
+              className="tab"
+              disabled={state.lifted}
+              onClick={() => {
+                state.lifted = true;
+                redraw();
+              }}
+            >
+              Lift the tube out
+            </button>
+            <button
+              type="button"
+              className="act"
+              onClick={() => {
+                state.mlPerMin = 0;
+                // What is in the generator goes on.
+                letGas(setup, state, 900);
+                setOver(true);
+              }}
+            >
+              Tap shut, wait, weigh
+            </button>
+          </div>
+        )}
+      </div>
     </div>
   );
 }

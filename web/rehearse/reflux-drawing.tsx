@@ -15,7 +15,7 @@ export function RefluxDrawing({ ring, boiling, watts, name }: RefluxDrawn) {
   const y = FOOT - (FOOT - TOP) * shown;
   const said = `A flask of ${name} under a condenser, ${boiling ? 'boiling' : 'not boiling'}; the ring stands at ${Math.round(100 * shown)} % of its height.`;
   return (
-    <svg viewBox="0 0 320 250" width="320" height="250" role="img" aria-label={said}>
+    <svg className="reflux-drawing" viewBox="60 10 240 240" role="img" aria-label={said}>
       <path d={`M150 ${TOP}v${FOOT - TOP}M170 ${TOP}v${FOOT - TOP}`} className="drawn-line" />
       <path d={`M136 ${TOP + 8}h48v${FOOT - TOP - 16}h-48z`} className="drawn-line" />
       {shown > 0 ? <path d={`M151 ${y}h18v${FOOT - y}h-18z`} className="absorber-liquid" /> : null}

@@ -6,6 +6,7 @@ import { hoursSaid } from '#core/rate';
 import { deviates } from '#core/still';
 import type { EsterAdvice } from '#core/technique';
 import { formatNumber } from '#core/units';
+import '../gas/gas.css';
 import { useAdviceAt } from '../worker/run-session.ts';
 import { Clockwork } from './clockwork.tsx';
 import { Knob } from './knob.tsx';
@@ -67,37 +68,39 @@ function Played({ says, setup: planned, round, onAgain }: PlayedProps) {
         {formatNumber(state.tempC, 3)} °C in the flask; it boils at about {formatNumber(setup.boilsC, 2)} °C. Planned:{' '}
         {hoursSaid(says.plannedH)}.
       </Clockwork>
-      <RefluxDrawing ring={state.ring} boiling={state.boiling} watts={state.watts} name={says.name} />
-      {over ? (
-        <Ended says={says} setup={setup} state={state} onAgain={onAgain} />
-      ) : (
-        <div className="cell-look">
-          <Knob
-            name="Heat, W"
-            most={200}
-            start={0}
-            step={1}
-            onSet={(watts) => {
-              state.watts = watts;
-            }}
-          />
-          <button
-            type="button"
-            className="tab"
-            onClick={() => {
-              // Into a boiling flask a stone makes it jump.
-              if (state.boiling) state.bumps += 1;
-              state.stones = true;
-              redraw();
-            }}
-          >
-            A fresh stone
-          </button>
-          <button type="button" className="act" onClick={() => setOver(true)}>
-            Heat off: stop here
-          </button>
-        </div>
-      )}
+      <div className="rehearse-scene">
+        <RefluxDrawing ring={state.ring} boiling={state.boiling} watts={state.watts} name={says.name} />
+        {over ? (
+          <Ended says={says} setup={setup} state={state} onAgain={onAgain} />
+        ) : (
+          <div className="rehearse-hands">
+            <Knob
+              name="Heat, W"
+              most={200}
+              start={0}
+              step={1}
+              onSet={(watts) => {
+                state.watts = watts;
+              }}
+            />
+            <button
+              type="button"
+              className="tab"
+              onClick={() => {
+                // Into a boiling flask a stone makes it jump.
+                if (state.boiling) state.bumps += 1;
+                state.stones = true;
+                redraw();
+              }}
+            >
+              A fresh stone
+            </button>
+            <button type="button" className="act" onClick={() => setOver(true)}>
+              Heat off: stop here
+            </button>
+          </div>
+        )}
+      </div>
     </div>
   );
 }

@@ -6,6 +6,8 @@ import { addStep, paceOf } from './add-step.ts';
 import { distilKind } from './distil-kind.ts';
 import { electrolyseKinds } from './electrolyse-kind.ts';
 import { esterifyKind } from './esterify-kind.ts';
+import { fallKind } from './fall-kind.ts';
+import { oxidiseKind } from './oxidise-kind.ts';
 import { separateKind } from './separate-kind.ts';
 import { boilStart, coldRange } from './starts.ts';
 import { control, plain, type StepKind } from './step-kind.ts';
@@ -296,6 +298,8 @@ export const stepKinds: readonly StepKind[] = [
       ),
   },
   distilKind,
+  fallKind,
+  oxidiseKind,
   sublimeKind,
   esterifyKind,
   separateKind,
