@@ -1,4 +1,5 @@
 import { describe, expect, it } from 'vitest';
+import type { GasSetup } from '#core/absorb';
 import { liquidOf } from '#core/cell';
 import { unwrap } from '#core/problem';
 import { cellOf } from '#core/state';
@@ -8,6 +9,7 @@ import { eventsAt } from '#testing/shelf';
 import { openDb } from '../db/open.ts';
 import { Feeds } from './feeds.ts';
 import { readCellCsv, readCsv } from './replay.ts';
+import { SimulatedAbsorber } from './simulated-absorber.ts';
 import { SimulatedCell } from './simulated-cell.ts';
 import { SimulatedStill } from './simulated-still.ts';
 import { instrumentStore } from './store.ts';
@@ -51,6 +53,38 @@ describe('a simulated still', () => {
     still.command({ does: 'heat', watts: 0 });
     still.advance(6 * 3600);
     expect(still.over).toBe(true);
+  });
+});
+
+describe('a simulated absorber', () => {
+  const setup: GasSetup = {
+    gas: 'chlorine',
+    sourceMol: 0.06,
+    funnel: { ml: 14, molPerL: 5.4, perGas: 1 },
+    arrives: 0.85,
+    along: 0.03,
+    waterG: 25,
+    lyeMol: 0.1,
+    holdsMol: 0,
+    startC: 10,
+    bathC: 0,
+    wattsPerK: 1.5,
+  };
+
+  it('shows a balance that gains as long as its tap is open, and goes on after a restart as before', () => {
+    const bottle = SimulatedAbsorber.begin({ setup, mlPerMin: 0.4 }, { seed: 5, sampleSeconds: 10 });
+    const shown = bottle.advance(1200);
+    expect(shown).toHaveLength(120);
+    expect(shown.at(-1)!.massG).toBeGreaterThan(2);
+    expect(shown.at(-1)!.massG).toBeLessThan(3);
+    bottle.command({ does: 'drip', mlPerMin: 0 });
+    const again = SimulatedAbsorber.from(JSON.parse(JSON.stringify(bottle.state())) as object)
+      .advance(1800)
+      .at(-1)!;
+    expect(again.massG - shown.at(-1)!.massG).toBeLessThan(0.4);
+    expect(bottle.over).toBe(false);
+    bottle.advance(20 * 3600);
+    expect(bottle.over).toBe(true);
   });
 });
 
