@@ -220,6 +220,7 @@ export const potassiumIodate: Route = {
         halfLifeMin: 0.2,
         foamPerGas: 0,
         endpoint: 'paper at pH 7',
+        sights: { notYet: 'paper still blue', enough: 'paper neutral' },
         pH: { at: 7, goes: 'down' },
         overshoot: 'Acetic acid over leaves with the steam.',
       },

@@ -263,6 +263,7 @@ export const potassiumMetaperiodate: Route = {
         halfLifeMin: 0.2,
         foamPerGas: 0,
         endpoint: 'paper at pH 4 to 5',
+        sights: { notYet: 'white comes and goes again', enough: 'white crystals stay' },
         pH: { at: 4.5, goes: 'down' },
         overshoot: 'Acid over keeps a little more dissolved; a flake of potash takes it back.',
       },
