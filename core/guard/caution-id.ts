@@ -28,6 +28,7 @@ export const cautionIds = [
   'peroxide',
   'flammable',
   'permit',
+  'frost',
   'label',
   'law',
 ] as const;

@@ -40,6 +40,8 @@ export interface CautionFacts {
   readonly liquidMl: number;
   /** Most bromine that stands in a vessel at once, mol. */
   readonly bromineMol?: number;
+  /** What of its bottles freezes in this cold, in words; empty in the warm. */
+  readonly freezes?: string;
   /** What cooling it in this step would do to its vessel; empty when it holds. */
   readonly quench: string;
 }
@@ -236,6 +238,15 @@ const rules: Readonly<Record<CautionId, Rule>> = {
       text: '2 ppm is its limit, 100 ppm endangers life (NIOSH); with asthma stay away. Outdoors or under a hood. A pungent smell while sulfite is added means acid or warmth: stop adding, cool.',
     };
   },
+  frost: ({ freezes = '', startC }) =>
+    freezes === ''
+      ? undefined
+      : {
+          id: 'frost',
+          severity: 'watch',
+          title: `Near frost: ${formatNumber(startC, 2)} °C`,
+          text: `${freezes} Keep them indoors or in a pocket until they are used: a full bottle bursts. Balances drift and batteries fail in the cold, pH electrodes and mercury-free thermometers read slowly; hot glass cracks on frozen ground. Ice on tubing and taps closes them.`,
+        },
   hydroxylammonium: () => ({
     id: 'hydroxylammonium',
     severity: 'stop',

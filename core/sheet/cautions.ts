@@ -12,8 +12,10 @@ import {
 import { type Handled, hazardCautionsAt, saidBy, vapourFrom } from '#core/hazard';
 import type { PlanFacts } from '#core/plan';
 import type { StepTemplate } from '#core/route';
+import { freezingOf } from '#core/solution';
 import { substanceById } from '#core/substance';
 import { coolsTo, placeOf } from '#core/technique';
+import { formatPlain } from '#core/units';
 import { amountOf, at, type Material, type OwnVessel, vesselNames } from '#core/vessel';
 import { gasOf, gasTotals } from './gas.ts';
 import { gasesOf } from './gate.ts';
@@ -64,6 +66,7 @@ export function cautionsByStep(
     if (quench !== '') ids.add('quench');
     if (riseK !== null) ids.add('heat');
     if (step.id === legal) ids.add('law');
+    if (i === 0 && shared.freezes) ids.add('frost');
     const vapour = vapourCautions(facts, step, setting.vessel);
     // Where the grams are computed, the rule of thumb is not said beside them.
     if (vapour.length > 0) ids.delete('fume');
@@ -77,6 +80,21 @@ export function cautionsByStep(
     if (said.length > 0) by[step.id] = said;
   }
   return by;
+}
+
+/** A bench so cold has frost near it, °C; and what freezes above this may freeze there. */
+const FROSTY_C = 3;
+const MAY_FREEZE_C = -10;
+
+/** What of the batch may freeze where it is done, with the temperature from which it does; water for rinsing too. */
+function freezesAt({ bench, contents, names }: PlanFacts): string {
+  if (bench.tempC > FROSTY_C) return '';
+  const said = Object.entries(contents).flatMap(([role, { substance, w }]) => {
+    const found = freezingOf(substance, w.value);
+    if (!found || found.below || found.tempC < MAY_FREEZE_C) return [];
+    return [`${names[role] ?? substance.name} from about ${formatPlain(Math.round(found.tempC))} °C`];
+  });
+  return `Water and wash bottles freeze at 0 °C${said.length > 0 ? `; ${said.join(', ')}` : ''}.`;
 }
 
 /** The most bromine that stands in any vessel at any time, mol. */
@@ -98,6 +116,7 @@ function sharedFacts(facts: PlanFacts, walk: Walk, { foamMl, liquidMl, made }: C
     foamMl,
     liquidMl,
     bromineMol: mostBromine(walk),
+    freezes: freezesAt(facts),
   };
 }
 

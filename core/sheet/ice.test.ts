@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { given } from '#core/figure';
 import { unwrap } from '#core/problem';
+import { sheetOf } from '#core/sheet';
 import { runState } from '#core/state';
 import { on } from '#testing/on-route';
 import { iceFor } from './ice.ts';
@@ -33,5 +34,23 @@ describe('ice in place of water', () => {
     const step = unwrap(runState(bleach.plan, [])).steps.find(({ key }) => key === 'lye')!;
     const text = step.expect.map((part) => (part.is === 'text' ? part.text : part.shown)).join('');
     expect(text).toMatch(/\d g of ice in place of water/);
+  });
+});
+
+describe('frost', () => {
+  it('names the bottles that freeze where it is done, and says nothing in the warm', () => {
+    const iodine = on('iodine', '4 g iodine', {
+      iodide: 'potassium iodide 99 % 100 g',
+      acid: 'hydrochloric acid 10 % 500 mL',
+      peroxide: 'hydrogen peroxide 3 % 500 mL',
+    });
+    const first = (tempC: number) => {
+      const sheet = unwrap(sheetOf({ ...iodine.plan, bench: { ...iodine.plan.bench, tempC } }));
+      return (sheet.cautions[iodine.plan.route.steps[0]!.id] ?? []).find(({ id }) => id === 'frost')?.text ?? '';
+    };
+    expect(first(1)).toMatch(/Water and wash bottles freeze at 0 °C; .*peroxide from about -2 °C/i);
+    // 10 % hydrochloric acid: −11 °C.
+    expect(first(1)).not.toMatch(/hydrochloric/i);
+    expect(first(20)).toBe('');
   });
 });

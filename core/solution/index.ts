@@ -11,6 +11,7 @@ export {
   waterDensityFigure,
 } from './density.ts';
 export { diluteDensity } from './dilute-density.ts';
+export { type Freezing, freezingOf } from './freezing.ts';
 export { heatAtInfiniteDilution, heatCapacity, heatOfDilution, integralHeat } from './heat.ts';
 export { blend, type Dilution, dilute, iceFor, type MixPart, type Mixture, mix } from './mix.ts';
 export {

@@ -44,7 +44,9 @@ describe('bromide left with acid and peroxide', () => {
         (each) => !(each.kind === 'added' && each.step === skip) && !(each.kind === 'finished' && each.step === skip),
       );
     for (const skip of ['acid', 'peroxide'])
-      expect(bromine(water.run(...none(skip), { kind: 'step-skipped', step: skip, reason: '' }, ...done('stand')))).toBe(0);
+      expect(
+        bromine(water.run(...none(skip), { kind: 'step-skipped', step: skip, reason: '' }, ...done('stand'))),
+      ).toBe(0);
   });
 
   it('goes by how warm it stood and how long', () => {
