@@ -2,5 +2,6 @@
 // what would explain it, in numbers.
 
 export { literatureYield } from './literature.ts';
+export { type CameOf, type Moisture, moistureOf } from './moisture.ts';
 export { type RunShows, type ShownValue, shownBy } from './shown.ts';
 export { productMass, solutionYield, type YieldAccount, yieldOf } from './yield.ts';

@@ -23,6 +23,7 @@ import {
   type Found,
   hydrateVerb,
   layersVerb,
+  moistureVerb,
   precipitateVerb,
   priceVerb,
   saltOutVerb,
@@ -85,6 +86,7 @@ const BENCH_VERBS = {
   ester: esterVerb,
   absorb: absorbVerb,
   sublime: sublimeVerb,
+  moisture: moistureVerb,
   layers: layersVerb,
 } as const;
 
@@ -119,6 +121,7 @@ const VERBS = [
   'ester',
   'layers',
   'sublime',
+  'moisture',
   'molar mass',
 ] as const;
 const VERB = new RegExp(String.raw`^(${VERBS.join('|')}|neutralize|molar mass of|m)\b[\s:]*(.*)$`, 'is');
