@@ -52,7 +52,10 @@ test('an ester is warmed too short, neutralised, parted, washed, dried and disti
   await expect(page.getByRole('region', { name: 'Yield' })).toContainText(/about [123]\d(\.\d)? ± \d/);
 });
 
-test('periodate is soured by dose and test until the paper says so, and then no further', async ({ page, notebook }) => {
+test('periodate is soured by dose and test until the paper says so, and then no further', async ({
+  page,
+  notebook,
+}) => {
   test.slow();
   await putBottle(page, 'potassium iodate 99% 100 g 14.00', /iodate/i);
   await putBottle(page, 'caustic potash 86% 1 kg 8.00', /potash|potassium hydroxide/i);

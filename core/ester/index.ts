@@ -11,7 +11,6 @@ export {
   HOURS_FACTOR,
   hoursTo,
   type Mixture,
-  paceOf,
   strongOf,
   usualCatalyst,
 } from './rate.ts';
