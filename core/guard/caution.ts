@@ -1,50 +1,12 @@
 import { volatiles } from '#core/data';
 import { molarMass, substanceById } from '#core/substance';
 import { formatNumber } from '#core/units';
-import type { Country } from '#core/vessel';
 import { bandOf, hazardsOf } from './band.ts';
+import { type Caution, type CautionFacts, type CautionRule, litresOf } from './caution-facts.ts';
 import type { CautionId } from './caution-id.ts';
+import { poisons } from './caution-poison.ts';
 import { classesOf } from './classes.ts';
 import { COUNTRY_NAMES, LAW_CHANGES, type LawQuestion, lawOn } from './law.ts';
-
-/** stop: can maim or kill; watch: can hurt or spoil. Never colour alone: the word is shown. */
-export type Severity = 'stop' | 'watch';
-
-export interface Caution {
-  /** Of the usual ones by name, or “hazard H318” of a substance by its hazards. */
-  readonly id: CautionId | `hazard ${string}`;
-  readonly severity: Severity;
-  readonly title: string;
-  readonly text: string;
-}
-
-/** What a caution is computed from. */
-export interface CautionFacts {
-  /** Acids in the batch: substance id, product name and mass %. */
-  readonly acids: readonly { substanceId: string; name: string; pct: number }[];
-  /** Everything that comes from a bottle: what the law may have a word on. */
-  readonly products: readonly { substanceId: string; pct: number }[];
-  /** What is made, as strong as it is made; null where nothing is held of its strength. */
-  readonly made?: { readonly substanceId: string; readonly pct: number } | null;
-  /** Whose rules hold; undefined: not chosen. */
-  readonly country?: Country | undefined;
-  /** Whether a liquid is distilled in it. */
-  readonly distils?: boolean;
-  /** Each gas that comes off, in litres at the bench. */
-  readonly gases: readonly { readonly id: string; readonly litres: number }[];
-  readonly roomM3: number;
-  /** K if all heat came at once; negative cools. */
-  readonly riseK: number | null;
-  readonly startC: number;
-  readonly foamMl: number;
-  readonly liquidMl: number;
-  /** Most bromine that stands in a vessel at once, mol. */
-  readonly bromineMol?: number;
-  /** What of its bottles freezes in this cold, in words; empty in the warm. */
-  readonly freezes?: string;
-  /** What cooling it in this step would do to its vessel; empty when it holds. */
-  readonly quench: string;
-}
 
 /** What burns at the warmth of a bath: its flash point is below this, °C. */
 const BURNS_BELOW_C = 60;
@@ -58,12 +20,10 @@ function lowerLimit(id: string): number | undefined {
 /** Mass % below which a solution of it gives too little vapour to burn at the warmth of a room. */
 const WEAK_PCT = 15;
 
-type Rule = (facts: CautionFacts) => Caution | undefined;
-
 /** Lower flammable limit of hydrogen in air, % by volume (ISO/TR 15916). */
 const HYDROGEN_LFL = 4;
 
-const rules: Readonly<Record<CautionId, Rule>> = {
+const rules: Readonly<Record<CautionId, CautionRule>> = {
   'acid-into-water': ({ acids }) => ({
     id: 'acid-into-water',
     severity: 'stop',
@@ -196,73 +156,7 @@ const rules: Readonly<Record<CautionId, Rule>> = {
     title: 'Do not let it boil dry',
     text: 'The last of the water spatters and the glass cracks. Stay with it below a third of its volume.',
   }),
-  'acid-gas': ({ gases, roomM3 }) => {
-    const litres = litresOf(gases, 'hydrogen-chloride');
-    if (litres <= 0) return undefined;
-    return {
-      id: 'acid-gas',
-      severity: 'stop',
-      title: `Hydrogen chloride, about ${formatNumber(litres, 2)} L`,
-      text: `In ${roomM3} m³ that would be ${formatNumber((litres / 1000 / roomM3) * 1e6, 2)} ppm; 5 ppm is the ceiling (NIOSH), and at 50 ppm it endangers life. Outdoors, upwind; water takes it so fast that it climbs back: an empty flask between, the funnel off before the heat.`,
-    };
-  },
-  'iodine-vapour': ({ roomM3 }) => ({
-    id: 'iodine-vapour',
-    severity: 'stop',
-    title: 'Iodine leaves as vapour',
-    text: `0.1 ppm is its ceiling in air (NIOSH): ${formatNumber(((1e-7 * roomM3 * 1e6) / 24.06) * 0.25381 * 1000, 2)} mg in ${roomM3} m³, and 4000 times as much stands over the crystals. Outdoors or under a hood, lid on, gloves; thiosulfate takes it up. It eats metal and balances.`,
-  }),
-  chlorine: ({ gases, roomM3 }) => {
-    const litres = litresOf(gases, 'chlorine');
-    if (litres <= 0) return undefined;
-    return {
-      id: 'chlorine',
-      severity: 'stop',
-      title: `Chlorine, about ${formatNumber(litres, 2)} L`,
-      text: `0.5 ppm is its ceiling (NIOSH), and at 10 ppm it endangers life: in ${roomM3} m³ this would be ${formatNumber((litres / 1000 / roomM3) * 1e6, 2)} ppm. Outdoors only, upwind, with a second bottle of lye that takes all of it, and never alone. A shut tap stops it. Coughing: go at once, and see a doctor the same day, also when it passes.`,
-    };
-  },
-  bromine: ({ roomM3, bromineMol: mol = 0 }) => ({
-    id: 'bromine',
-    severity: 'stop',
-    title: 'Bromine burns and chokes',
-    text: `${mol > 0 ? `All of it as vapour would be ${formatNumber(((mol * 24.06) / 1000 / roomM3) * 1e6, 2)} ppm in ${roomM3} m³; ` : ''}0.1 ppm is its limit and 3 ppm endangers life (NIOSH). Outdoors or under a hood, cold, lid on, gloves; a beaker of thiosulfate within reach, for skin, spills and glass. It stays in its water.`,
-  }),
-  'sulfite-fume': ({ gases }) => {
-    const litres = litresOf(gases, 'sulfur-dioxide');
-    return {
-      id: 'sulfite-fume',
-      severity: 'watch',
-      title:
-        litres > 0 ? `Sulfur dioxide, about ${formatNumber(litres, 2)} L` : 'Sulfur dioxide, where acid meets sulfite',
-      text: '2 ppm is its limit, 100 ppm endangers life (NIOSH); with asthma stay away. Outdoors or under a hood. A pungent smell while sulfite is added means acid or warmth: stop adding, cool.',
-    };
-  },
-  frost: ({ freezes = '', startC }) =>
-    freezes === ''
-      ? undefined
-      : {
-          id: 'frost',
-          severity: 'watch',
-          title: `Near frost: ${formatNumber(startC, 2)} °C`,
-          text: `${freezes} Keep them indoors or in a pocket until they are used: a full bottle bursts. Balances drift and batteries fail in the cold, pH electrodes and mercury-free thermometers read slowly; hot glass cracks on frozen ground. Ice on tubing and taps closes them.`,
-        },
-  hydroxylammonium: () => ({
-    id: 'hydroxylammonium',
-    severity: 'stop',
-    title: 'Hydroxylammonium: never hot, never dry, never near metal',
-    text: 'Its salts fall apart with violence when heated dry, or with iron or copper. Never boil it to dryness, never make it alkaline (the free base explodes), never the nitrate. Glass and plastic only, below the ceiling of the step. It harms the blood and sensitises: gloves.',
-  }),
-  'ammonia-gas': ({ gases, roomM3 }) => {
-    const litres = litresOf(gases, 'ammonia-gas');
-    if (litres <= 0) return undefined;
-    return {
-      id: 'ammonia-gas',
-      severity: 'stop',
-      title: `Ammonia, about ${formatNumber(litres, 2)} L`,
-      text: `In ${roomM3} m³ that would be ${formatNumber((litres / 1000 / roomM3) * 1e6, 2)} ppm; 35 ppm is the limit for a quarter of an hour (NIOSH), and at 300 ppm it kills. Outdoors, upwind; when it stings, walk away at once, and breathe only then.`,
-    };
-  },
+  ...poisons,
   oxidiser: () => ({
     id: 'oxidiser',
     severity: 'watch',
@@ -352,10 +246,6 @@ function lawNotes({ products, made, country, distils = false }: CautionFacts): r
 /** A caution for these facts; undefined where it does not apply. */
 export function cautionFor(id: CautionId, facts: CautionFacts): Caution | undefined {
   return rules[id](facts);
-}
-
-function litresOf(gases: CautionFacts['gases'], id: string): number {
-  return gases.reduce((sum, gas) => (gas.id === id ? sum + gas.litres : sum), 0);
 }
 
 function strongest(acids: CautionFacts['acids']) {

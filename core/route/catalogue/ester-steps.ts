@@ -1,12 +1,29 @@
 import type { SubstanceId } from '#core/substance';
 import type { Role } from '#core/technique';
-import type { StepTemplate } from '../route.ts';
+import type { Route, StepTemplate } from '../route.ts';
 import { plainWater } from './common-roles.ts';
 import { step } from './step.ts';
 
 // Roles and steps that every ester has from the cold flask to the dry liquid, with their usual words; a route says what is different.
 
 type Over = Partial<StepTemplate>;
+
+/** An acid and an alcohol come to an ester and water. */
+export const esterifies = (
+  acid: SubstanceId,
+  alcohol: SubstanceId,
+  ester: SubstanceId,
+): Route['reactions'][number] => ({
+  id: 'esterify',
+  reactants: [
+    { substanceId: acid, n: 1 },
+    { substanceId: alcohol, n: 1 },
+  ],
+  products: [
+    { substanceId: ester, n: 1 },
+    { substanceId: 'water', n: 1 },
+  ],
+});
 
 /** Water, carbonate, brine and drying salt, measured by `per`, the role that is charged first. */
 export const workUpRoles = ({

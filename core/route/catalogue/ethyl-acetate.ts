@@ -1,6 +1,6 @@
 import type { Route } from '../route.ts';
 import { excessOf, keptWarm, washedAndDried } from './ester-controls.ts';
-import { coolFirst, dryOverSalt, neutralise, partAndWash, workUpRoles } from './ester-steps.ts';
+import { coolFirst, dryOverSalt, esterifies, neutralise, partAndWash, workUpRoles } from './ester-steps.ts';
 import { neutralised } from './neutralised.ts';
 import { step } from './step.ts';
 import { bottleAndLabel, bringToBoil, coolAndBook, cut, cutAt, putTogether } from './still-steps.ts';
@@ -70,20 +70,7 @@ export const ethylAcetate: Route = {
       },
     }),
   ],
-  reactions: [
-    {
-      id: 'esterify',
-      reactants: [
-        { substanceId: 'acetic-acid', n: 1 },
-        { substanceId: 'ethanol', n: 1 },
-      ],
-      products: [
-        { substanceId: 'ethyl-acetate', n: 1 },
-        { substanceId: 'water', n: 1 },
-      ],
-    },
-    ...takenUp,
-  ],
+  reactions: [esterifies('acetic-acid', 'ethanol', 'ethyl-acetate'), ...takenUp],
   controls: [
     excessOf({
       name: 'spirit in excess',

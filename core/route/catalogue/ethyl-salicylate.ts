@@ -1,6 +1,6 @@
 import type { Route } from '../route.ts';
 import { excessOf, keptWarm, washedAndDried } from './ester-controls.ts';
-import { coolFirst, dryOverSalt, neutralise, partAndWash, workUpRoles } from './ester-steps.ts';
+import { coolFirst, dryOverSalt, esterifies, neutralise, partAndWash, workUpRoles } from './ester-steps.ts';
 import { neutralised } from './neutralised.ts';
 import { step } from './step.ts';
 import { bottleAndLabel, bringToBoil, coolAndBook, cut, cutAt, putTogether } from './still-steps.ts';
@@ -79,20 +79,7 @@ export const ethylSalicylate: Route = {
       },
     }),
   ],
-  reactions: [
-    {
-      id: 'esterify',
-      reactants: [
-        { substanceId: 'salicylic-acid', n: 1 },
-        { substanceId: 'ethanol', n: 1 },
-      ],
-      products: [
-        { substanceId: 'ethyl-salicylate', n: 1 },
-        { substanceId: 'water', n: 1 },
-      ],
-    },
-    ...takenUp,
-  ],
+  reactions: [esterifies('salicylic-acid', 'ethanol', 'ethyl-salicylate'), ...takenUp],
   controls: [
     excessOf({
       name: 'spirit in excess',

@@ -1,5 +1,6 @@
 import type { Route } from '../route.ts';
 import { plainWater } from './common-roles.ts';
+import { byWayOfTheDisulfonate } from './hydroxylammonium-reactions.ts';
 import { step } from './step.ts';
 import { bottleAndLabel } from './still-steps.ts';
 
@@ -75,42 +76,7 @@ export const hydroxylammoniumHydrogensulfate: Route = {
       dose: { by: 'extent', perExtent: 0.03 },
     },
   ],
-  reactions: [
-    ...(['sodium', 'potassium'] as const).map((metal) => ({
-      id: `join-${metal}`,
-      reactants: [
-        { substanceId: `${metal}-nitrite` as const, n: 1 },
-        { substanceId: 'sodium-metabisulfite' as const, n: 1 },
-        { substanceId: 'acetic-acid' as const, n: 1 },
-      ],
-      products: [
-        { substanceId: 'sodium-hydroxylamine-disulfonate' as const, n: 1 },
-        { substanceId: `${metal}-acetate` as const, n: 1 },
-      ],
-    })),
-    {
-      id: 'exchange',
-      reactants: [
-        { substanceId: 'sodium-hydroxylamine-disulfonate', n: 1 },
-        { substanceId: 'potassium-chloride', n: 2 },
-      ],
-      products: [
-        { substanceId: 'potassium-hydroxylamine-disulfonate', n: 1 },
-        { substanceId: 'sodium-chloride', n: 2 },
-      ],
-    },
-    {
-      id: 'split',
-      reactants: [
-        { substanceId: 'potassium-hydroxylamine-disulfonate', n: 1 },
-        { substanceId: 'water', n: 2 },
-      ],
-      products: [
-        { substanceId: 'hydroxylammonium-hydrogensulfate', n: 1 },
-        { substanceId: 'potassium-sulfate', n: 1 },
-      ],
-    },
-  ],
+  reactions: byWayOfTheDisulfonate,
   controls: [
     {
       id: 'thin',

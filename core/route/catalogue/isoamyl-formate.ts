@@ -1,6 +1,6 @@
 import type { Route } from '../route.ts';
 import { excessOf, keptWarm, washedAndDried } from './ester-controls.ts';
-import { coolFirst, dryOverSalt, neutralise, partAndWash, workUpRoles } from './ester-steps.ts';
+import { coolFirst, dryOverSalt, esterifies, neutralise, partAndWash, workUpRoles } from './ester-steps.ts';
 import { neutralised } from './neutralised.ts';
 import { step } from './step.ts';
 import { bottleAndLabel } from './still-steps.ts';
@@ -79,20 +79,7 @@ export const isoamylFormate: Route = {
       },
     }),
   ],
-  reactions: [
-    {
-      id: 'esterify',
-      reactants: [
-        { substanceId: 'formic-acid', n: 1 },
-        { substanceId: 'isoamyl-alcohol', n: 1 },
-      ],
-      products: [
-        { substanceId: 'isoamyl-formate', n: 1 },
-        { substanceId: 'water', n: 1 },
-      ],
-    },
-    ...takenUp,
-  ],
+  reactions: [esterifies('formic-acid', 'isoamyl-alcohol', 'isoamyl-formate'), ...takenUp],
   controls: [
     excessOf({
       name: 'formic acid in excess',
