@@ -4,18 +4,7 @@ import { fail, ok, type Result } from '#core/problem';
 import type { FieldsOf } from '#core/shape';
 import { admitCharge, chargeMl, holdsCold } from '#core/still';
 import { molarMassFigure, type SubstanceId, substanceOf } from '#core/substance';
-import {
-  amountOf,
-  at,
-  type Contents,
-  emptyContents,
-  holding,
-  ledOff,
-  poured,
-  total,
-  type VesselName,
-  withAmount,
-} from '#core/vessel';
+import { at, holding, ledOff, poured, total, type VesselName, withAmount } from '#core/vessel';
 import { type At, controlFigure } from '../facts.ts';
 import { liquidFigures } from '../liquid.ts';
 import { begin, type Doing, type Outcome, type Standing } from '../outcome.ts';
@@ -24,6 +13,7 @@ import { isUnderWay } from '../read-value.ts';
 import { placeOf } from '../where.ts';
 import { type CutFound, type Cutting, cutBy, type End } from './cut.ts';
 import { apparatusOf, type Flask, flaskOf, WATER_M } from './flask.ts';
+import { partOf, partWays } from './gone-over.ts';
 import type { fields } from './op.ts';
 
 type Op = FieldsOf<typeof fields>;
@@ -219,39 +209,7 @@ function goesOver(doing: Doing, op: Op, course: Course): void {
   if (pct && flask.second === 'water') ({ n1, other } = asMeasured({ n1, other, pct, course }));
   const gas = found.caught.gas1 > 1e-9 ? overBy(course, 'gas1', `${name} that came as gas`) : undefined;
   const gone = gas ? total(`${name} gone over, in all`, 'mol', n1, gas) : n1;
-  const left = (had: Figure, less: Figure, title: string) =>
-    derive({ symbol: had.symbol, name: title, unit: had.unit }, 'x − y', { x: had, y: less }, (v) => v.x - v.y);
-  const firstLeft = withLess(before, flask.first, left(flask.n, gone, `${name} left in the flask`));
-  const { inFlask, caught } = flask.second === 'water' ? withWaterGone() : withOtherGone();
-  function withWaterGone() {
-    return {
-      inFlask: { ...firstLeft, waterG: left(before.waterG, other, 'water left in the flask') },
-      caught: { ...emptyContents, waterG: other, aqueous: { [flask.first]: n1 } } as Contents,
-    };
-  }
-  function withOtherGone() {
-    const M = molarMassFigure(substanceOf(flask.second).formula);
-    const mol = derive(
-      { symbol: 'n', name: `${substanceOf(flask.second).name} gone over`, unit: 'mol' },
-      'm ÷ M',
-      { m: other, M },
-      (x) => x.m / x.M,
-    );
-    const had = amountOf(before, flask.second) ?? mol;
-    // Water boils out with the first of it, and clouds it.
-    const dry = given({ symbol: 'm', name: 'water left', unit: 'g' }, 0, 'it goes over with the fore-run');
-    return {
-      inFlask: {
-        ...withLess(firstLeft, flask.second, left(had, mol, `${substanceOf(flask.second).name} left in the flask`)),
-        waterG: found.ml > 0 ? dry : before.waterG,
-      },
-      caught: {
-        ...emptyContents,
-        waterG: found.ml > 0 ? before.waterG : dry,
-        organic: { [flask.first]: n1, [flask.second]: mol },
-      } as Contents,
-    };
-  }
+  const { inFlask, caught } = partWays(before, flask, { n1, gone, other, any: found.ml > 0 });
   doing.vessels = holding(doing.vessels, place, inFlask);
   const wets = course.first && found.ml > 0 ? Math.min(0.3, WETS_ML / found.ml) : 0;
   doing.vessels = poured(doing.vessels, op.into, wets > 0 ? partOf(caught, 'x × (1 − f)', wets) : caught);
@@ -297,26 +255,6 @@ const gasOf = (id: SubstanceId): SubstanceId => GAS[id] ?? id;
 function inGrams(n: Figure, { second }: Pick<Flask, 'second'>): Figure {
   const M = molarMassFigure(substanceOf(second).formula);
   return derive({ symbol: 'W', name: n.name, unit: 'g' }, 'n × M', { n, M }, (x) => x.n * x.M);
-}
-
-/** A vessel with so much left of a substance, in the phase that it stands in. */
-function withLess(contents: Contents, id: SubstanceId, left: Figure): Contents {
-  const phase = contents.aqueous[id] ? 'aqueous' : 'organic';
-  return { ...contents, [phase]: { ...contents[phase], [id]: left } };
-}
-
-function partOf(contents: Contents, formula: 'x × f' | 'x × (1 − f)', wets: number): Contents {
-  const f = given({ symbol: 'f', name: 'part that wets the condenser', unit: '' }, wets, 'about 0.6 mL of the first');
-  const part = (x: Figure) =>
-    derive({ symbol: x.symbol, name: x.name, unit: x.unit }, formula, { x, f }, (v) =>
-      formula === 'x × f' ? v.x * v.f : v.x * (1 - v.f),
-    );
-  return {
-    ...contents,
-    waterG: part(contents.waterG),
-    aqueous: Object.fromEntries(Object.entries(contents.aqueous).map(([id, n]) => [id, part(n as Figure)])),
-    organic: Object.fromEntries(Object.entries(contents.organic).map(([id, n]) => [id, part(n as Figure)])),
-  };
 }
 
 /** A fraction whose strength was measured holds what that says of its mass; never more than there was. */
