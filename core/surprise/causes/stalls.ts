@@ -87,4 +87,46 @@ export const stalls: readonly Cause[] = [
     'Let it settle, pour the clear first.',
     { weight: 2, source: PRACTICE },
   ),
+  // Hypochlorite
+  pair(
+    'no-crystals',
+    'too much alkali left beside the hypochlorite',
+    'hypochlorite',
+    'A drop in peroxide until it no longer fizzes, then phenolphthalein: deep pink.',
+    'A little more chlorine, a test portion after each; stop at pale pink. Then colder, and a day more.',
+    { weight: 3, techniques: ['crystallise', 'filter', 'hold'], source: PRACTICE },
+  ),
+  pair(
+    'slow-filter',
+    'excess alkali: the slurry stays a slime',
+    'hypochlorite',
+    'Phenolphthalein, in a drop that peroxide has quieted: deep pink.',
+    'A little more chlorine, a test portion after each; glass wool, never paper.',
+    { weight: 3, source: PRACTICE },
+  ),
+  pair(
+    'stall',
+    'the lump in the generator has crusted over, or is used up',
+    'isocyanurate|hypochlorite',
+    'Shake it once, tap shut: gas for a minute is a crust; none is a spent lump.',
+    'Stir the lump; or end it and weigh the absorber. Never powder on top.',
+    { weight: 3, danger: 'act', techniques: ['absorb'], source: PRACTICE },
+  ),
+  pair(
+    'no-change',
+    'bromide, acid and peroxide are too thin',
+    'bromide peroxide_dilute|peroxide_strong',
+    'Ask the course at the step: under a tenth of the bromide it never comes.',
+    'More acid first, not more peroxide; or begin again in half the water.',
+    { weight: 3, techniques: ['oxidise', 'add', 'hold'], source: 'Mohammad and Liebhafsky 1934' },
+  ),
+  // Layers
+  pair(
+    'cloud',
+    'an emulsion: drops of one layer in the other',
+    'ester|alcohol|ketone',
+    'Left alone for a quarter of an hour the band grows thinner.',
+    'No more shaking: a spoon of salt, an hour, or through cotton; turn it over instead of shaking next time.',
+    { weight: 3, techniques: ['separate', 'add'], source: PRACTICE },
+  ),
 ];
