@@ -52,7 +52,7 @@ test('an ester is warmed too short, neutralised, parted, washed, dried and disti
   await expect(page.getByRole('region', { name: 'Yield' })).toContainText(/about [123]\d(\.\d)? ± \d/);
 });
 
-test('periodate is soured by dose and test until the paper says so, and then no further', async ({
+test('periodate is acidified by dose and test until the paper says so, and then no further', async ({
   page,
   notebook,
 }) => {
@@ -67,7 +67,7 @@ test('periodate is soured by dose and test until the paper says so, and then no 
   await done(page, 'Potassium iodate');
   await done(page, 'a few flakes at a time');
   await done(page, 'Boil gently');
-  await done(page, 'Sour it');
+  await done(page, 'Acidify');
   await readFirst(page);
   const portion = page.getByRole('button', { name: /^\d+(\.\d+)? mL went in$/ });
   await portion.click();

@@ -8,12 +8,12 @@ import { bottleAndLabel, bringToBoil, coolAndBook, cut, cutAt, putTogether } fro
 const takenUp = neutralised('acetic');
 const takesAcid = takenUp.map(({ id }) => id);
 
-/** A solvent out of strong acetic acid and spirit: to its equilibrium, washed, dried, distilled. */
+/** A solvent out of strong acetic acid and ethanol: to its equilibrium, washed, dried, distilled. */
 export const ethylAcetate: Route = {
   id: 'ethyl-acetate',
-  title: 'acetic acid, spirit in excess, kept warm, washed, dried, distilled',
+  title: 'acetic acid, ethanol in excess, kept warm, washed, dried, distilled',
   summary:
-    'Strong acetic acid and spirit come to four parts in five of ester with a little strong acid. Carbonate takes the acid left, brine the spirit, a drying salt the water; the still parts it from the rest of the spirit, which boils with it at first.',
+    'Strong acetic acid and ethanol come to four parts in five of ester with a little strong acid. Carbonate takes the acid left, brine the ethanol, a drying salt the water; the still parts it from the rest of the ethanol, which boils with it at first.',
   source: "K by Berthelot and Péan de Saint-Gilles; work-up after Vogel's Practical Organic Chemistry",
   makes: { kind: 'liquid', role: 'acid', substanceId: 'ethyl-acetate', vessel: 'receiver 2' },
   roles: [
@@ -28,13 +28,13 @@ export const ethylAcetate: Route = {
     },
     {
       id: 'alcohol',
-      name: 'spirit',
+      name: 'ethanol',
       accepts: ['ethanol'],
       refuses: [
         { substanceId: 'methanol', why: 'It makes methyl acetate, which is another solvent.' },
         { substanceId: 'isopropanol', why: 'It makes another ester, slowly.' },
       ],
-      tolerates: 'Denatured spirit brings what it was denatured with. Strong: water costs ester.',
+      tolerates: 'Denatured ethanol brings what it was denatured with. Strong: water costs ester.',
       measure: 'volume',
       dose: { by: 'extent', perExtent: 1, excessControl: 'acid-excess' },
     },
@@ -73,9 +73,9 @@ export const ethylAcetate: Route = {
   reactions: [esterifies('acetic-acid', 'ethanol', 'ethyl-acetate'), ...takenUp],
   controls: [
     excessOf({
-      name: 'spirit in excess',
+      name: 'ethanol in excess',
       start: 60,
-      note: 'More spirit, less acid left to neutralise; what is left of it boils with the ester.',
+      note: 'More ethanol, less acid left to neutralise; what is left of it boils with the ester.',
     }),
     ...keptWarm({ max: 78, start: 70, note: 'Under a condenser: it boils from 71 °C on.' }, { start: 8 }),
     ...washedAndDried({
@@ -83,11 +83,11 @@ export const ethylAcetate: Route = {
         start: 60,
         note: 'As little as keeps the acetate dissolved: each 100 g of water take 8 g of ester.',
       },
-      brine: { start: 60, note: 'Brine takes the spirit; twice is better than once.' },
+      brine: { start: 60, note: 'Brine takes the ethanol; twice is better than once.' },
     }),
     cutAt('cut-1', 'fore-run up to', {
       start: 12,
-      note: 'Spirit and ester boil together at 71.8 °C: that comes first.',
+      note: 'Ethanol and ester boil together at 71.8 °C: that comes first.',
     }),
     cutAt('cut-2', 'stop at', { start: 94, max: 94, note: 'Leave the last: acid and dirt.' }),
   ],
@@ -95,7 +95,7 @@ export const ethylAcetate: Route = {
   foamShare: 0.4,
   drying: null,
   byProducts: [
-    { name: 'fore-run', keep: 'Spirit with ester: into the next batch as spirit.' },
+    { name: 'fore-run', keep: 'Ethanol with ester: into the next batch as ethanol.' },
     { name: 'acetate liquor and brine', keep: 'Open outdoors until it smells of nothing, then the drain.' },
   ],
   identity: [
@@ -154,7 +154,7 @@ export const ethylAcetate: Route = {
       expect: '[About {ester.conversion} of the acid turns: {ester.mass}.]',
       trouble: 'The ring climbs: less heat. Stopped overnight: no harm.',
       why: 'It comes to its end and stays there.',
-      skipCosts: 'Vinegar and spirit.',
+      skipCosts: 'Vinegar and ethanol.',
       op: { do: 'esterify', reaction: 'esterify', temp: 'temp', hours: 'hours' },
       leave: { alone: false, lookEveryMin: 20, reason: 'vapour that burns over a warm bath' },
       where: 'ventilated',
@@ -187,7 +187,7 @@ export const ethylAcetate: Route = {
     coolAndBook({}),
     bottleAndLabel({
       title: 'Bottle, label: burns',
-      act: 'Into glass: {made.name}, about {product.pct}, {product.volume}, date, burns. The rest is spirit.',
+      act: 'Into glass: {made.name}, about {product.pct}, {product.volume}, date, burns. The rest is ethanol.',
       cautions: ['label', 'flammable'],
     }),
   ],

@@ -9,12 +9,12 @@ import { bottleAndLabel, bringToBoil, coolAndBook, cut, cutAt, putTogether } fro
 const takenUp = neutralised('salicylic', ['sodium']);
 const takesAcid = takenUp.map(({ id }) => id);
 
-/** A scented ester that boils high: much spirit, much acid, the water held fast, hours under reflux. */
+/** A scented ester that boils high: much ethanol, much acid, the water held fast, hours under reflux. */
 export const ethylSalicylate: Route = {
   id: 'ethyl-salicylate',
-  title: 'salicylic acid in much spirit and strong acid, refluxed, washed, distilled high',
+  title: 'salicylic acid in much ethanol and strong acid, refluxed, washed, distilled high',
   summary:
-    'Salicylic acid is slow and holds back: much spirit, much strong acid and a salt that keeps the water fast bring most of it over in a night of reflux. The spirit is boiled off, the ester washed, dried and distilled above 220 °C. It smells of wintergreen for days.',
+    'Salicylic acid is slow and holds back: much ethanol, much strong acid and a salt that keeps the water fast bring most of it over in a night of reflux. The ethanol is boiled off, the ester washed, dried and distilled above 220 °C. It smells of wintergreen for days.',
   source: "rates after the textbooks of physical organic chemistry; work-up after Vogel's Practical Organic Chemistry",
   makes: { kind: 'liquid', role: 'acid', substanceId: 'ethyl-salicylate', vessel: 'receiver 3' },
   roles: [
@@ -29,7 +29,7 @@ export const ethylSalicylate: Route = {
     },
     {
       id: 'alcohol',
-      name: 'spirit',
+      name: 'ethanol',
       accepts: ['ethanol'],
       refuses: [{ substanceId: 'methanol', why: 'It makes the methyl ester.' }],
       tolerates: 'As strong as it is sold: 95 % or more.',
@@ -82,7 +82,7 @@ export const ethylSalicylate: Route = {
   reactions: [esterifies('salicylic-acid', 'ethanol', 'ethyl-salicylate'), ...takenUp],
   controls: [
     excessOf({
-      name: 'spirit in excess',
+      name: 'ethanol in excess',
       max: 1000,
       start: 500,
       note: 'It dissolves the acid and draws it over; only the first hundredth part of all this is consumed, the rest is solvent.',
@@ -95,20 +95,20 @@ export const ethylSalicylate: Route = {
       max: 100,
       step: 5,
       start: 30,
-      note: 'A gram holds about half a gram of water: 100 g of salicylic acid make 13 g, and spirit brings its own.',
+      note: 'A gram holds about half a gram of water: 100 g of salicylic acid make 13 g, and ethanol brings its own.',
     },
     ...keptWarm(
-      { max: 82, start: 80, note: 'It boils at about 80 °C; hotter as spirit is held above it.' },
+      { max: 82, start: 80, note: 'It boils at about 80 °C; hotter as ethanol is held above it.' },
       { max: 96, start: 16, note: 'Slow: a night. Half as long brings two thirds.' },
     ),
-    cutAt('strip', 'spirit boiled off up to', {
+    cutAt('strip', 'ethanol boiled off up to', {
       start: 55,
       note: 'Until little comes: what stays goes with the wash.',
     }),
     ...washedAndDried({
       firstWater: { start: 150, max: 600, note: 'It dissolves acid and magnesium salt, and hardly any ester.' },
     }),
-    cutAt('cut-1', 'fore-run up to', { start: 6, note: 'Cloudy: water and spirit. It clears when they are over.' }),
+    cutAt('cut-1', 'fore-run up to', { start: 6, note: 'Cloudy: water and ethanol. It clears when they are over.' }),
     cutAt('cut-2', 'stop at', {
       start: 90,
       max: 94,
@@ -119,11 +119,11 @@ export const ethylSalicylate: Route = {
   foamShare: 0.4,
   drying: null,
   byProducts: [
-    { name: 'spirit boiled off', keep: 'For the next batch: it smells of the ester.' },
+    { name: 'ethanol boiled off', keep: 'For the next batch: it smells of the ester.' },
     { name: 'wash water', keep: 'Salicylate: acidify with acid and salicylic acid falls; then the drain.' },
   ],
   identity: [
-    { test: 'a drop in spirit with iron(III) chloride', sight: 'violet' },
+    { test: 'a drop in ethanol with iron(III) chloride', sight: 'violet' },
     { test: 'smell, far away', sight: 'wintergreen' },
   ],
   storage: 'Glass, closed, in a second jar: its smell goes through plastic. No food, no medicine.',
@@ -133,8 +133,8 @@ export const ethylSalicylate: Route = {
       title: 'No flame; condenser wide enough; a thermometer to 250 °C',
       act: 'By an open window or outdoors: its smell stays in a house for a week. Flask twice as large as its charge, condenser of 30 cm or more. A thermometer that reads to 250 °C for the end; take a 110 °C one out before.',
       expect: 'All in reach.',
-      why: 'The condenser must take what a water bath can send up: 100 W is 7 mL of spirit a minute.',
-      skipCosts: 'Spirit vapour in the room.',
+      why: 'The condenser must take what a water bath can send up: 100 W is 7 mL of ethanol a minute.',
+      skipCosts: 'Ethanol vapour in the room.',
       where: 'ventilated',
       cautions: ['flammable', 'permit'],
     }),
@@ -161,7 +161,7 @@ export const ethylSalicylate: Route = {
     step({
       id: 'catalyst',
       title: 'Add {catalyst.mass} of {catalyst.name}, in ice',
-      act: 'Flask in ice, acid into the spirit in a thin stream, swirling: never spirit onto acid.',
+      act: 'Flask in ice, acid into the ethanol in a thin stream, swirling: never ethanol onto acid.',
       until: 'All in, below 40 °C.',
       expect: 'It warms.',
       trouble: 'Brown: it was too fast. No harm if it stops there.',
@@ -184,14 +184,14 @@ export const ethylSalicylate: Route = {
     step({
       id: 'warm',
       title: 'Reflux at {set.temp} for {set.hours}',
-      act: 'Bath so hot that one drop a second falls back. The pot runs hotter as spirit hangs above it; if it stops boiling, let it cool before a fresh stone goes in: all of it returns at once.',
+      act: 'Bath so hot that one drop a second falls back. The pot runs hotter as ethanol hangs above it; if it stops boiling, let it cool before a fresh stone goes in: all of it returns at once.',
       until: 'The hours are over.',
       expect: '[About {ester.conversion} of the acid turns: {ester.mass}.]',
       trouble: 'The wet ring climbs above the middle: less heat.',
       why: 'It is slow: its ring stands in the way.',
       skipCosts: 'Half the ester.',
       op: { do: 'esterify', reaction: 'esterify', temp: 'temp', hours: 'hours' },
-      leave: { alone: false, lookEveryMin: 30, reason: 'boiling spirit under a condenser: water can fail' },
+      leave: { alone: false, lookEveryMin: 30, reason: 'boiling ethanol under a condenser: water can fail' },
       where: 'ventilated',
       cautions: ['flammable', 'hot-liquid'],
       ceilingC: 90,
@@ -202,11 +202,11 @@ export const ethylSalicylate: Route = {
       { volatile: 'ethyl-salicylate', besides: 'ethanol', into: 'receiver 1', control: 'strip' },
       {
         id: 'strip',
-        title: 'Turn the condenser down: boil {distil.volume} of spirit off',
+        title: 'Turn the condenser down: boil {distil.volume} of ethanol off',
         act: 'Distil from the water bath until {distil.volume} are over or little comes any more.',
         until: 'Little comes from a boiling bath.',
-        expect: 'Spirit, smelling of wintergreen.',
-        why: 'Spirit left keeps the ester in the water.',
+        expect: 'Ethanol, smelling of wintergreen.',
+        why: 'Ethanol left keeps the ester in the water.',
         skipCosts: 'No layers.',
         cautions: ['flammable'],
       },

@@ -164,7 +164,7 @@ export const hydroxylammoniumHydrogensulfate: Route = {
     { test: 'a drop of permanganate', sight: 'colourless at once' },
   ],
   storage:
-    'Glass or HDPE, cool, full, vented, sour; away from bases, oxidisers, iron and copper. Titrate it before use.',
+    'Glass or HDPE, cool, full, vented, acid; away from bases, oxidisers, iron and copper. Titrate it before use.',
   steps: [
     step({
       id: 'ready',
@@ -255,7 +255,7 @@ export const hydroxylammoniumHydrogensulfate: Route = {
     step({
       id: 'collect',
       title: 'Pour off, suck dry, two small washes of ice water',
-      act: 'Pour the liquor off, the rest through a filter; press, wash twice with a little ice water. Weigh it wet: what comes of it tells later how much of that was water. Go on today: wet, it splits by itself and sours.',
+      act: 'Pour the liquor off, the rest through a filter; press, wash twice with a little ice water. Weigh it wet: what comes of it tells later how much of that was water. Go on today: wet, it splits by itself and turns acid.',
       until: 'It drips no longer.',
       expect: 'White needles.',
       why: 'Chloride and sulfite must go.',
@@ -269,7 +269,7 @@ export const hydroxylammoniumHydrogensulfate: Route = {
       title: 'Into {split-water.volume} of water in a flask',
       act: 'All of it into {split-water.volume}.',
       expect: 'Much stays undissolved.',
-      why: 'Water splits it, hot and sour.',
+      why: 'Water splits it, hot and acid.',
       op: { do: 'add', role: 'split-water' },
     }),
     step({
@@ -318,14 +318,14 @@ export const hydroxylammoniumHydrogensulfate: Route = {
       title: 'Filter cold, rinse with a spoon of ice water',
       act: 'Paper or glass, cold. Keep the filtrate.',
       until: 'It drips no longer.',
-      expect: 'A clear, sour filtrate.',
+      expect: 'A clear, acid filtrate.',
       why: 'It is the product.',
       skipCosts: 'Sulfate in it.',
       op: { do: 'filter', keep: 'filtrate', holds: 0.3 },
       handsOnMin: 15,
     }),
     bottleAndLabel({
-      act: 'Glass or HDPE, full, vented: {made.name}, about {product.pct}, sour, date, keep from bases and metals. Titrate a portion. Not boiled down here: dry and hot it falls apart with violence; crystals are for a vacuum and a licensed laboratory. Never rinse with acetone: it uses the salt up.',
+      act: 'Glass or HDPE, full, vented: {made.name}, about {product.pct}, acid, date, keep from bases and metals. Titrate a portion. Not boiled down here: dry and hot it falls apart with violence; crystals are for a vacuum and a licensed laboratory. Never rinse with acetone: it uses the salt up.',
       cautions: ['label', 'hydroxylammonium'],
     }),
   ],

@@ -37,7 +37,7 @@ export const potassiumIodate: Route = {
       accepts: ['acetic-acid'],
       refuses: [
         { substanceId: 'hydrochloric-acid', why: 'Hydrochloric acid with iodate and dioxide gives chlorine.' },
-        { substanceId: 'sulfuric-acid', why: 'Its sulfate comes down with the iodate.' },
+        { substanceId: 'sulfuric-acid', why: 'Its sulfate crystallises with the iodate.' },
       ],
       tolerates: 'Vinegar serves, with more to boil off.',
       measure: 'volume',
@@ -89,7 +89,7 @@ export const potassiumIodate: Route = {
       max: 20,
       step: 1,
       start: 2,
-      note: 'A faint violet that stays says that it is enough; drops of spirit take it away.',
+      note: 'A faint violet that stays says that it is enough; drops of ethanol take it away.',
     },
     {
       id: 'acid-excess',
@@ -174,7 +174,7 @@ export const potassiumIodate: Route = {
         foamPerGas: 0,
         endpoint: 'a faint violet above the brown stays',
         sights: { notYet: 'the violet goes within a minute', enough: 'a faint violet stays' },
-        overshoot: 'A few drops of spirit take a little away, brown.',
+        overshoot: 'A few drops of ethanol take a little away, brown.',
       },
       cautions: ['oxidiser', 'heat'],
       ceilingC: 95,
@@ -182,8 +182,8 @@ export const potassiumIodate: Route = {
     }),
     step({
       id: 'digest',
-      title: 'Keep hot for half an hour; spirit for the last violet',
-      act: 'Half an hour near the boil, flame off, then single drops of spirit until no violet is left.',
+      title: 'Keep hot for half an hour; ethanol for the last violet',
+      act: 'Half an hour near the boil, flame off, then single drops of ethanol until no violet is left.',
       until: 'Colourless above the brown.',
       expect: 'The cake grows coarse.',
       why: 'Coarse, it filters in minutes.',

@@ -39,12 +39,12 @@ function sulfates(metal: (typeof persulfates)[number], n: number) {
 
 const ids = (reactions: Route['reactions']) => reactions.map(({ id }) => id);
 
-/** Periodate out of iodate: hot lye, persulfate by portions, acid to just sour, cold. */
+/** Periodate out of iodate: hot lye, persulfate by portions, acid to just acid, cold. */
 export const potassiumMetaperiodate: Route = {
   id: 'potassium-metaperiodate',
-  title: 'iodate and persulfate in boiling lye, soured with nitric acid, chilled',
+  title: 'iodate and persulfate in boiling lye, acidified with nitric acid, chilled',
   summary:
-    'In boiling potash lye persulfate takes iodate to periodate, with oxygen from what is over. Soured just past neutral with nitric acid and chilled, the metaperiodate comes down, for cold water holds a fifth of a gram in a hundred.',
+    'In boiling potassium hydroxide solution persulfate takes iodate to periodate, with oxygen from what is over. Acidified just past neutral with nitric acid and chilled, the metaperiodate crystallises: cold water holds a fifth of a gram in a hundred.',
   source: 'Brauer, Handbook of Preparative Inorganic Chemistry; solubilities, CRC Handbook',
   makes: { kind: 'solid', substanceId: 'potassium-periodate', anhydrousId: 'potassium-periodate' },
   roles: [
@@ -62,7 +62,7 @@ export const potassiumMetaperiodate: Route = {
     plainWater({ by: 'per-gram', role: 'iodate', control: 'thin' }, 'Distilled, at the boil.'),
     {
       id: 'lye',
-      name: 'caustic potash',
+      name: 'potassium hydroxide',
       accepts: ['potassium-hydroxide'],
       refuses: [{ substanceId: 'sodium-hydroxide', why: 'Sodium periodate is lost in this much water.' }],
       tolerates: 'Flakes hold 10 to 15 % of water: the dose counts it.',
@@ -87,18 +87,18 @@ export const potassiumMetaperiodate: Route = {
       accepts: ['nitric-acid'],
       refuses: [
         { substanceId: 'hydrochloric-acid', why: 'Periodate makes chlorine of it.' },
-        { substanceId: 'sulfuric-acid', why: 'More sulfate comes down with the periodate.' },
+        { substanceId: 'sulfuric-acid', why: 'More sulfate crystallises with the periodate.' },
       ],
       tolerates: 'Any strength up to 65 %; diluted it is easier to stop in time.',
       measure: 'volume',
-      dose: { by: 'contents', reactions: ['sour'], excessControl: 'acid-excess' },
+      dose: { by: 'contents', reactions: ['acidify'], excessControl: 'acid-excess' },
     },
   ],
   reactions: [
     ...oxidised,
     ...wasted,
     {
-      id: 'sour',
+      id: 'acidify',
       reactants: [
         { substanceId: 'potassium-hydroxide', n: 1 },
         { substanceId: 'nitric-acid', n: 1 },
@@ -118,17 +118,17 @@ export const potassiumMetaperiodate: Route = {
       max: 4000,
       step: 100,
       start: 2000,
-      note: 'With little of it potassium sulfate comes down in the cold too; each 100 g keep 0.2 g of periodate.',
+      note: 'With little of it potassium sulfate crystallises in the cold too; each 100 g keep 0.2 g of periodate.',
     },
     {
       id: 'lye-excess',
-      name: 'potash in excess',
+      name: 'potassium hydroxide in excess',
       unit: '%',
       min: 20,
       max: 300,
       step: 10,
       start: 80,
-      note: 'Persulfate that is over takes its share of it; each gram is soured again.',
+      note: 'Persulfate that is over takes its share of it; each gram takes acid again.',
     },
     {
       id: 'persulfate-excess',
@@ -148,7 +148,7 @@ export const potassiumMetaperiodate: Route = {
       max: 30,
       step: 1,
       start: 3,
-      note: 'Just sour, pH 4 to 5: alkaline, another periodate comes, and dissolves again.',
+      note: 'Just acid, pH 4 to 5: alkaline, another periodate comes, and dissolves again.',
     },
     {
       id: 'cold',
@@ -158,7 +158,7 @@ export const potassiumMetaperiodate: Route = {
       max: 20,
       step: 1,
       start: 5,
-      note: 'Colder leaves less periodate, and drops more sulfate.',
+      note: 'Colder leaves less periodate, and more sulfate crystallises.',
     },
   ],
   handling: { lossPct: 12, sdPct: 5, holdG: 0.2 },
@@ -176,7 +176,7 @@ export const potassiumMetaperiodate: Route = {
   ],
   identity: [
     {
-      test: 'a pinch with copper sulfate in hot potash lye, a little persulfate',
+      test: 'a pinch with copper sulfate in hot potassium hydroxide solution, a little persulfate',
       sight: 'deep brown-red: copper held by periodate; blue or black without it',
     },
     { test: 'with iodide and bicarbonate', sight: 'brown at once; iodate would stay pale' },
@@ -218,7 +218,7 @@ export const potassiumMetaperiodate: Route = {
       until: 'All in, quiet.',
       expect: 'It hisses and may boil by itself.',
       trouble: 'Boils up: wait, stir, smaller.',
-      why: 'Only alkaline does persulfate take iodate to periodate.',
+      why: 'Only in alkali does persulfate take iodate to periodate.',
       skipCosts: 'Iodate again.',
       op: { do: 'add', role: 'lye' },
       where: 'ventilated',
@@ -232,7 +232,7 @@ export const potassiumMetaperiodate: Route = {
       act: 'Keep it just boiling. A teaspoon, wait until the fizzing falls, the next. Make good what boils away.',
       until: 'All in, and a quarter of an hour more without a bubble.',
       expect: '[It fizzes: {gas.oxygen} of oxygen in all.]',
-      trouble: 'No fizzing at the end and paper below pH 12: potash is spent; more of it.',
+      trouble: 'No fizzing at the end and paper below pH 12: the hydroxide is spent; more of it.',
       why: 'Persulfate lives minutes at the boil: by portions it meets iodate.',
       skipCosts: 'Half of it leaves as oxygen.',
       op: { do: 'add', role: 'persulfate', reacts: [...ids(oxidised), ...ids(wasted)] },
@@ -241,7 +241,7 @@ export const potassiumMetaperiodate: Route = {
         foamPerGas: 0.3,
         endpoint: 'a quarter of an hour without a bubble',
         sights: { notYet: 'it fizzes where a spoon falls', enough: 'quiet for a quarter of an hour' },
-        overshoot: 'What is over leaves as oxygen, and takes its potash.',
+        overshoot: 'What is over leaves as oxygen, and takes its hydroxide.',
       },
       where: 'ventilated',
       cautions: ['caustic', 'oxidiser', 'hot-liquid', 'foam'],
@@ -251,21 +251,21 @@ export const potassiumMetaperiodate: Route = {
     }),
     step({
       id: 'acid',
-      title: 'Sour it: {acid.volume} of {acid.name}, dose, test, dose',
+      title: 'Acidify: {acid.volume} of {acid.name}, dose, test, dose',
       act: 'Still warm, by portions, stirring; a drop onto paper after each. From pH 9 down in small ones. Near 9 a white salt may come and go: it is the alkaline periodate.',
       until: 'Paper at pH 4 to 5.',
       expect: 'White crystals begin from pH 6 down.',
-      trouble: 'Violet or brown: iodide was in it. Below pH 3: a flake of potash.',
-      why: 'Above pH 9 it is a salt of another periodic acid; just sour it is the metaperiodate.',
+      trouble: 'Violet or brown: iodide was in it. Below pH 3: a flake of potassium hydroxide.',
+      why: 'Above pH 9 it is a salt of another periodic acid; just acid it is the metaperiodate.',
       skipCosts: 'A fine powder that dissolves again in the wash.',
-      op: { do: 'add', role: 'acid', reacts: ['sour'] },
+      op: { do: 'add', role: 'acid', reacts: ['acidify'] },
       adding: {
         halfLifeMin: 0.2,
         foamPerGas: 0,
         endpoint: 'paper at pH 4 to 5',
         sights: { notYet: 'white comes and goes again', enough: 'white crystals stay' },
         pH: { at: 4.5, goes: 'down' },
-        overshoot: 'Acid over keeps a little more dissolved; a flake of potash takes it back.',
+        overshoot: 'Acid over keeps a little more dissolved; a flake of potassium hydroxide takes it back.',
       },
       where: 'ventilated',
       cautions: ['corrosive', 'hot-liquid', 'law'],
@@ -275,7 +275,7 @@ export const potassiumMetaperiodate: Route = {
       title: 'Chill to {set.cold}',
       act: 'Covered, to {set.cold}, overnight.',
       expect:
-        'About {crystals.mass} of white grains[; {crystals.besides} of potassium sulfate may come with it: wash it out, or more water].',
+        'About {crystals.mass} of white grains[; {crystals.besides} of potassium sulfate may crystallise with it: wash it out, or more water].',
       why: 'At 5 °C only a fifth of a gram stays in 100 g.',
     }),
     collect({
