@@ -97,6 +97,12 @@ const MODELS: Readonly<Record<string, Model>> = {
     source: 'solution with a trace of carbonate, under 0.5 % a month',
     grade: 'C',
   },
+  bromine: {
+    law: firstOrder(1.5, 2, true),
+    spread: [4, 4],
+    source: 'bromine water through its stopper and by light; estimate',
+    grade: 'C',
+  },
   'tin-chloride': {
     law: firstOrder(2, 1.8, false),
     spread: [6, 4],
