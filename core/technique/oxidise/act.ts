@@ -114,7 +114,7 @@ const DECAY: Reaction = {
 /** Part of the halide that turned; a factor in the pace moves what is still to come by as much of its own logarithm. */
 function madeShare({ input }: Mixture, halogenM: number): Figure {
   const value = Math.min(1, (2 * halogenM) / input.halideM);
-  const effect = (1 - value) * value * Math.log(HALIDE_FACTOR);
+  const effect = ((1 - value) * value * Math.log(HALIDE_FACTOR)) / 2;
   return datum(
     { symbol: 's', name: 'part of the halide that turned', unit: '' },
     { value, uncertainty: { rate: { name: 'rate law, to a factor of two', effect } } },
