@@ -31,7 +31,7 @@ export function CourseChart({ label, course, last, most, planned, now }: CourseC
         <LineChart data={drawn} margin={{ top: 8, right: 12, bottom: 4, left: 0 }}>
           <CartesianGrid stroke="var(--hairline)" vertical={false} />
           <XAxis dataKey="hours" type="number" domain={[0, last]} tickCount={6} unit=" h" tick={TICK} />
-          <YAxis domain={[0, topOf(most)]} width={44} unit=" g" tick={TICK} />
+          <YAxis domain={[0, topOf(most)]} width={58} unit=" g" tick={TICK} />
           <ReferenceLine y={most} stroke="var(--quiet)" strokeDasharray="3 4" />
           <ReferenceLine x={planned} stroke="var(--copper)" />
           <Line dataKey="grams" stroke="var(--ink)" strokeWidth={2} dot={false} isAnimationActive={false} />
