@@ -30,7 +30,8 @@ export function act(standing: Standing, op: Op, step: At): Result<Outcome> {
   const ceilingC = controlFigure(step.facts, op.ceiling).value;
   const room = roomIn(absorber, op, { ceilingC, along });
   const ofGas = substanceOf(op.gas);
-  const wanted = wantedFor(doing, op, { step, room, read });
+  const all = op.drips ? allOfIt(doing, op, step) : undefined;
+  const wanted = all && wantedFor(op, { step, room, read, all });
   const came = dripIn(doing, op, { step, wanted });
   const made = gasMade(doing, op, step);
   // What the generator takes comes from the plate under it; what the absorber gives stands among the figures.
@@ -41,8 +42,8 @@ export function act(standing: Standing, op: Op, step: At): Result<Outcome> {
   goOver(doing, op, { shared, made, step });
   // What it could come to is all of the gas; of crystals, all that the lye takes.
   const most = op.takes && step.facts.recipe.makes.kind === 'solid' && room !== null && room < made.value;
-  // What is not dripped in limits nothing: the lye says when to stop.
-  const byLye = most || (op.takes !== undefined && came !== undefined && step.entries.readings.dripped === undefined);
+  // Where not all of the reagent is to go in, the lye says when to stop.
+  const byLye = most || (op.takes !== undefined && all !== undefined && made.value < all.value * ALL_OF_IT);
   const limiting = byLye ? lyeIn(absorber, op)?.substanceId : doing.progress.madeBy.get(op.gas);
   const extent = most
     ? given({ symbol: 'n', name: `${ofGas.name} that the lye takes`, unit: 'mol' }, room, 'the lye that stood there')
@@ -52,21 +53,21 @@ export function act(standing: Standing, op: Op, step: At): Result<Outcome> {
   return ok(doing);
 }
 
+/** Less than this of what all of it would make is not all of it. */
+const ALL_OF_IT = 0.999;
+
 /** mol of gas that are to be made: for what was weighed, or for what the absorber is led to. */
 function wantedFor(
-  doing: Doing,
   op: Op,
-  { step, room, read }: { step: At; room: number | null; read: Figure | undefined },
+  { step, room, read, all }: { step: At; room: number | null; read: Figure | undefined; all: Figure },
 ): Figure | undefined {
-  if (!op.drips) return undefined;
   const naming = { symbol: 'n', name: `${substanceOf(op.gas).name} wanted`, unit: 'mol' };
   const arrives = controlFigure(step.facts, op.arrives);
   if (read) {
     const M = molarMassFigure(substanceOf(op.gas).formula);
     return derive(naming, '100 × m ÷ (M × set)', { m: read, M, set: arrives }, (x) => (100 * x.m) / (x.M * x.set));
   }
-  const all = allOfIt(doing, op, step);
-  if (room === null || !all) return undefined;
+  if (room === null) return undefined;
   const most = given(
     { symbol: 'r', name: 'that the absorber is led to', unit: 'mol' },
     room * stopShare(op),

@@ -1,7 +1,7 @@
 import { datum, derive, type Figure, given } from '#core/figure';
 import { readingValue } from '#core/log';
 import { ok, type Result } from '#core/problem';
-import { HALIDE_FACTOR, halideCourse } from '#core/rate';
+import { HALIDE_FACTOR, type HalideAnswer, halideCourse } from '#core/rate';
 import { type Reaction, reactionHeat, reactionText } from '#core/reaction';
 import type { FieldsOf } from '#core/shape';
 import { molarMassFigure, substanceOf } from '#core/substance';
@@ -38,59 +38,12 @@ export function act(standing: Standing, op: Op, step: At): Result<Outcome> {
   const found = halideCourse({ ...mixture.input, ...stood });
   if (!found.ok) return ok(doing);
   const { after } = found.value;
-  const halogen = substanceOf(op.halogen);
   const share = madeShare(mixture, after.halogenM);
-  const M = molarMassFigure(halogen.formula);
   const there = amountOf(before, mixture.halide)!;
-  const made = derive(
-    { symbol: 'x', name: `${halogen.name} made`, unit: 'mol' },
-    's × n ÷ ν',
-    {
-      s: share,
-      n: there,
-      ν: given({ symbol: 'ν', name: 'halide for each', unit: '' }, mixture.perHalogen, 'the reaction'),
-    },
-    (v) => (v.s * v.n) / v.ν,
-  );
-  doing.figures = {
-    'freed.mass': derive(
-      { symbol: 'm', name: `${halogen.name} by then`, unit: 'g' },
-      'x × M',
-      { x: made, M },
-      (v) => v.x * v.M,
-    ),
-    'freed.conversion': derive(
-      { symbol: 'X', name: 'of the halide that turned', unit: '%' },
-      '100 × s',
-      { s: share },
-      (v) => 100 * v.s,
-    ),
-    'freed.hours': given(
-      { symbol: 't', name: 'to nine tenths of its most', unit: 'h' },
-      {
-        value: found.value.enoughH,
-        uncertainty: { rate: { name: 'rate law, to a factor of two', effect: found.value.enoughH / 3 } },
-      },
-      'rate law',
-    ),
-    'freed.oxygen': given(
-      { symbol: 'V', name: 'oxygen that goes off', unit: 'mL' },
-      1000 * after.oxygenM * mixture.litres * 24.05,
-      'rate law',
-    ),
-  };
+  doing.figures = figuresOf(mixture, op, { answer: found.value, share, there });
   doing.progress = {
     begun: doing.progress.begun,
-    // All of the halide is what it could come to.
-    extent: derive(
-      { symbol: 'n', name: `${halogen.name}, all of it`, unit: 'mol' },
-      'n₀ ÷ ν',
-      {
-        'n₀': there,
-        ν: given({ symbol: 'ν', name: 'halide for each', unit: '' }, mixture.perHalogen, 'the reaction'),
-      },
-      (v) => v['n₀'] / v.ν,
-    ),
+    extent: allOfIt(mixture, op, there),
     limiting: mixture.halide,
     madeBy: new Map([...doing.progress.madeBy, [op.halogen, mixture.halide]]),
   };
@@ -100,6 +53,51 @@ export function act(standing: Standing, op: Op, step: At): Result<Outcome> {
   doing.vessels = holding(doing.vessels, place, now);
   Object.assign(doing.figures, liquidFigures(doing.vessels, step.facts));
   return ok(doing);
+}
+
+const perHalogen = ({ perHalogen: value }: Mixture): Figure =>
+  given({ symbol: 'ν', name: 'halide for each', unit: '' }, value, 'the reaction');
+
+/** mol of halogen that all of the halide could come to. */
+const allOfIt = (mixture: Mixture, { halogen }: Op, there: Figure): Figure =>
+  derive(
+    { symbol: 'n', name: `${substanceOf(halogen).name}, all of it`, unit: 'mol' },
+    'n₀ ÷ ν',
+    { 'n₀': there, ν: perHalogen(mixture) },
+    (v) => v['n₀'] / v.ν,
+  );
+
+function figuresOf(
+  mixture: Mixture,
+  { halogen }: Op,
+  { answer, share, there }: { readonly answer: HalideAnswer; readonly share: Figure; readonly there: Figure },
+): Record<string, Figure> {
+  const { name, formula } = substanceOf(halogen);
+  const { enoughH, after } = answer;
+  return {
+    'freed.mass': derive(
+      { symbol: 'm', name: `${name} by then`, unit: 'g' },
+      's × n ÷ ν × M',
+      { s: share, n: there, ν: perHalogen(mixture), M: molarMassFigure(formula) },
+      (v) => ((v.s * v.n) / v.ν) * v.M,
+    ),
+    'freed.conversion': derive(
+      { symbol: 'X', name: 'of the halide that turned', unit: '%' },
+      '100 × s',
+      { s: share },
+      (v) => 100 * v.s,
+    ),
+    'freed.hours': given(
+      { symbol: 't', name: 'to nine tenths of its most', unit: 'h' },
+      { value: enoughH, uncertainty: { rate: { name: 'rate law, to a factor of two', effect: enoughH / 3 } } },
+      'rate law',
+    ),
+    'freed.oxygen': given(
+      { symbol: 'V', name: 'oxygen that goes off', unit: 'mL' },
+      1000 * after.oxygenM * mixture.litres * 24.05,
+      'rate law',
+    ),
+  };
 }
 
 const DECAY: Reaction = {
