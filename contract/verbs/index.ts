@@ -23,6 +23,7 @@ import { halide } from './halide.ts';
 import { labelVerbs } from './label-verbs.ts';
 import { layers } from './layers.ts';
 import { makeable } from './makeable.ts';
+import { metal } from './metal.ts';
 import { methods } from './methods.ts';
 import { own } from './own.ts';
 import { portion } from './portion.ts';
@@ -79,6 +80,7 @@ export const verbs = {
   sideBySide,
   still,
   halide,
+  metal,
   sublime,
   surprise,
   target,

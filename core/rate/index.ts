@@ -19,3 +19,4 @@ export {
   halideCourse,
   halideShape,
 } from './halide.ts';
+export { type MetalAnswer, type MetalInput, metalInAcid, metalShape } from './metal.ts';

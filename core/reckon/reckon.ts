@@ -23,6 +23,7 @@ import {
   type Found,
   hydrateVerb,
   layersVerb,
+  metalVerb,
   moistureVerb,
   precipitateVerb,
   priceVerb,
@@ -87,6 +88,7 @@ const BENCH_VERBS = {
   absorb: absorbVerb,
   sublime: sublimeVerb,
   moisture: moistureVerb,
+  metal: metalVerb,
   layers: layersVerb,
 } as const;
 
@@ -122,6 +124,7 @@ const VERBS = [
   'layers',
   'sublime',
   'moisture',
+  'metal',
   'molar mass',
 ] as const;
 const VERB = new RegExp(String.raw`^(${VERBS.join('|')}|neutralize|molar mass of|m)\b[\s:]*(.*)$`, 'is');

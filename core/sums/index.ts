@@ -13,6 +13,7 @@ export { dryVerb } from './dry-verb.ts';
 export { esterVerb } from './ester-verb.ts';
 export type { Found } from './found.ts';
 export { layersVerb } from './layers-verb.ts';
+export { metalVerb } from './metal-verb.ts';
 export { moistureVerb } from './moisture-verb.ts';
 export { priceVerb } from './price-verb.ts';
 export { ceilingVerb, hydrateVerb, precipitateVerb, saltOutVerb } from './solid-verbs.ts';
