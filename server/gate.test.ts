@@ -3,6 +3,7 @@ import type { Plan } from '#core/plan';
 import { unwrap } from '#core/problem';
 import { runState } from '#core/state';
 import { parseLabel } from '#core/stock';
+import { on } from '#testing/on-route';
 import { planFor } from '#testing/shelf';
 import { entry, longId, testNotebook } from './testing/notebook.ts';
 
@@ -110,6 +111,28 @@ describe('what is planned', () => {
     const { body } = await enter(grown(16)).expect(422);
     expect(body.detail).toMatch(/hydrogen.*At most \d/);
     expect(body.field).toBe('events[0].body.factor'.replace('events[0].', ''));
+  });
+
+  it('may let meet what never may in its own apparatus alone, and under its cap', async () => {
+    const { api } = testNotebook();
+    const plan = on('hypochlorite-by-chlorine', '40 g sodium hypochlorite', {
+      lye: 'sodium hydroxide 99 % 1 kg',
+      source: 'trichloroisocyanuric acid 90 % 1 kg',
+      acid: 'hydrochloric acid 18 % 1 L',
+    }).plan;
+    const send = (id: string, over: Partial<Plan>) => api.post('/api/batches').send({ id, plan: { ...plan, ...over } });
+    await send('batch_chlor01', {}).expect(201);
+    const indoors = plan.route.steps.map((step) => ({ ...step, where: 'anywhere' as const }));
+    for (const [id, route] of [
+      ['batch_chlor02', { ...plan.route, steps: indoors }],
+      ['batch_chlor03', { ...plan.route, id: 'own-bleach' }],
+    ] as const) {
+      const { body } = await send(id, { route }).expect(422);
+      expect(body.detail).toMatch(/two things meet that never may.*chlorine/);
+    }
+    const much = { ...plan.target, amount: { value: 400, unit: 'g' as const } };
+    const { body } = await send('batch_chlor04', { target: much }).expect(422);
+    expect(body.detail).toMatch(/at most 0\.1 mol/);
   });
 
   it('is refused by the room, and accepted outdoors', async () => {
