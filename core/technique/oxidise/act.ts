@@ -5,7 +5,7 @@ import { HALIDE_FACTOR, type HalideAnswer, halideCourse } from '#core/rate';
 import { type Reaction, reactionHeat, reactionText } from '#core/reaction';
 import type { FieldsOf } from '#core/shape';
 import { molarMassFigure, substanceOf } from '#core/substance';
-import { amountOf, at, type Contents, holding, ledOff, type Place, parted, react, together } from '#core/vessel';
+import { amountOf, at, type Contents, holding, ledOff, parted, react, together } from '#core/vessel';
 import { type At, settingOf } from '../facts.ts';
 import { liquidFigures } from '../liquid.ts';
 import { begin, type Doing, type Outcome, type Standing } from '../outcome.ts';
@@ -48,8 +48,8 @@ export function act(standing: Standing, op: Op, step: At): Result<Outcome> {
     madeBy: new Map([...doing.progress.madeBy, [op.halogen, mixture.halide]]),
   };
   if (isUnderWay(step)) return ok(doing);
-  let now = partly(doing, before, { reaction: mixture.reaction, share: limitingShare(before, mixture, share), place });
-  now = partly(doing, now, { reaction: DECAY, share: decayShare(now, after.oxygenM * mixture.litres), place });
+  let now = partly(doing, before, { reaction: mixture.reaction, share: limitingShare(before, mixture, share) });
+  now = partly(doing, now, { reaction: DECAY, share: decayShare(now, after.oxygenM * mixture.litres) });
   doing.vessels = holding(doing.vessels, place, now);
   Object.assign(doing.figures, liquidFigures(doing.vessels, step.facts));
   return ok(doing);
@@ -146,7 +146,7 @@ function decayShare(contents: Contents, oxygenMol: number): Figure {
 function partly(
   doing: Doing,
   contents: Contents,
-  { reaction, share }: { reaction: Reaction; share: Figure; place: Place },
+  { reaction, share }: { reaction: Reaction; share: Figure },
 ): Contents {
   if (!(share.value > 0)) return contents;
   const { kept, gone } = parted(contents, share);
