@@ -102,7 +102,7 @@ export const hypochloriteCrystals: Route = {
     ...upToTheGas,
     leadIn({
       expect:
-        '[{absorbed.gas} of chlorine in all; the lye gains {absorbed.gained}, takes {absorbed.ice} of ice, and drops about {absorbed.salt} of salt: a slurry that still pours.]',
+        '[{absorbed.gas} of chlorine in all; the lye gains {absorbed.gained}, takes {absorbed.ice} of ice, and drops about {absorbed.salt} of salt][: a slurry of {absorbed.slurry} solid; up to about 20 % it pours and stirs, past 30 % it sets].',
     }),
     off,
     step({

@@ -5,7 +5,7 @@ import { ok, type Result } from '#core/problem';
 import { molarVolume } from '#core/reaction';
 import type { FieldsOf } from '#core/shape';
 import { molarMassFigure, substanceOf } from '#core/substance';
-import { at, type Contents, entriesOf, holding, withAmount } from '#core/vessel';
+import { at, type Contents, contentsMass, entriesOf, holding, withAmount } from '#core/vessel';
 import { weighingSd } from '../add/mass.ts';
 import { type At, controlFigure } from '../facts.ts';
 import { liquidFigures } from '../liquid.ts';
@@ -152,12 +152,26 @@ function saltFalls(doing: Doing, op: Op): void {
   );
   doing.figures = { ...doing.figures, 'absorbed.salt': grams('sodium chloride that falls', down, M) };
   if (!(down.value > 0)) return;
+  doing.figures = { ...doing.figures, 'absorbed.slurry': slurryOf(absorber, down, M) };
   const stays = derive({ symbol: 'n', name: 'sodium chloride', unit: 'mol' }, 'n − d', { n: salt, d: down }, (x) =>
     Math.max(0, x.n - x.d),
   );
   const less = { ...absorber, aqueous: { ...absorber.aqueous, 'sodium-chloride': stays } };
   doing.vessels = holding(doing.vessels, op.into, withAmount(less, 'solid', 'sodium-chloride', down));
 }
+
+/** Mass % of solid in what stands there: up to about 20 it pours and stirs, past 30 it sets. */
+const slurryOf = (absorber: Contents, down: Figure, M: Figure): Figure =>
+  derive(
+    { symbol: 's', name: 'solid in the slurry', unit: '%' },
+    '100 × n × M ÷ m',
+    {
+      n: down,
+      M,
+      m: given({ symbol: 'm', name: 'all that stands there', unit: 'g' }, contentsMass(absorber), 'what went in'),
+    },
+    (x) => (100 * x.n * x.M) / x.m,
+  );
 
 const grams = (name: string, n: Figure, M: Figure): Figure =>
   derive({ symbol: 'm', name, unit: 'g' }, 'n × M', { n, M }, (x) => x.n * x.M);

@@ -20,6 +20,7 @@ export const absorbGas = technique({
     'absorbed.ice': 2,
     'absorbed.guard': 2,
     'absorbed.salt': 2,
+    'absorbed.slurry': 2,
     'product.mass': 3,
     'product.all': 3,
     'product.pct': 3,

@@ -98,6 +98,14 @@ describe('chlorine led into lye', () => {
     const sheet = unwrap(sheetOf(crystals.plan));
     expect(sheet.figures['absorbed.salt']!.value).toBeGreaterThan(0.3);
     expect(unwrap(sheetOf(bleach.plan)).figures['absorbed.salt']!.value).toBe(0);
+    // A thick slurry still pours: some per cent of solid.
+    const { salt, thick } = {
+      salt: sheet.figures['absorbed.salt']!.value,
+      thick: sheet.figures['absorbed.slurry']!.value,
+    };
+    expect(thick).toBeGreaterThan(2);
+    expect(thick).toBeLessThan(20);
+    expect((100 * salt) / thick).toBeGreaterThan(10);
     // 5 g of pentahydrate hold 2.26 g of hypochlorite, 0.0304 mol.
     expect(sheet.yieldPct!.value).toBeGreaterThan(30);
   });
