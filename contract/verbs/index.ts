@@ -33,6 +33,7 @@ import { recipe } from './recipe.ts';
 import { reckon } from './reckon.ts';
 import { run } from './run.ts';
 import { saltout } from './saltout.ts';
+import { schedule } from './schedule.ts';
 import { sheet } from './sheet.ts';
 import { shelfVerbs } from './shelf-verbs.ts';
 import { sideBySide } from './side-by-side.ts';
@@ -81,6 +82,7 @@ export const verbs = {
   still,
   halide,
   metal,
+  schedule,
   sublime,
   surprise,
   target,

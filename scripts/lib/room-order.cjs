@@ -8,7 +8,7 @@ exports.coreOrder = [
   ['account', 'add', 'equilibrium', 'keeping', 'product', 'reaction', 'shape', 'solution'],
   ['cell', 'still'],
   ['electrolysis'],
-  ['dish', 'ester', 'precipitate', 'rate', 'vessel', 'wash'],
+  ['dish', 'ester', 'precipitate', 'rate', 'vessel', 'wash', 'week'],
   ['layers'],
   ['guard'],
   ['absorb', 'hazard', 'sublime'],
