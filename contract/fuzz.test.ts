@@ -33,6 +33,12 @@ function goodInputs(): ReadonlyMap<string, Json> {
     sideBySide: { plans: [plan] },
     chainYield: { runs: [{ id: 'batch_fuzzed01', number: 1, plan, events }], basis: null },
     care: { plan, events, shelf: testShelf.slice(0, 2) },
+    week: {
+      runs: [{ batch: 'batch_fuzzed01', plan, events }],
+      from: '2026-03-14T10:00:00.000Z',
+      free: [[600, 900]],
+      light: [[480, 1080]],
+    },
     compare: { attempts: [1, 2].map((number) => ({ number, plan, events })) },
   };
   return new Map(Object.values(verbs).map(({ name, example }) => [name, plain(example ?? long[name])]));

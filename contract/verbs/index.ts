@@ -45,6 +45,7 @@ import { tests } from './tests.ts';
 import { titrate } from './titrate.ts';
 import { titre } from './titre.ts';
 import { wash } from './wash.ts';
+import { week } from './week.ts';
 
 /** Everything that the compute door does. A new verb is a file beside these and a name here. */
 export const verbs = {
@@ -83,6 +84,7 @@ export const verbs = {
   halide,
   metal,
   schedule,
+  week,
   sublime,
   surprise,
   target,

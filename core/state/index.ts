@@ -29,4 +29,5 @@ export { stallAssay } from './stall-assay.ts';
 export { type RunState, runState, type TimerState } from './state.ts';
 export type { StepState } from './step-state.ts';
 export { type StillCut, type StillRun, stillOf } from './still-of.ts';
+export { tasksOf } from './tasks-of.ts';
 export { furtherUse, usedFurther } from './used-further.ts';
