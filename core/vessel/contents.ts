@@ -184,7 +184,7 @@ const UNKNOWN_ML_PER_G = 0.48;
 export function liquidVolume(contents: Contents, tables = NEWEST): number {
   const waterG = contents.waterG.value;
   const waterMl = waterG / waterDensityAt(20);
-  let volume = waterMl + phaseG(contents.organic) * LAYER_ML_PER_G;
+  let volume = waterMl + organicMl(contents.organic);
   for (const [id, amount] of entriesOf(contents.aqueous)) {
     const substance = substanceOf(id);
     const grams = amount.value * molarMass(substance.formula);
@@ -212,6 +212,16 @@ function beyondTable(substance: Substance): number {
     end !== undefined && at?.ok ? (100 / at.value.gPerMl - (100 - end) / waterDensityAt(20)) / end : UNKNOWN_ML_PER_G;
   BEYOND.set(substance.id, found);
   return found;
+}
+
+/** mL of a layer: each liquid by its own density where one is held. */
+function organicMl(organic: Amounts): number {
+  return entriesOf(organic).reduce((sum, [id, n]) => {
+    const substance = substanceOf(id);
+    const grams = n.value * molarMass(substance.formula);
+    const at = density(substance, 100, 20);
+    return sum + (at.ok ? grams / at.value.gPerMl : grams * LAYER_ML_PER_G);
+  }, 0);
 }
 
 /** Esters and alcohols that do not mix with water are about 0.8 to 1.2 g/mL. */

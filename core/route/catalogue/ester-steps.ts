@@ -114,12 +114,12 @@ export const neutralise = (
 /** Parted, washed with brine, parted again: the ester’s layer is kept. */
 export const partAndWash = (
   liquid: SubstanceId,
-  { side, part = {}, brine = {} }: { side: 'above' | 'below'; part?: Over; brine?: Over },
+  { side, part = {}, brine = {} }: { side: 'above' | 'either'; part?: Over; brine?: Over },
 ): readonly StepTemplate[] => [
   step({
     id: 'part',
-    title: side === 'above' ? 'Let it part, run the water off below' : 'Let it part, run the ester off below, keep it',
-    act: `A few minutes; the ester is ${side}. Part it slowly at the end. Throw nothing away before it is weighed.`,
+    title: side === 'above' ? 'Let it part, run the water off below' : 'Let it part, keep the ester’s layer',
+    act: `A few minutes; ${side === 'above' ? 'the ester is above' : 'which layer is the ester goes by the salt in the water: the funnel below says it, a drop of water proves it'}. Part it slowly at the end. Throw nothing away before it is weighed.`,
     until: 'The line between stands in the tap.',
     expect: '[{layer.volume} of ester; the water takes {layer.lost} of it along.]',
     trouble: 'No line: a spoon of salt. A drop of water into either layer tells which is which.',
@@ -150,7 +150,7 @@ export const partAndWash = (
   }),
   step({
     id: 'part-brine',
-    title: side === 'above' ? 'Run the brine off' : 'Run the ester off the brine',
+    title: side === 'above' ? 'Run the brine off' : 'Part the ester from the brine',
     act: 'At once: left standing, water splits an ester.',
     until: 'The line between stands in the tap.',
     expect: '[{layer.mass} of ester.]',

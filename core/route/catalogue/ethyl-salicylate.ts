@@ -211,13 +211,13 @@ export const ethylSalicylate: Route = {
         cautions: ['flammable'],
       },
     ),
-    coolFirst({ expect: 'An oil sinks.' }),
+    coolFirst({ expect: 'An oil parts from it.' }),
     neutralise(takesAcid, {
       until: 'Paper in the water layer at pH 7 to 8: no further, it is a phenol.',
       overshoot: 'Bicarbonate does no harm; soda or lye would dissolve the ester.',
     }),
     ...partAndWash('ethyl-salicylate', {
-      side: 'below',
+      side: 'either',
       part: {
         trouble:
           'It floats: salt makes the water heavier than the ester. More water. A drop of water into either layer tells which is which.',

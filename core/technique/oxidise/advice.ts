@@ -36,9 +36,9 @@ export function advice(view: StepView, op: FieldsOf<typeof fields>): OxidiseAdvi
   const reading = view.readings.findLast(({ body }) => body.quantity === 'temperature')?.body.reading;
   const tempC = (reading && readingValue(reading)?.value) ?? settingOf(view.facts, op.temp);
   const plannedH = settingOf(view.facts, op.hours);
-  const soFar = view.begunAt === null ? null : Math.max(0, (view.at - view.begunAt) / HOUR_MS);
+  const hoursPassed = view.begunAt === null ? null : Math.max(0, (view.at - view.begunAt) / HOUR_MS);
   const asked = { ...mixture.input, tempC: Math.min(60, Math.max(-5, tempC)) };
-  const input = { ...asked, hours: Math.min(2000, Math.max(1.5 * plannedH, 1.2 * (soFar ?? 0), 0.05)) };
+  const input = { ...asked, hours: Math.min(2000, Math.max(1.5 * plannedH, 1.2 * (hoursPassed ?? 0), 0.05)) };
   const found = halideCourse(input);
   if (!found.ok) return null;
   const { course, most } = found.value;
@@ -53,8 +53,8 @@ export function advice(view: StepView, op: FieldsOf<typeof fields>): OxidiseAdvi
     input,
     answer: found.value,
     plannedH,
-    hoursSoFar: soFar,
-    nowG: soFar === null ? null : at(soFar),
+    hoursSoFar: hoursPassed,
+    nowG: hoursPassed === null ? null : at(hoursPassed),
     mostG: most.halogenM * g,
     plannedG: at(plannedH),
     theoryG: theory * molarMass(substanceOf(op.halogen).formula),
