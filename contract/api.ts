@@ -5,11 +5,13 @@ import type { Present } from '#core/guard';
 import type { RunEvent } from '#core/log';
 import type { Plan } from '#core/plan';
 import type { Route } from '#core/route';
-import type { ClockItem, OnBoard, RunState } from '#core/state';
+import type { BenchTask, ClockItem, OnBoard, RunState } from '#core/state';
 import type { Instant } from '#core/still';
 import type { BottleState } from '#core/stock';
 import type { Bench } from '#core/vessel';
+import type { Hours, WeekChoices } from '#core/week';
 import type { NewLesson } from './bodies.ts';
+import type { LaidOut } from './hours.ts';
 
 /** What the server answers, by resource. */
 export interface BenchAnswer {
@@ -117,6 +119,47 @@ export interface BoardAnswer {
   readonly now: string;
   readonly running: readonly (OnBoard & { readonly number: number })[];
   readonly kept: readonly KeptOnBoard[];
+}
+
+/** What a week is planned from. Times of tasks are minutes from the beginning that is laid out. */
+export interface WeekAnswer {
+  readonly now: string;
+  readonly version: number;
+  readonly choices: WeekChoices;
+  readonly laid: LaidOut;
+  readonly hours: Hours;
+  readonly place: string;
+  readonly tasks: readonly BenchTask[];
+  readonly batches: readonly {
+    readonly id: string;
+    readonly number: number;
+    readonly title: string;
+    readonly status: RunState['status'];
+    readonly vessel: string | null;
+  }[];
+  /** Batches whose steps cannot be read, and why. */
+  readonly unread: readonly string[];
+}
+
+/** Steps of the week that come within a day, or came within the last. */
+export interface SoonAnswer {
+  readonly now: string;
+  readonly items: readonly {
+    readonly id: string;
+    readonly batchId: string | null;
+    readonly step: string;
+    readonly text: string;
+    readonly at: string;
+    readonly minutes: number;
+  }[];
+}
+
+/** What was told and has been seen; put off until an instant where that is said. */
+export interface NoticeAnswer {
+  readonly of: string;
+  readonly at: string;
+  readonly until: string | null;
+  readonly reason: string;
 }
 
 /** The photos of a batch. */

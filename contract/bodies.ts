@@ -19,6 +19,7 @@ import {
 } from '#core/shape';
 import { bottleEventBodyShape, cardShape } from '#core/stock';
 import { benchShape } from '#core/vessel';
+import { choicesShape } from '#core/week';
 
 // What is sent to the server, by what it is for.
 
@@ -28,6 +29,11 @@ const basedOn = (min: number) => number({ min, whole: true });
 export const newBatchBody = fields({ id: id('batch'), plan: planShape });
 export const planChangeBody = fields({ basedOn: basedOn(1), plan: planShape });
 export const benchChangeBody = fields({ basedOn: basedOn(0), bench: benchShape });
+export const weekChangeBody = fields({ basedOn: basedOn(0), choices: choicesShape });
+
+/** Something that was told is seen, or put off until an instant, with a reason. */
+export const noticeBody = fields({ id: id('nt'), of: text(300), until: nullable(instant()), reason: note(120) });
+
 export const eventsBody = fields({ events: list(newEventShape, 500, 1) });
 
 /** A part of a batch that becomes its own, and a batch that goes into another. */

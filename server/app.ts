@@ -34,6 +34,10 @@ import { pairRoutes, shareRoutes } from './share/routes.ts';
 import type { Sharing } from './share/sharing.ts';
 import { stockRoutes } from './stock/routes.ts';
 import { stockStore } from './stock/store.ts';
+import { weekIn } from './week/on-bench.ts';
+import { plannedWeek } from './week/planned.ts';
+import { noticeRoutes, weekRoutes } from './week/routes.ts';
+import { weekStore } from './week/store.ts';
 
 export interface AppDeps {
   readonly db: Db;
@@ -75,7 +79,8 @@ export function createApp({
   app.disable('x-powered-by');
   // Requests are logged only when asked for: at the bench every millisecond of an entry is waited for.
   if (log.isLevelEnabled('debug')) app.use(pinoHttp({ logger: log, quietReqLogger: true }));
-  const shared = { sharing, devices: deviceStore(db), now };
+  const week = weekStore(db);
+  const shared = { sharing, devices: deviceStore(db), now, feedKey: week.feedKey };
   app.use(headers, ...hostGate(shared), ofThisNotebook(db));
 
   const stock = stockStore(db);
@@ -99,7 +104,11 @@ export function createApp({
   app.use('/api/bottles', stockRoutes(stock, now));
   app.use('/api/batches', batchRoutes(batches, now));
   app.use('/api/batches/:id/feed', instrumentRoutes(feeds));
-  app.use('/api/clock', clockRoutes(batches, stock, { now, tempC: () => bench().bench.tempC, written: writtenIn(db) }));
+  const written = writtenIn(db);
+  app.use('/api/clock', clockRoutes(batches, stock, { now, tempC: () => bench().bench.tempC, written }));
+  const read = weekIn({ db, batches, stock, week, bench: () => bench().bench, now });
+  app.use('/api/week', weekRoutes({ store: week, read, planned: plannedWeek(read, written), written, now }));
+  app.use('/api/notices', noticeRoutes(week, now));
   app.use('/api/board', boardRoutes(batches, stock, now));
   app.use('/api/assays', assayRoutes(assayStore(db, stock), now));
   app.use('/api/lessons', lessonRoutes(lessonStore(db), now));

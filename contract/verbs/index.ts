@@ -17,6 +17,7 @@ import { equilibrium } from './equilibrium.ts';
 import { ester } from './ester.ts';
 import { evaporate } from './evaporate.ts';
 import { fitStill } from './fit-still.ts';
+import { fits } from './fits.ts';
 import { foretold } from './foretold.ts';
 import { gasVolume } from './gas-volume.ts';
 import { halide } from './halide.ts';
@@ -31,6 +32,8 @@ import { precipitate } from './precipitate.ts';
 import { probe } from './probe.ts';
 import { recipe } from './recipe.ts';
 import { reckon } from './reckon.ts';
+import { rehearseWeek } from './rehearse-week.ts';
+import { reliefs } from './reliefs.ts';
 import { run } from './run.ts';
 import { saltout } from './saltout.ts';
 import { schedule } from './schedule.ts';
@@ -46,6 +49,7 @@ import { titrate } from './titrate.ts';
 import { titre } from './titre.ts';
 import { wash } from './wash.ts';
 import { week } from './week.ts';
+import { when } from './when.ts';
 
 /** Everything that the compute door does. A new verb is a file beside these and a name here. */
 export const verbs = {
@@ -85,6 +89,10 @@ export const verbs = {
   metal,
   schedule,
   week,
+  fits,
+  reliefs,
+  rehearseWeek,
+  when,
   sublime,
   surprise,
   target,

@@ -1,29 +1,33 @@
 import { runEventShape } from '#core/log';
 import { planShape } from '#core/plan';
 import { ok } from '#core/problem';
-import { fields, instant, list, span, text } from '#core/shape';
-import { tasksOf } from '#core/state';
-import { placeWeek, type Task } from '#core/week';
+import { fields, instant, list, optional, text } from '#core/shape';
+import { type BenchTask, runState, tasksOf } from '#core/state';
+import { placeWeek, weekShape } from '#core/week';
 import { verb } from '../verb.ts';
 
-const stretches = () => list(span({ min: 0, max: 1_000_000 }), 400);
+const { free, light, home, aim } = weekShape.fields;
 
 export const week = verb({
   name: 'week',
   input: fields({
     runs: list(fields({ batch: text(120), plan: planShape, events: list(runEventShape, 20_000) }), 20, 1),
     from: instant(),
-    free: stretches(),
-    light: stretches(),
+    /** The present; the beginning of the week where it is not said. */
+    now: optional(instant()),
+    free,
+    light,
+    home,
+    aim,
   }),
-  run: ({ runs, from, free, light }) => {
-    const tasks: Task[] = [];
-    for (const { batch, ...run } of runs) {
-      const found = tasksOf(batch, run, Date.parse(from));
-      if (!found.ok) return found;
-      tasks.push(...found.value);
+  run: ({ runs, from, now = from, ...hours }) => {
+    const tasks: BenchTask[] = [];
+    for (const { batch, plan, events } of runs) {
+      const state = runState(plan, events, 'as they are');
+      if (!state.ok) return state;
+      tasks.push(...tasksOf(batch, state.value, { from: Date.parse(from), now: Date.parse(now) }));
     }
-    const placed = placeWeek({ tasks, free, light });
+    const placed = placeWeek({ tasks, ...hours });
     return placed.ok ? ok({ tasks, ...placed.value }) : placed;
   },
   example: null,

@@ -15,4 +15,5 @@ export {
 } from './figure.ts';
 export { type Spread, spreadOf } from './monte-carlo.ts';
 export { type Packed, pack, unpack } from './pack.ts';
+export { normal, seeded } from './random.ts';
 export { type WorkingLine, workingOf, workingText } from './working.ts';

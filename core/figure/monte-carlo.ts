@@ -1,4 +1,5 @@
 import { computeOf, type Figure } from './figure.ts';
+import { normal, seeded } from './random.ts';
 
 export interface Spread {
   readonly samples: number;
@@ -96,19 +97,4 @@ function summary(results: Float64Array): Spread {
   results.sort();
   const at = (share: number) => results[Math.min(n - 1, Math.floor(share * n))]!;
   return { samples: n, mean, sd: Math.sqrt(squares / n), low: at(0.025), median: at(0.5), high: at(0.975) };
-}
-
-/** mulberry32, public domain: small, fast, and good enough for a band of two figures. */
-function seeded(seed: number): () => number {
-  let state = seed >>> 0;
-  return () => {
-    state = (state + 0x6d2b79f5) >>> 0;
-    let t = Math.imul(state ^ (state >>> 15), 1 | state);
-    t = (t + Math.imul(t ^ (t >>> 7), 61 | t)) ^ t;
-    return ((t ^ (t >>> 14)) >>> 0) / 4294967296;
-  };
-}
-
-function normal(random: () => number): number {
-  return Math.sqrt(-2 * Math.log(1 - random())) * Math.cos(2 * Math.PI * random());
 }

@@ -2,10 +2,11 @@ import type { YieldAccount } from '#core/account';
 import type { HydrateFinding } from '#core/dry';
 import { presentIn, type Together, togetherIn } from '#core/guard';
 import { type BodyOf, type Live, type LogLine, type LogNames, liveOf, logOf, type RunEvent } from '#core/log';
-import type { Plan } from '#core/plan';
+import type { Plan, RunStep } from '#core/plan';
 import type { Result } from '#core/problem';
 import { assemble, type GoneThrough, goThrough, type Sheet } from '#core/sheet';
 import type { SubstanceId } from '#core/substance';
+import { techniques } from '#core/technique';
 import { type VesselName, vesselNames } from '#core/vessel';
 import { type Alarm, alarmsOf } from './alarm.ts';
 import { namesNow, namesWhenDone } from './as-it-was.ts';
@@ -74,7 +75,7 @@ function stateOf(gone: GoneThrough, events: readonly RunEvent[], words: Words): 
       step.status === 'done' && words === 'as they were'
         ? namesWhenDone(plan, events, step.key, sheet)
         : namesNow(sheet, step.key);
-    const found = { ...stepState(step, sheet, names), held: heldBy(step, facts, sheet) };
+    const found = { ...stepState(step, sheet, names), ...inTime(step, gone), held: heldBy(step, facts, sheet) };
     return weighedBack.has(step.key) ? { ...found, reads: 'left' as const } : found;
   });
   const abandoned = live.find(({ body }) => body.kind === 'abandoned');
@@ -110,6 +111,19 @@ function stateOf(gone: GoneThrough, events: readonly RunEvent[], words: Words): 
           .at(-1) ?? null)
       : (abandoned?.happened.at ?? null),
   };
+}
+
+/** mol of gas that is not worth naming. */
+const LEAST_GAS_MOL = 1e-4;
+
+/** How long a step waits by what it does, and what comes off meanwhile. */
+function inTime({ key, template }: RunStep, { facts, planned }: GoneThrough): Partial<StepState> {
+  const outcome = planned.outcomes.get(key);
+  if (!template || !outcome) return {};
+  const own = techniques[template.op.do].hours?.(outcome, facts);
+  const [least, most] = own ?? template.waitH;
+  const gases = outcome.gases.filter(({ amount }) => amount.value > LEAST_GAS_MOL).map(({ id }) => id);
+  return { waitH: [Math.max(0, least), Math.max(0, least, most)], gases: [...new Set(gases)] };
 }
 
 function togetherNow({ now }: Sheet): readonly Together[] {

@@ -3,6 +3,7 @@ import type { Quantity } from '#core/log';
 import type { RunStep } from '#core/plan';
 import type { StepTemplate } from '#core/route';
 import { fillTemplate, type Names, type Sheet, type TextPart } from '#core/sheet';
+import type { SubstanceId } from '#core/substance';
 import { type AdditionLine, type TechniqueName, techniques } from '#core/technique';
 
 /** A step as it stands: its words filled in, what it does, what went in at it. */
@@ -24,6 +25,10 @@ export interface StepState extends RunStep {
   readonly timer: StepTemplate['timer'];
   readonly addition: AdditionLine | null;
   readonly cautions: readonly Caution[];
+  /** Hours that it waits, least and most: by what it does where that says so, else as its route has it. */
+  readonly waitH: readonly [number, number];
+  /** Gases that come off at it. */
+  readonly gases: readonly SubstanceId[];
   /** What its bottle would do with what really is in the vessel, where that must never be; empty where nothing holds it. */
   readonly held: string;
 }
@@ -68,6 +73,8 @@ export function stepState(step: RunStep, sheet: Sheet, names: Names): StepState 
     timer: template?.timer ?? null,
     addition: sheet.additions.find((line) => line.step === step.key) ?? null,
     cautions: sheet.cautions[template?.id ?? ''] ?? [],
+    waitH: template?.waitH ?? [0, 0],
+    gases: [],
     held: '',
   };
 }

@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { unwrap } from '#core/problem';
 import { catalogue } from '#core/route';
-import { tasksOf } from '#core/state';
+import { runState, tasksOf } from '#core/state';
 import { placeWeek } from '#core/week';
 import { planForRoute } from '#testing/catalogue';
 import { done, on, START } from '#testing/on-route';
@@ -14,7 +14,7 @@ const iodine = on('iodine', '4 g iodine', {
 });
 const from = Date.parse(START);
 const tasks = (...bodies: Parameters<typeof eventsAt>[1][]) =>
-  unwrap(tasksOf('b1', { plan: iodine.plan, events: eventsAt(START, ...bodies) }, from));
+  tasksOf('b1', unwrap(runState(iodine.plan, eventsAt(START, ...bodies))), { from, now: from });
 
 describe('the steps of a run as the week sees them', () => {
   it('are those still to come, each after the one before it', () => {
@@ -38,10 +38,37 @@ describe('the steps of a run as the week sees them', () => {
     expect(begun[0]!.startedMin).toBeGreaterThanOrEqual(0);
   });
 
+  it('are over no sooner than now where they are under way, however late that is', () => {
+    const state = unwrap(runState(iodine.plan, eventsAt(START, ...done('ready'), { kind: 'started', step: 'iodide' })));
+    const [first] = tasksOf('b1', state, { from, now: from + 300 * 60_000 });
+    expect(first!.startedMin! + first!.handsOnMin + first!.waitMin[0]).toBeGreaterThanOrEqual(300 - 1e-6);
+  });
+
+  it('take their times from this bench’s own runs, where there are two and nobody forgot to end them', () => {
+    const state = unwrap(runState(iodine.plan, []));
+    const peroxide = (...own: number[]) =>
+      tasksOf('b1', state, { from, now: from, paces: { peroxide: own } }).find(({ step }) => step === 'peroxide')!;
+    expect(peroxide(50).ownRuns).toBe(0);
+    const own = peroxide(50, 62);
+    expect([own.ownRuns, own.handsOnMin + own.waitMin[0], own.handsOnMin + own.waitMin[1]]).toEqual([2, 50, 62]);
+    expect(peroxide(50, 62, 5000).ownRuns).toBe(2);
+    // What may be left is over when somebody came back: that says nothing of it.
+    const settle = tasksOf('b1', state, { from, now: from, paces: { settle: [50, 60] } }).find(
+      ({ step }) => step === 'settle',
+    );
+    expect(settle!.ownRuns).toBe(0);
+  });
+
+  it('say what they give into the air', () => {
+    const zinc = unwrap(runState(planForRoute(catalogue.find(({ id }) => id === 'zinc-sulfate')!), []));
+    const dissolves = tasksOf('b2', zinc, { from, now: from }).find(({ gives }) => gives?.includes('what burns'));
+    expect(dissolves?.shuns).toContain('a flame');
+  });
+
   it('of every route can be placed in a fortnight of whole days', () => {
     const days = Array.from({ length: 14 }, (_, day): [number, number] => [day * 1440, day * 1440 + 1440]);
     for (const route of catalogue) {
-      const found = unwrap(tasksOf('b1', { plan: planForRoute(route), events: [] }, from));
+      const found = tasksOf('b1', unwrap(runState(planForRoute(route), [])), { from, now: from });
       const week = placeWeek({ tasks: found, free: [[0, 20_160]], light: days });
       expect(week.ok ? '' : week.problem.message, route.id).toBe('');
       if (week.ok) expect(week.value.placed.length + week.value.left.length).toBe(found.length);

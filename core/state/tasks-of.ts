@@ -1,9 +1,20 @@
-import { liveOf, type RunEvent } from '#core/log';
-import type { Plan, RunStep } from '#core/plan';
-import { ok, type Result } from '#core/problem';
-import { type GoneThrough, goThrough } from '#core/sheet';
-import { type TechniqueName, techniques } from '#core/technique';
+import type { TechniqueName } from '#core/technique';
 import type { Task } from '#core/week';
+import { type Paces, paced } from './pace.ts';
+import type { RunState } from './state.ts';
+import type { StepState } from './step-state.ts';
+import { titleText } from './title.ts';
+
+/** A step of a run on its way into a week: what the week needs of it, and what a person wants to know of it. */
+export interface BenchTask extends Task {
+  /** Of the run; empty for what is not a step of one. */
+  readonly step: string;
+  readonly where: StepState['where'];
+  /** How often it is looked at while it waits, min. */
+  readonly lookEveryMin: number | null;
+  /** How many of this bench’s own runs its time is from; 0 where it is the model’s or the route’s. */
+  readonly ownRuns: number;
+}
 
 /** What there is one of at a bench, by the kind of step that holds it until it is over. */
 const GEAR: Readonly<Partial<Record<TechniqueName, readonly string[]>>> = {
@@ -17,60 +28,101 @@ const GEAR: Readonly<Partial<Record<TechniqueName, readonly string[]>>> = {
   separate: ['separating funnel'],
 };
 
+/** Looked at more often than this, somebody stays with it; more seldom, somebody is awake in the house, or it is left. */
+const OFTEN_MIN = 30;
+const SELDOM_MIN = 240;
 const MINUTE_MS = 60_000;
 
 /**
  * The steps of a run that are still to come or under way, as the week sees them: hands-on time, waits by the models where they know
- * them and by the route where not, whether they may be left, daylight for what is done outdoors, gear. `from` is the beginning of the
- * week, ms; what is under way keeps its place, and what of it lies before the week is over.
+ * them, by the route where not, by one's own runs where there are enough; whether they may be left, daylight for what is done
+ * outdoors, gear, what they give into the air. `from` is the beginning of the week, `now` the present, ms: what is under way keeps
+ * its place, is over no sooner than now, and what of it lies before the week is over.
  */
 export function tasksOf(
   batch: string,
-  { plan, events }: { readonly plan: Plan; readonly events: readonly RunEvent[] },
-  from: number,
-): Result<readonly Task[]> {
-  const gone = goThrough(plan, liveOf(events));
-  if (!gone.ok) return gone;
-  const open = gone.value.steps.filter(({ status }) => status !== 'done' && status !== 'skipped');
+  { steps }: Pick<RunState, 'steps'>,
+  when: { readonly from: number; readonly now: number; readonly paces?: Paces },
+): readonly BenchTask[] {
+  const open = steps.filter(({ status }) => status !== 'done' && status !== 'skipped');
   const keys = new Set(open.map(({ key }) => key));
-  return ok(open.map((step) => taskOf(step, { batch, gone: gone.value, keys, from })));
-}
-
-interface Setting {
-  readonly batch: string;
-  readonly gone: GoneThrough;
-  readonly keys: ReadonlySet<string>;
-  readonly from: number;
-}
-
-function taskOf(step: RunStep, { batch, gone, keys, from }: Setting): Task {
-  const { key, template, inserted, needs, startedAt } = step;
-  const [least, most] = waitOf(step, gone);
-  const before = startedAt === null ? 0 : (Date.parse(startedAt) - from) / MINUTE_MS;
-  // What of it is over before the week begins is no longer waited for.
-  const over = Math.max(0, -before);
-  const handsOn = template?.handsOnMin ?? 5;
-  const handsOnMin = Math.max(0, handsOn - over);
-  const rest = Math.max(0, over - handsOn);
-  return {
-    id: `${batch} ${key}`,
+  return open.map((step) => ({
+    id: `${batch} ${step.key}`,
     batch,
-    title: (inserted?.title ?? template?.title ?? key).replace(/\[[^\]]*\]/g, '').replace(/\{[^}]*\} (?:of )?/g, ''),
-    handsOnMin,
-    waitMin: [Math.max(0, 60 * least - rest), Math.max(0, 60 * most - rest)],
-    wait: (inserted?.leave.alone ?? template?.leave.alone ?? false) ? 'alone' : 'stay',
-    daylight: template?.where === 'outdoors',
-    gear: [...(GEAR[template?.op.do ?? 'plain'] ?? [])],
-    after: needs.filter((each) => keys.has(each)).map((each) => `${batch} ${each}`),
-    ...(startedAt === null ? {} : { startedMin: Math.max(0, before) }),
-  };
+    step: step.key,
+    title: titleText(step),
+    daylight: step.where === 'outdoors',
+    where: step.where,
+    lookEveryMin: step.leave.lookEveryMin,
+    gear: [...(GEAR[step.technique] ?? [])],
+    after: step.needs.filter((each) => keys.has(each)).map((each) => `${batch} ${each}`),
+    wait: waitOf(step),
+    ...airOf(step),
+    ...timesOf(step, when),
+  }));
 }
 
-/** Hours that it waits, least and most: by what it does, where that says so. */
-function waitOf({ key, template }: RunStep, { facts, planned }: GoneThrough): readonly [number, number] {
-  if (!template) return [0, 0];
-  const outcome = planned.outcomes.get(key);
-  const own = outcome && techniques[template.op.do].hours?.(outcome, facts);
-  const [least, most] = own ?? template.waitH;
-  return [Math.max(0, least), Math.max(least, most)];
+function waitOf({ leave: { alone, lookEveryMin } }: StepState): Task['wait'] {
+  if (!alone && (lookEveryMin === null || lookEveryMin < OFTEN_MIN)) return 'stay';
+  return !alone || (lookEveryMin !== null && lookEveryMin < SELDOM_MIN) ? 'near' : 'alone';
+}
+
+type Times = Pick<BenchTask, 'handsOnMin' | 'waitMin' | 'startedMin' | 'ownRuns'>;
+
+function timesOf(step: StepState, { from, now, paces }: Parameters<typeof tasksOf>[2]): Times {
+  const { handsOnMin, waitMin, ownRuns } = paced(step, paces);
+  if (step.startedAt === null || step.status !== 'running') return { handsOnMin, waitMin, ownRuns };
+  const started = (Date.parse(step.startedAt) - from) / MINUTE_MS;
+  // What of it is over before the week begins is no longer waited for; nothing under way is over before now.
+  const gone = Math.max(0, -started);
+  const begins = Math.max(0, started);
+  const hands = Math.max(0, handsOnMin - gone);
+  const atLeast = Math.max(0, (now - from) / MINUTE_MS - begins - hands);
+  const rest = (min: number) => Math.max(0, atLeast, min - Math.max(0, gone - handsOnMin));
+  return { handsOnMin: hands, waitMin: [rest(waitMin[0]), rest(waitMin[1])], startedMin: begins, ownRuns };
+}
+
+const ACID = 'acid vapour';
+const AMMONIA = 'ammonia';
+const HALOGEN = 'chlorine or bromine';
+const BURNS = 'what burns';
+const FLAME = 'a flame';
+
+/** What must not be in the air of one room together. */
+const APART: Readonly<Record<string, readonly string[]>> = {
+  [ACID]: [AMMONIA],
+  [AMMONIA]: [ACID, HALOGEN],
+  [HALOGEN]: [AMMONIA, BURNS],
+  [BURNS]: [FLAME, HALOGEN],
+  [FLAME]: [BURNS],
+};
+const BY_GAS: Readonly<Record<string, string>> = {
+  ammonia: AMMONIA,
+  hydrogen: BURNS,
+  chlorine: HALOGEN,
+  bromine: HALOGEN,
+  'hydrogen-chloride': ACID,
+  'sulfur-dioxide': ACID,
+  'nitrogen-dioxide': ACID,
+};
+const BY_CAUTION: Readonly<Record<string, string>> = {
+  flammable: BURNS,
+  hydrogen: BURNS,
+  'cell-gas': BURNS,
+  'ammonia-gas': AMMONIA,
+  'acid-gas': ACID,
+  chlorine: HALOGEN,
+  bromine: HALOGEN,
+};
+
+/** What a step gives into the air, and what must not be in it beside that. */
+function airOf({ gases, cautions, technique }: StepState): Pick<Task, 'gives' | 'shuns'> {
+  const given = [
+    ...gases.map((id) => BY_GAS[id]),
+    ...cautions.map(({ id }) => BY_CAUTION[id]),
+    ...(technique === 'fuse' ? [FLAME] : []),
+  ].flatMap((each) => each ?? []);
+  const gives = [...new Set(given)];
+  const shuns = [...new Set(gives.flatMap((each) => APART[each] ?? []))];
+  return gives.length > 0 ? { gives, shuns } : {};
 }

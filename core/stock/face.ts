@@ -68,8 +68,12 @@ function isStale(bottle: Shelved, where: KeptWhere): boolean {
 
 /** Days since it wanted its strength found again; 0 where it does not. */
 export function overdueDays(bottle: Shelved, where: KeptWhere): number {
+  return Math.max(0, -(daysToAssay(bottle, where) ?? 0));
+}
+
+/** Days until it wants its strength found again, below 0 where that is past; null where it never does, or nothing is known of it. */
+export function daysToAssay(bottle: Shelved, where: KeptWhere): number | null {
   const due = ageingOfBottle(bottle, where, 'dark');
   const day = due.ok ? due.value?.reassayDay : undefined;
-  if (day === null || day === undefined) return 0;
-  return Math.max(0, daysBetween(strengthSince(bottle.card), where.today) - day);
+  return day === null || day === undefined ? null : day - daysBetween(strengthSince(bottle.card), where.today);
 }

@@ -29,7 +29,7 @@ export {
 } from './bottle.ts';
 export { Claims } from './claims.ts';
 export { type Content, contentOf } from './content.ts';
-export { ageingOfBottle, type BottleFace, faceOf, type KeptWhere, overdueDays } from './face.ts';
+export { ageingOfBottle, type BottleFace, daysToAssay, faceOf, type KeptWhere, overdueDays } from './face.ts';
 export { type GoodFor, goodFor } from './good-for.ts';
 export { type LabelReading, parseLabel } from './label.ts';
 export { labelUncertainty } from './label-uncertainty.ts';

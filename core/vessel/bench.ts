@@ -1,6 +1,7 @@
 import { cellGearShape } from '#core/cell';
 import { fields, flag, list, note, number, type Of, one, optional, text } from '#core/shape';
 import { apparatusShape } from '#core/still';
+import { hoursShape } from '#core/week';
 
 /** Countries whose rules and numbers to call are held. */
 export const countries = ['EU', 'UK', 'US', 'CA', 'AU', 'elsewhere'] as const;
@@ -107,6 +108,8 @@ export const benchShape = fields({
   /** What is owned to measure with; what a kitchen has when it was never said. */
   gear: optional(list(one(...gearKinds), 20)),
   burette: optional(buretteShape),
+  /** When somebody is at it, asleep, away, and where it is; the usual hours of one with a job where it was never said. */
+  hours: optional(hoursShape),
   /** One’s own still; a bare head on a litre flask where it was never described. */
   still: optional(apparatusShape),
   /** One’s own cell; a jar with a small bench supply where it was never described. */

@@ -1,43 +1,31 @@
 import { ok, type Result } from '#core/problem';
-import { both, weekProblem } from './refused.ts';
-import { presentMin, type Stretch, type Task, type WeekInput, wholeMin } from './task.ts';
+import { type Broken, breaksOf } from './breaks.ts';
+import { type Cost, costOf, isLess, scoreOf } from './cost.ts';
+import { hoursOf, inOrder, type Laid, type Placed } from './in-order.ts';
+import { tooLong, weekProblem } from './refused.ts';
+import type { Hours } from './soonest.ts';
+import { presentMin, type Task, type WeekInput, wholeMin } from './task.ts';
 
-/** Where a step stands. */
-export interface Placed {
-  readonly id: string;
-  readonly from: number;
-  readonly handsOffAt: number;
-  /** When it is over, soonest and latest. */
-  readonly over: readonly [number, number];
-  /** Why not sooner. */
-  readonly because:
-    | 'the hours you are there'
-    | 'daylight'
-    | 'what goes before'
-    | 'gear in use'
-    | 'another step in hand'
-    | 'it had begun'
-    | 'at once';
+/** A step in a week: where it stands, and how soon it may come to that where the waits before it are short. */
+export interface InWeek extends Placed {
+  readonly earliest: number;
 }
 
-export interface Week {
-  readonly placed: readonly Placed[];
-  /** Steps for which the week has no room: the last hours are over. */
-  readonly left: readonly string[];
-  /** Steps that are over later than they should, with the minutes. */
-  readonly late: readonly { readonly id: string; readonly byMin: number }[];
-  /** When the last of it is over. */
-  readonly overAt: number;
+export interface Week extends Cost {
+  readonly placed: readonly InWeek[];
+  /** Steps for which the week has no room, and why. */
+  readonly left: readonly { readonly id: string; readonly why: string }[];
+  /** What steps put somewhere by hand break there. */
+  readonly broken: readonly Broken[];
+  /** The order it was placed in, and which first steps were held back until when: given back, the week stays as it is. */
+  readonly order: readonly string[];
+  readonly holds: Readonly<Record<string, number>>;
 }
 
-interface Book {
-  readonly person: Stretch[];
-  readonly gear: Map<string, Stretch[]>;
-  readonly over: Map<string, number>;
-}
+type Rule = (task: Task, tail: ReadonlyMap<string, number>) => number;
 
 /** Orders that are tried, by what counts first; each is placed as soon as it can. */
-const RULES: readonly ((task: Task, tail: ReadonlyMap<string, number>) => number)[] = [
+const RULES: readonly Rule[] = [
   (task, tail) => -(tail.get(task.id) ?? 0),
   (task, tail) => (task.byMin ?? 1e9) - 1e-6 * (tail.get(task.id) ?? 0),
   (task) => presentMin(task),
@@ -47,55 +35,183 @@ const RULES: readonly ((task: Task, tail: ReadonlyMap<string, number>) => number
 
 /**
  * The steps of several batches placed in the hours of one person, each as soon as it can: nobody at two places, no gear twice, order
- * kept, what may not be left within one stretch of being there, what wants light in the light. What has begun is not moved. Several
- * orders are tried, and turns of them; the one that is over soonest, the fewest late, is taken.
+ * kept, what must be stayed with within one stretch of being there, what wants light in the light, what must not share the air apart.
+ * What has begun is not moved, what was put somewhere by hand stands there. Several orders are tried, turns of them, and batches held
+ * back for a later day; the one that comes nearest to the aim is taken, what has no room and what is late before all else. With an
+ * order given only that is placed, in a few milliseconds.
  */
 export function placeWeek(input: WeekInput): Result<Week> {
   const wrong = weekProblem(input);
   if (wrong) return { ok: false, problem: wrong };
-  const tail = tails(input.tasks);
-  let best: Week | undefined;
-  for (const rule of RULES) {
-    const order = [...input.tasks].sort((a, b) => rule(a, tail) - rule(b, tail));
-    const week = inOrder(input, order);
-    if (!best || better(week, best)) best = week;
-  }
-  return ok(turned(input, best!));
+  const search = new Search(input);
+  return ok(search.week(input.order ? search.kept(input.order, input.holds ?? {}) : search.best()));
 }
 
-const better = (a: Week, b: Week): boolean => {
-  const of = ({ left, late, overAt }: Week) =>
-    [left.length, late.reduce((sum, { byMin }) => sum + byMin, 0), overAt] as const;
-  const [x, y] = [of(a), of(b)];
-  for (const i of [0, 1, 2] as const) if (x[i] !== y[i]) return x[i] < y[i];
-  return false;
-};
+interface Tried {
+  readonly order: readonly Task[];
+  readonly holds: Readonly<Record<string, number>>;
+  readonly laid: Laid;
+  readonly cost: Cost;
+  readonly score: readonly number[];
+}
 
-/** Turns that are tried: steps are taken forward in the order. */
+/** Steps taken forward, and batches held back, at the most; and placings of steps in all. */
 const TURNS = 40;
+const HOLDS = 60;
+const MOST_PLACINGS = 9000;
 
-/** Tries the order of what was placed with one step taken forward, as long as that helps. */
-function turned(input: WeekInput, first: Week): Week {
-  let best = first;
-  const by = new Map(input.tasks.map((task) => [task.id, task]));
-  const sorted = () => [...best.placed].sort((a, b) => a.from - b.from).flatMap(({ id }) => by.get(id) ?? []);
-  const most = Math.min(TURNS, input.tasks.length ** 2);
-  for (let i = 0; i < most; i += 1) {
-    const order = [...sorted(), ...best.left.flatMap((id) => by.get(id) ?? [])];
-    const at = order.length - 1 - (i % order.length);
-    const [taken] = order.splice(at, 1);
-    if (!taken) continue;
-    order.splice(Math.max(0, at - 1 - Math.floor(i / order.length)), 0, taken);
-    const week = inOrder(input, order);
-    if (better(week, best)) best = week;
+class Search {
+  private readonly input: WeekInput;
+  private readonly hours: Hours;
+  private readonly by: ReadonlyMap<string, Task>;
+  private readonly tail: ReadonlyMap<string, number>;
+  /** Steps longer than any stretch, with the sentence that says so. */
+  private readonly impossible: ReadonlyMap<string, string>;
+  private placings = 0;
+
+  constructor(input: WeekInput) {
+    this.input = input;
+    this.hours = hoursOf(input);
+    this.by = new Map(input.tasks.map((task) => [task.id, task]));
+    this.tail = tails(input.tasks);
+    this.impossible = new Map(
+      input.tasks.flatMap((task) => {
+        const why = tooLong(task, input);
+        return why ? [[task.id, why]] : [];
+      }),
+    );
   }
-  return best;
+
+  private lay(order: readonly Task[], hours = this.hours): Laid {
+    this.placings += order.length;
+    return inOrder(this.input.tasks, order, { hours, impossible: new Set(this.impossible.keys()) });
+  }
+
+  private tried(order: readonly Task[], holds: Tried['holds'] = {}): Tried {
+    const laid = this.lay(order.map((task) => held(task, holds)));
+    const cost = costOf(laid, this.by);
+    return { order, holds, laid, cost, score: scoreOf(laid, cost, this.input.aim ?? 'soonest') };
+  }
+
+  /** An order of earlier; what is not in it comes last, by what follows it. */
+  kept(ids: readonly string[], holds: Tried['holds']): Tried {
+    const place = new Map(ids.map((id, i) => [id, i]));
+    const of = ({ id }: Task) => place.get(id) ?? ids.length;
+    const order = [...this.input.tasks].sort((a, b) => of(a) - of(b) || this.tailOf(b) - this.tailOf(a));
+    return this.tried(order, holds);
+  }
+
+  private tailOf = ({ id }: Task): number => this.tail.get(id) ?? 0;
+
+  best(): Tried {
+    const { tasks } = this.input;
+    let best = this.kept([], {});
+    const take = (other: Tried) => {
+      if (!isLess(other.score, best.score)) return false;
+      best = other;
+      return true;
+    };
+    for (const rule of RULES) take(this.tried([...tasks].sort((a, b) => rule(a, this.tail) - rule(b, this.tail))));
+    for (const order of this.turns(() => best)) take(this.tried(order, best.holds));
+    for (const holds of this.heldBack(() => best)) take(this.tried(best.order, holds));
+    return best;
+  }
+
+  private get spent(): boolean {
+    return this.placings > MOST_PLACINGS;
+  }
+
+  /** The order of what was placed with one step taken forward. */
+  private *turns(best: () => Tried): Generator<readonly Task[]> {
+    const most = Math.min(TURNS, this.input.tasks.length ** 2);
+    for (let i = 0; i < most && !this.spent; i += 1) {
+      const { laid } = best();
+      const ids = [...[...laid.placed].sort((a, b) => a.from - b.from).map(({ id }) => id), ...laid.left];
+      const order = ids.flatMap((id) => this.by.get(id) ?? []);
+      const at = order.length - 1 - (i % order.length);
+      const [taken] = order.splice(at, 1);
+      if (!taken) continue;
+      order.splice(Math.max(0, at - 1 - Math.floor(i / order.length)), 0, taken);
+      yield order;
+    }
+  }
+
+  /** A batch that has not begun, held back to the beginning of a later stretch. Nothing is over sooner by it, but much may be shorter. */
+  private *heldBack(best: () => Tried): Generator<Tried['holds']> {
+    const { tasks, aim } = this.input;
+    if (aim === undefined || aim === 'soonest') return;
+    const begun = new Set(tasks.filter(({ startedMin }) => startedMin !== undefined).map(({ batch }) => batch));
+    const firsts = tasks.filter(
+      ({ batch, after, pinnedMin }) => !begun.has(batch) && after.length === 0 && pinnedMin === undefined,
+    );
+    let tries = 0;
+    for (const { id } of firsts) {
+      const from = best().laid.placed.find((each) => each.id === id)?.from ?? 0;
+      for (const [later] of this.hours.free.filter(([f]) => f > from).slice(0, 7)) {
+        tries += 1;
+        if (tries > HOLDS || this.spent) return;
+        yield { ...best().holds, [id]: later };
+      }
+    }
+  }
+
+  week({ order, holds, laid, cost }: Tried): Week {
+    const { tasks } = this.input;
+    // The same order with every wait as short as it may be: how soon each may come to stand.
+    const brief = tasks.map((task) => ({ ...task, waitMin: [task.waitMin[0], task.waitMin[0]] as const }));
+    const briefBy = new Map(brief.map((task) => [task.id, task]));
+    const soon = inOrder(
+      brief,
+      order.flatMap(({ id }) => briefBy.get(id) ?? []).map((task) => held(task, holds)),
+      {
+        hours: this.hours,
+      },
+    );
+    const earliest = new Map(soon.placed.map(({ id, from }) => [id, from]));
+    return {
+      placed: laid.placed.map((each) => ({
+        ...each,
+        earliest: Math.min(each.from, earliest.get(each.id) ?? each.from),
+      })),
+      left: laid.left.map((id) => ({ id, why: this.whyLeft(id) })),
+      broken: breaksOf(laid.placed, { tasks: this.by, hours: this.hours, light: this.input.light }),
+      order: order.map(({ id }) => id),
+      holds,
+      ...cost,
+    };
+  }
+
+  private impossibleBefore(id: string): string | undefined {
+    const after = this.by.get(id)?.after ?? [];
+    return (
+      after.find((each) => this.impossible.has(each)) ??
+      after.map((each) => this.impossibleBefore(each)).find((each) => each !== undefined)
+    );
+  }
+
+  private whyLeft(id: string): string {
+    const own = this.impossible.get(id);
+    if (own) return own;
+    const before = this.impossibleBefore(id);
+    if (before) return `It comes after “${this.by.get(before)?.title}”, which has no place.`;
+    return 'The hours of these days are full before it: a later day, or one batch less, would do.';
+  }
 }
+
+const held = (task: Task, holds: Readonly<Record<string, number>>): Task => {
+  const until = holds[task.id];
+  return until === undefined ? task : { ...task, notBeforeMin: Math.max(until, task.notBeforeMin ?? 0) };
+};
 
 /** Minutes that at least follow a step, itself included. */
 function tails(tasks: readonly Task[]): ReadonlyMap<string, number> {
   const followers = new Map<string, Task[]>();
-  for (const task of tasks) for (const id of task.after) followers.set(id, [...(followers.get(id) ?? []), task]);
+  for (const task of tasks)
+    for (const id of task.after) {
+      const known = followers.get(id);
+      if (known) known.push(task);
+      else followers.set(id, [task]);
+    }
   const known = new Map<string, number>();
   const tail = (task: Task): number => {
     const had = known.get(task.id);
@@ -106,86 +222,4 @@ function tails(tasks: readonly Task[]): ReadonlyMap<string, number> {
   };
   for (const task of tasks) tail(task);
   return known;
-}
-
-function inOrder({ tasks, free, light }: WeekInput, order: readonly Task[]): Week {
-  const book: Book = { person: [], gear: new Map(), over: new Map() };
-  const placed: Placed[] = [];
-  const lit = both(free, light);
-  // What has begun holds its person and its gear before anything is placed.
-  for (const task of tasks)
-    if (task.startedMin !== undefined)
-      placed.push(hold(book, task, { from: task.startedMin, because: 'it had begun' }));
-  const left: string[] = [];
-  const waiting = order.filter(({ startedMin }) => startedMin === undefined);
-  while (waiting.length > 0) {
-    const next = waiting.findIndex(({ after }) => after.every((id) => book.over.has(id) || left.includes(id)));
-    const [task] = waiting.splice(next, 1);
-    if (!task) break;
-    const found = task.after.some((id) => left.includes(id)) ? null : soonest(book, task, task.daylight ? lit : free);
-    if (found) placed.push(hold(book, task, found));
-    else left.push(task.id);
-  }
-  const by = new Map(tasks.map((task) => [task.id, task]));
-  const late = placed.flatMap(({ id, over }) => {
-    const due = by.get(id)?.byMin;
-    return due !== undefined && over[1] > due ? [{ id, byMin: over[1] - due }] : [];
-  });
-  return { placed, left, late, overAt: Math.max(0, ...placed.map(({ over }) => over[1])) };
-}
-
-function hold(book: Book, task: Task, { from, because }: Pick<Placed, 'from' | 'because'>): Placed {
-  const present = presentMin(task);
-  if (present > 0) book.person.push([from, from + present]);
-  for (const each of task.gear) book.gear.set(each, [...(book.gear.get(each) ?? []), [from, from + wholeMin(task)]]);
-  book.over.set(task.id, from + wholeMin(task));
-  const { handsOnMin, waitMin } = task;
-  return {
-    id: task.id,
-    from,
-    handsOffAt: from + handsOnMin,
-    over: [from + handsOnMin + waitMin[0], from + handsOnMin + waitMin[1]],
-    because,
-  };
-}
-
-/** The first moment at which it can stand; null where the week has none. */
-function soonest(book: Book, task: Task, there: readonly Stretch[]): Pick<Placed, 'from' | 'because'> | null {
-  const ready = Math.max(0, ...task.after.map((id) => book.over.get(id) ?? 0));
-  const present = presentMin(task);
-  let from = ready;
-  let because: Placed['because'] = ready > 0 ? 'what goes before' : 'at once';
-  for (let moved = true; moved; ) {
-    moved = false;
-    if (present > 0) {
-      const room = there.find(([f, t]) => t - Math.max(f, from) >= present - 1e-9);
-      if (!room) return null;
-      if (room[0] > from) {
-        from = room[0];
-        because = task.daylight ? 'daylight' : 'the hours you are there';
-        moved = true;
-      }
-      const clash = meeting(book.person, [from, from + present]);
-      if (clash !== null) {
-        from = clash;
-        because = 'another step in hand';
-        moved = true;
-        continue;
-      }
-    }
-    for (const each of task.gear) {
-      const clash = meeting(book.gear.get(each) ?? [], [from, from + wholeMin(task)]);
-      if (clash === null) continue;
-      from = clash;
-      because = 'gear in use';
-      moved = true;
-    }
-  }
-  return { from, because };
-}
-
-/** Until when something is held that would meet a stretch; null where nothing is. */
-function meeting(held: readonly Stretch[], [from, to]: Stretch): number | null {
-  const found = held.filter(([f, t]) => f < to - 1e-9 && t > from + 1e-9);
-  return found.length > 0 ? Math.max(...found.map(([, t]) => t)) : null;
 }

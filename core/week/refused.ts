@@ -1,20 +1,12 @@
 import { type Problem, problem } from '#core/problem';
-import { presentMin, type Stretch, type Task, type WeekInput } from './task.ts';
+import { both } from './stretches.ts';
+import { presentMin, type Task, type WeekInput } from './task.ts';
 
-/** Stretches that are in both. */
-export function both(a: readonly Stretch[], b: readonly Stretch[]): readonly Stretch[] {
-  return a.flatMap(([from, to]) =>
-    b.flatMap(([f, t]): readonly Stretch[] => {
-      const [lo, hi] = [Math.max(from, f), Math.min(to, t)];
-      return hi > lo ? [[lo, hi]] : [];
-    }),
-  );
-}
+/** “45 min”, “13.3 h”. */
+const length = (min: number): string => (min < 90 ? `${Math.ceil(min)} min` : `${Number((min / 60).toPrecision(3))} h`);
 
-const hours = (min: number): string => `${Number((min / 60).toPrecision(3))} h`;
-
-/** What makes a week impossible, with the smallest change that would help; null where nothing does. */
-export function weekProblem({ tasks, free, light }: WeekInput): Problem | null {
+/** What makes a week no week at all; null where nothing does. */
+export function weekProblem({ tasks, free }: WeekInput): Problem | null {
   const ids = new Set<string>();
   for (const { id } of tasks) {
     if (ids.has(id)) return problem('invalid-input', `Two steps have the id “${id}”.`, { field: 'tasks' });
@@ -32,21 +24,24 @@ export function weekProblem({ tasks, free, light }: WeekInput): Problem | null {
     return problem('invalid-input', `These wait for one another: ${circle.join(', ')}. Let one of them go first.`, {
       field: 'tasks',
     });
-  const wanting = tasks.filter((task) => task.startedMin === undefined && presentMin(task) > 0);
-  if (wanting.length > 0 && free.length === 0)
-    return problem('out-of-range', 'There is no free hour at all: say when you are there.', { field: 'free' });
-  for (const task of wanting) {
-    const there = task.daylight ? both(free, light) : free;
-    const longest = Math.max(0, ...there.map(([from, to]) => to - from));
-    const lacking = presentMin(task) - longest;
-    if (lacking > 1e-9)
-      return problem(
-        'out-of-range',
-        `“${task.title}” wants ${hours(presentMin(task))} in one stretch${task.daylight ? ' by daylight' : ''}, and your longest is ${hours(longest)}: one of them longer by ${Math.ceil(lacking)} min would do.`,
-        { field: 'free' },
-      );
-  }
-  return null;
+  const wanting = tasks.some((task) => task.startedMin === undefined && presentMin(task) > 0);
+  return wanting && free.length === 0
+    ? problem('out-of-range', 'There is no free hour at all: say when you are there.', { field: 'free' })
+    : null;
+}
+
+/** Why a step has no place in any stretch, with the smallest change that would help; null where one is long enough. */
+export function tooLong(task: Task, { free, light }: WeekInput): string | null {
+  if (task.startedMin !== undefined || task.pinnedMin !== undefined) return null;
+  const present = presentMin(task);
+  const there = task.daylight ? both(free, light) : free;
+  const longest = Math.max(0, ...there.map(([from, to]) => to - from));
+  const lacking = present - longest;
+  if (lacking <= 1e-9) return null;
+  const wants = `“${task.title}” wants ${length(present)} in one stretch${task.daylight ? ' by daylight' : ''}`;
+  if (longest === 0)
+    return `${wants}, and ${task.daylight ? 'none of your hours is by daylight' : 'you are never there'}: ${length(present)} ${task.daylight ? 'by day' : 'once'} would do.`;
+  return `${wants}, and your longest is ${length(longest)}: one of them longer by ${Math.ceil(lacking)} min would do.`;
 }
 
 /** Titles of steps that wait for one another; null where none do. */

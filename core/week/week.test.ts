@@ -1,33 +1,13 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { unwrap } from '#core/problem';
-import { placeWeek, type Task, type Week, type WeekInput } from './index.ts';
+import { free, light, placedAt, task, week } from '#testing/week';
+import { placeWeek, type Task, type WeekInput } from './index.ts';
 
 const DAY = 1440;
-/** Seven evenings from six to ten, and two whole days. */
-const free = Array.from({ length: 14 }, (_, day): [number, number] =>
-  day % 7 >= 5 ? [day * DAY + 540, day * DAY + 1320] : [day * DAY + 1080, day * DAY + 1320],
-);
-const light = Array.from({ length: 14 }, (_, day): [number, number] => [day * DAY + 480, day * DAY + 1020]);
-const task = (id: string, over: Partial<Task> = {}): Task => ({
-  id,
-  batch: id.slice(0, 1),
-  title: id,
-  handsOnMin: 30,
-  waitMin: [0, 0],
-  wait: 'alone',
-  daylight: false,
-  gear: [],
-  after: [],
-  ...over,
-});
-const week = (tasks: readonly Task[], over: Partial<WeekInput> = {}): Week =>
-  unwrap(placeWeek({ tasks, free, light, ...over }));
 const message = (tasks: readonly Task[], over: Partial<WeekInput> = {}) => {
   const found = placeWeek({ tasks, free, light, ...over });
   return found.ok ? '' : found.problem.message;
 };
-const at = ({ placed }: Week, id: string) => placed.find((each) => each.id === id)!;
 
 describe('a week', () => {
   it('lets crystals have their night while another batch is in hand', () => {
@@ -37,11 +17,11 @@ describe('a week', () => {
       task('a3', { after: ['a2'] }),
       task('b1', { handsOnMin: 60 }),
     ]);
-    expect(at(found, 'a1').from).toBe(1080);
-    expect(at(found, 'a2').from).toBe(1110);
+    expect(placedAt(found, 'a1').from).toBe(1080);
+    expect(placedAt(found, 'a2').from).toBe(1110);
     // Eleven in the morning: nobody is there before the evening.
-    expect(at(found, 'a3')).toMatchObject({ from: DAY + 1080, because: 'the hours you are there' });
-    expect(at(found, 'b1').from).toBe(1140);
+    expect(placedAt(found, 'a3')).toMatchObject({ from: DAY + 1080, because: 'the hours you are there' });
+    expect(placedAt(found, 'b1').from).toBe(1140);
   });
 
   it('keeps what may not be left in one stretch, and what wants light in the light', () => {
@@ -49,15 +29,15 @@ describe('a week', () => {
       task('a1', { handsOnMin: 30, waitMin: [60, 180], wait: 'stay' }),
       task('a2', { handsOnMin: 45, daylight: true, after: ['a1'] }),
     ]);
-    expect(at(found, 'a1').from).toBe(1080);
-    expect(at(found, 'a2').from).toBe(5 * DAY + 540);
-    expect(at(found, 'a2').because).toBe('daylight');
+    expect(placedAt(found, 'a1').from).toBe(1080);
+    expect(placedAt(found, 'a2').from).toBe(5 * DAY + 540);
+    expect(placedAt(found, 'a2').because).toBe('daylight');
   });
 
   it('has one hotplate', () => {
     const plate = { gear: ['hotplate'], waitMin: [30, 60] as [number, number] };
     const found = week([task('a1', plate), task('b1', plate)]);
-    const [first, second] = [at(found, 'a1').from, at(found, 'b1').from].sort((a, b) => a - b);
+    const [first, second] = [placedAt(found, 'a1').from, placedAt(found, 'b1').from].sort((a, b) => a - b);
     expect(second! - first!).toBeGreaterThanOrEqual(90);
   });
 
@@ -67,16 +47,21 @@ describe('a week', () => {
       task('b1', { byMin: 1100 }),
       ...Array.from({ length: 3 }, (_, i) => task(`c${i}`, { handsOnMin: 700 })),
     ]);
-    expect(at(found, 'a1').from).toBe(1200);
-    expect(found.late).toEqual([{ id: 'b1', byMin: 10 }]);
+    expect(placedAt(found, 'a1').from).toBe(1200);
+    expect(found.late).toEqual([{ id: 'b1', byMin: 10, surely: true }]);
     expect(found.left).toEqual([]);
     expect(week(Array.from({ length: 6 }, (_, i) => task(`c${i}`, { handsOnMin: 700 }))).left).toHaveLength(2);
   });
 
   it('says plainly what cannot be, and what would help', () => {
     expect(message([task('a1')], { free: [] })).toMatch(/no free hour at all/);
-    expect(message([task('a1', { handsOnMin: 800 })])).toMatch(
-      /13\.3 h in one stretch.*longest is 13 h: one of them longer by 20 min/,
+    // A step too long for any stretch takes its followers with it, and nothing else.
+    const found = week([task('a1', { handsOnMin: 800 }), task('a2', { after: ['a1'] }), task('b1')]);
+    expect(found.placed.map(({ id }) => id)).toEqual(['b1']);
+    expect(found.left[0]!.why).toMatch(/13\.3 h in one stretch.*longest is 13 h: one of them longer by 20 min/);
+    expect(found.left[1]!.why).toMatch(/comes after “a1”, which has no place/);
+    expect(week([task('a1', { daylight: true })], { light: [] }).left[0]!.why).toMatch(
+      /none of your hours is by daylight/,
     );
     expect(message([task('a1', { after: ['b1'] }), task('b1', { after: ['a1'] })])).toMatch(
       /wait for one another: “a1”, “b1”/,
@@ -175,7 +160,7 @@ describe('any week', () => {
         const again = week(
           tasks.map((each) => (started.has(each.id) ? { ...each, startedMin: started.get(each.id)! } : each)),
         );
-        for (const [id, from] of started) expect(at(again, id).from).toBe(from);
+        for (const [id, from] of started) expect(placedAt(again, id).from).toBe(from);
       }),
       { numRuns: 30 },
     );

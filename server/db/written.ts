@@ -6,7 +6,7 @@ export function writtenIn(db: Db): () => number {
     .prepare<[], number>(
       `SELECT (SELECT TOTAL(seq) FROM sqlite_sequence) + (SELECT COUNT(*) FROM batch) + (SELECT TOTAL(version) FROM batch)
         + (SELECT COUNT(*) + COUNT(retired_at) FROM lesson) + (SELECT TOTAL(version) FROM bench)
-        + (SELECT COUNT(*) FROM own_route)`,
+        + (SELECT COUNT(*) FROM own_route) + (SELECT TOTAL(version) FROM week)`,
     )
     .pluck();
   return () => written.get() ?? 0;

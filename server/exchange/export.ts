@@ -62,6 +62,7 @@ export function exportOf({ db, home, stock, batches }: Exporting, now: string): 
 function jsonFiles(kept: KeptNotebook): Record<string, Uint8Array> {
   return {
     ...(kept.bench ? { [at.bench]: json(kept.bench) } : {}),
+    ...(kept.week ? { [at.week]: json(kept.week) } : {}),
     [at.lessons]: json(kept.lessons),
     [at.routes]: json(kept.routes),
     [at.photos]: json(kept.photos),

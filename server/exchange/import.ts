@@ -22,7 +22,7 @@ import { keptRows } from './kept-rows.ts';
 import { at } from './names.ts';
 import { jsonOf, openExport } from './opened.ts';
 import { type ReadBatch, type ReadBottle, readAssay, readBatch, readBottle, readWhole } from './read.ts';
-import { benchFile, lessonsFile, photosFile, routesFile } from './shapes.ts';
+import { benchFile, lessonsFile, photosFile, routesFile, weekFile } from './shapes.ts';
 import { readingsFrom } from './tables.ts';
 import { type Additions, writeAdditions } from './write.ts';
 
@@ -75,6 +75,7 @@ class Adding {
   private photos: readonly KeptPhotoRow[] = [];
   private readonly pictures = new Map<string, Uint8Array>();
   private bench: KeptNotebook['bench'] = null;
+  private week: KeptNotebook['week'] = null;
   /** Entries for what is here already: of a bottle, a batch, an assay. */
   private readonly more = {
     bottle: new Map<string, readonly KeptEvent[]>(),
@@ -107,6 +108,7 @@ class Adding {
     else if (name === at.routes) this.ownRoutes(readWhole(routesFile, bytes, name));
     else if (name === at.photos) this.photos = readWhole(photosFile, bytes, name);
     else if (name === at.bench) this.place(bytes);
+    else if (name === at.week) this.weeks(bytes);
   }
 
   private bottle(read: ReadBottle, name: string): void {
@@ -189,6 +191,13 @@ class Adding {
     if (!this.here.bench) this.bench = jsonOf(bytes, at.bench) as KeptNotebook['bench'];
     else if (JSON.stringify(this.here.bench.body) !== JSON.stringify(bench.body))
       this.kept.push('Your bench (place and gear) is described otherwise here, and stays.');
+  }
+
+  private weeks(bytes: Uint8Array): void {
+    const week = readWhole(weekFile, bytes, at.week);
+    if (!this.here.week) this.week = jsonOf(bytes, at.week) as KeptNotebook['week'];
+    else if (JSON.stringify(this.here.week.body) !== JSON.stringify(week.body))
+      this.kept.push('What you decided about your weeks is otherwise here, and stays.');
   }
 
   /** New entries join those that are here; one that says another thing under the same id does not. */
@@ -276,7 +285,7 @@ class Adding {
   }
 
   additions(): Additions {
-    const { bottles, batches, assays, lessons, routes, photos, pictures, readings, bench, more } = this;
+    const { bottles, batches, assays, lessons, routes, photos, pictures, readings, bench, week, more } = this;
     return {
       bottles: bottles.map(({ kept }) => kept),
       batches: batches.map(({ kept }) => kept),
@@ -288,6 +297,7 @@ class Adding {
       pictures,
       readings,
       bench,
+      week,
       more,
     };
   }

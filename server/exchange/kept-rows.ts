@@ -74,6 +74,7 @@ export type KeptReading =
 export interface KeptNotebook {
   readonly notebookId: string;
   readonly bench: { readonly version: number; readonly body: object } | null;
+  readonly week: { readonly version: number; readonly body: object } | null;
   readonly bottles: readonly KeptBottle[];
   readonly batches: readonly KeptBatch[];
   readonly assays: readonly KeptAssay[];
@@ -91,10 +92,12 @@ export function keptRows(db: Db): KeptNotebook {
   const events = grouped(rows('SELECT * FROM bottle_event ORDER BY seq'), 'bottle_id');
   const batchEvents = grouped(rows('SELECT * FROM batch_event ORDER BY seq'), 'batch_id');
   const entries = grouped(rows('SELECT * FROM assay_entry ORDER BY seq'), 'assay_id');
-  const bench = rows('SELECT version, body FROM bench')[0];
+  const [bench] = rows('SELECT version, body FROM bench');
+  const [week] = rows('SELECT version, body FROM week');
   return {
     notebookId: text(rows('SELECT id FROM identity')[0]?.id),
     bench: bench ? { version: Number(bench.version), body: json(bench.body) } : null,
+    week: week ? { version: Number(week.version), body: json(week.body) } : null,
     bottles: rows('SELECT * FROM bottle ORDER BY created_at, id').map((row) => ({
       id: text(row.id),
       createdAt: text(row.created_at),

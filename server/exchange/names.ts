@@ -18,6 +18,7 @@ export interface ExportManifest {
 export const at = {
   manifest: 'notebook.json',
   bench: 'bench.json',
+  week: 'week.json',
   lessons: 'lessons.json',
   routes: 'routes.json',
   photos: 'photos.json',
@@ -31,7 +32,7 @@ export const at = {
 
 /** What is read back from an archive; everything else in it is for people, or none of ours. */
 export const READ_BACK =
-  /^(?:notebook|bench|lessons|routes|photos)\.json$|^bottles\/bottle_[\w-]{6,40}\.json$|^batches\/batch_[\w-]{6,40}\.json$|^assays\/assay_[\w-]{6,40}\.json$|^readings\/batch_[\w-]{6,40}\.csv$|^photos\/att_[\w-]{6,40}\.(?:jpg|png|webp)$/;
+  /^(?:notebook|bench|week|lessons|routes|photos)\.json$|^bottles\/bottle_[\w-]{6,40}\.json$|^batches\/batch_[\w-]{6,40}\.json$|^assays\/assay_[\w-]{6,40}\.json$|^readings\/batch_[\w-]{6,40}\.csv$|^photos\/att_[\w-]{6,40}\.(?:jpg|png|webp)$/;
 
 const ENDINGS: Readonly<Record<string, string>> = { 'image/jpeg': 'jpg', 'image/png': 'png', 'image/webp': 'webp' };
 

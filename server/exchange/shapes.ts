@@ -6,6 +6,7 @@ import { routeShape } from '#core/route';
 import { fields, flag, id, instant, list, note, nullable, number, one, text } from '#core/shape';
 import { bottleEventBodyShape, CARD_VERSION } from '#core/stock';
 import { benchShape } from '#core/vessel';
+import { choicesShape } from '#core/week';
 
 // What each file of an export holds. A plan and the body of an entry are of the version that stands beside them: those of an
 // earlier one are brought up to today's before they are looked at, so they have shapes of their own here.
@@ -69,6 +70,7 @@ export const photosFile = list(
   100_000,
 );
 export const benchFile = fields({ version: count(), body: benchShape });
+export const weekFile = fields({ version: count(), body: choicesShape });
 /** What stands around plans and bodies. */
 export const around = {
   bottle: fields(bottleHead),
@@ -98,4 +100,5 @@ export const exportFiles = {
   route: routeFileShape,
   photos: photosFile,
   bench: benchFile,
+  week: weekFile,
 } as const;

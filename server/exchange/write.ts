@@ -28,6 +28,7 @@ export interface Additions {
   readonly pictures: ReadonlyMap<string, Uint8Array>;
   readonly readings: ReadonlyMap<string, readonly KeptReading[]>;
   readonly bench: KeptNotebook['bench'];
+  readonly week: KeptNotebook['week'];
   /** Entries of what is here already, by its id. */
   readonly more: {
     readonly bottle: ReadonlyMap<string, readonly KeptEvent[]>;
@@ -100,7 +101,7 @@ function writeAssays(db: Db, { assays, more }: Additions): void {
   for (const [id, entries] of more.assay) for (const each of entries) entry.run(id, ...cells(each));
 }
 
-function writeRest(db: Db, { lessons, routes, photos, readings, bench }: Additions): void {
+function writeRest(db: Db, { lessons, routes, photos, readings, bench, week }: Additions): void {
   const lesson = db.prepare(
     'INSERT INTO lesson (id, route_id, step, bottle_id, batch_id, text, written_at, retired_at) VALUES (@id, @routeId, @step, @bottleId, @batchId, @text, @writtenAt, @retiredAt)',
   );
@@ -122,6 +123,8 @@ function writeRest(db: Db, { lessons, routes, photos, readings, bench }: Additio
   );
   for (const [id, rows] of readings)
     for (const [i, row] of rows.entries()) (row.length === 5 ? cellReading : reading).run(id, i + 1, ...row);
+  if (week)
+    db.prepare('INSERT INTO week (id, version, body) VALUES (1, ?, ?)').run(week.version, JSON.stringify(week.body));
   if (bench)
     db.prepare('INSERT INTO bench (id, version, body) VALUES (1, ?, ?)').run(bench.version, JSON.stringify(bench.body));
 }

@@ -1,3 +1,4 @@
+import { timingSafeEqual } from 'node:crypto';
 import type { Request, RequestHandler } from 'express';
 import { rateLimit } from 'express-rate-limit';
 import { problem } from '#core/problem';
@@ -10,7 +11,9 @@ const TOKEN = /(?:^|;\s*)still_device=([\w-]{43})(?:;|$)/;
 /** What a device that is not paired yet may ask. */
 const BEFORE_PAIRING = new Set(['/api/pair', '/api/health']);
 /** What is done at the machine itself alone: who is let in, and what takes the place of the notebook. */
-const AT_THE_MACHINE = /^\/api\/(?:share(?:\/|$)|backup\/restore$|import(?:\/|$))/;
+const AT_THE_MACHINE = /^\/api\/(?:share(?:\/|$)|week\/feed$|backup\/restore$|import(?:\/|$))/;
+/** What a calendar fetches, with a key of its own. */
+const CALENDAR = '/api/week/calendar.ics';
 /** Requests a minute from one address of the network; a bench asks for a few hundred at most. */
 const MOST_A_MINUTE = 1200;
 
@@ -19,13 +22,15 @@ interface Gate {
   readonly sharing: Sharing | null;
   readonly devices: Devices;
   readonly now: () => string;
+  /** The key under which a calendar on the network may fetch the week, and nothing else; null where there is none. */
+  readonly feedKey: () => string | null;
 }
 
 /**
  * Only under its own names and from its own pages: a page elsewhere cannot reach the notebook through the browser. From the home
  * network only where it was opened to it, and then from paired devices.
  */
-export function hostGate({ sharing, devices, now }: Gate): readonly RequestHandler[] {
+export function hostGate({ sharing, devices, now, feedKey }: Gate): readonly RequestHandler[] {
   const limit = rateLimit({
     windowMs: 60_000,
     limit: MOST_A_MINUTE,
@@ -49,6 +54,7 @@ export function hostGate({ sharing, devices, now }: Gate): readonly RequestHandl
     // As the routes read it: in any case of its letters, with a slash at its end or without.
     const path = req.path.toLowerCase().replace(/\/+$/, '');
     if (own || !/^\/*api(?:\/|$)/.test(path) || BEFORE_PAIRING.has(path)) return next();
+    if (path === CALENDAR && req.method === 'GET' && isKey(req.query.key, feedKey())) return next();
     const token = TOKEN.exec(req.headers.cookie ?? '')?.[1];
     if (!token || !devices.of(token, now()))
       return sendProblem(res, problem('not-paired', 'This device is not paired with the notebook, or no longer is.'));
@@ -57,6 +63,12 @@ export function hostGate({ sharing, devices, now }: Gate): readonly RequestHandl
     next();
   };
   return [limit, gate];
+}
+
+/** Compared in the same time wherever they differ. */
+function isKey(asked: unknown, key: string | null): boolean {
+  if (key === null || typeof asked !== 'string' || asked.length !== key.length) return false;
+  return timingSafeEqual(Buffer.from(asked), Buffer.from(key));
 }
 
 /** Asked on the machine itself, under its own name. */

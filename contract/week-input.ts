@@ -1,0 +1,27 @@
+import type { BenchTask } from '#core/state';
+import type { WeekInput } from '#core/week';
+import type { WeekAnswer } from './api.ts';
+
+const MINUTE_MS = 60_000;
+
+/** What a week is placed from: its tasks and hours, and the plan that was kept, where one was. */
+export function weekInputOf({
+  tasks,
+  laid,
+  choices,
+}: WeekAnswer): WeekInput & { readonly tasks: readonly BenchTask[] } {
+  const from = Date.parse(laid.from);
+  const { free, home, light } = laid;
+  const ids = new Set(tasks.map(({ id }) => id));
+  const holds = Object.entries(choices.holds)
+    .filter(([id]) => ids.has(id))
+    .map(([id, at]) => [id, Math.max(0, (Date.parse(at) - from) / MINUTE_MS)] as const);
+  return {
+    tasks,
+    free,
+    home,
+    light,
+    aim: choices.aim,
+    ...(choices.order.length > 0 ? { order: choices.order, holds: Object.fromEntries(holds) } : {}),
+  };
+}

@@ -1,0 +1,48 @@
+import { describe, expect, it } from 'vitest';
+import { unwrap } from '#core/problem';
+import { leavingFrom, lookFirst, runState } from '#core/state';
+import { done, on, START } from '#testing/on-route';
+import { eventsAt } from '#testing/shelf';
+
+const iodine = on('iodine', '4 g iodine', {
+  iodide: 'potassium iodide 99 % 100 g',
+  acid: 'hydrochloric acid 10 % 500 mL',
+  peroxide: 'hydrogen peroxide 3 % 500 mL',
+});
+const HOUR = 3_600_000;
+const later = (hours: number) => new Date(Date.parse(START) + hours * HOUR).toISOString();
+const state = (...bodies: Parameters<typeof eventsAt>[1][]) =>
+  unwrap(runState(iodine.plan, eventsAt(START, ...bodies)));
+const at = (of: ReturnType<typeof state>, hours = 3) =>
+  leavingFrom([{ id: 'b1', title: 'iodine', state: of }], { now: later(0.5), back: later(0.5 + hours) });
+
+describe('leaving', () => {
+  it('asks nothing where nothing runs', () => {
+    expect(at(state())).toEqual({ acts: [], min: 0, goesOn: [], due: [] });
+    expect(at(state(...done('ready'))).acts).toEqual([]);
+  });
+  it('stops an addition that must be stayed with, and says how long that takes and what it costs', () => {
+    const { acts, min } = at(state(...done('ready', 'iodide'), { kind: 'started', step: 'peroxide' }));
+    expect(acts.map(({ step }) => step)).toEqual(['peroxide']);
+    expect(acts[0]!.act).toMatch(/^Add no more\./);
+    expect(acts[0]!.costs).not.toBe('');
+    expect(min).toBe(acts[0]!.min);
+  });
+  it('lets what may be left go on, and covers it where one stays away too long for it', () => {
+    const settles = state(...done('ready', 'iodide', 'peroxide'), { kind: 'started', step: 'settle' });
+    const every = settles.steps.find(({ key }) => key === 'settle')!.leave.lookEveryMin;
+    expect(at(settles, 0.1).goesOn).toHaveLength(1);
+    if (every !== null) expect(at(settles, (3 * every) / 60).acts.map(({ step }) => step)).toEqual(['settle']);
+  });
+  it('says what falls due meanwhile, and on coming back what was missed comes first', () => {
+    const timed = state(
+      ...done('ready', 'iodide', 'peroxide'),
+      { kind: 'started', step: 'settle' },
+      { kind: 'timer-set', step: 'settle', timer: 'timer_one', name: 'look at it', minutes: 60 },
+    );
+    expect(at(timed, 3).due.map(({ act }) => act)).toEqual(['look at it']);
+    expect(at(timed, 0.2).due).toEqual([]);
+    const [first] = lookFirst([{ id: 'b1', title: 'iodine', state: timed }], { left: later(0.5), now: later(3) });
+    expect(first).toMatchObject({ act: 'look at it', missed: true });
+  });
+});

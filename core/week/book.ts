@@ -1,0 +1,72 @@
+import { meets } from './stretches.ts';
+import { presentMin, type Stretch, type Task, wholeMin } from './task.ts';
+
+/** A stretch that a step holds. */
+export interface Held {
+  readonly id: string;
+  readonly stretch: Stretch;
+}
+
+/** What is held so far, and by which step: the person, each piece of gear, the air of the room. */
+export interface Book {
+  readonly person: Held[];
+  readonly gear: Map<string, Held[]>;
+  readonly air: { readonly task: Task; readonly stretch: Stretch }[];
+  readonly over: Map<string, number>;
+}
+
+export const emptyBook = (): Book => ({ person: [], gear: new Map(), air: [], over: new Map() });
+
+/** Minutes that a step really takes, where that is known to be otherwise than it is planned with. */
+export interface Really {
+  readonly handsOnMin: number;
+  readonly waitMin: number;
+}
+
+/** Until when somebody is there for a step, and when it is over, from when it begins. */
+export function endsOf(task: Task, from: number, really?: Really): readonly [present: number, over: number] {
+  if (!really) return [from + presentMin(task), from + wholeMin(task)];
+  const over = from + really.handsOnMin + really.waitMin;
+  return [task.wait === 'stay' ? over : from + really.handsOnMin, over];
+}
+
+/** Writes a step into the book. */
+export function hold(
+  book: Book,
+  task: Task,
+  { from, really }: { readonly from: number; readonly really: Really | undefined },
+): void {
+  const [present, over] = endsOf(task, from, really);
+  if (present > from) book.person.push({ id: task.id, stretch: [from, present] });
+  for (const each of task.gear) {
+    const held = book.gear.get(each);
+    if (held) held.push({ id: task.id, stretch: [from, over] });
+    else book.gear.set(each, [{ id: task.id, stretch: [from, over] }]);
+  }
+  if (task.gives?.length || task.shuns?.length) book.air.push({ task, stretch: [from, over] });
+  book.over.set(task.id, over);
+}
+
+/** What is held that a stretch would meet, and lasts longest; undefined where nothing is. */
+export function clashing(held: readonly Held[] | undefined, stretch: Stretch): Held | undefined {
+  let found: Held | undefined;
+  for (const each of held ?? [])
+    if (meets(each.stretch, stretch) && (!found || each.stretch[1] > found.stretch[1])) found = each;
+  return found;
+}
+
+/** Whether two steps must not go on beside one another, for what one gives off and the other must not meet. */
+export function apart(a: Task, b: Task): boolean {
+  const shuns = (x: Task, y: Task) => x.shuns?.some((each) => y.gives?.includes(each)) ?? false;
+  return shuns(a, b) || shuns(b, a);
+}
+
+/** What in the air a step would meet at a stretch, and lasts longest. */
+export function clashingAir(book: Book, task: Task, stretch: Stretch): Held | undefined {
+  if (!task.gives?.length && !task.shuns?.length) return undefined;
+  const held = book.air.filter((each) => each.task.batch !== task.batch && apart(each.task, task));
+  return clashing(
+    held.map((each) => ({ id: each.task.id, stretch: each.stretch })),
+    stretch,
+  );
+}

@@ -1,0 +1,61 @@
+import { apart } from './book.ts';
+import type { Placed } from './in-order.ts';
+import type { Hours } from './soonest.ts';
+import { lengthOf, meets, without } from './stretches.ts';
+import type { Stretch, Task } from './task.ts';
+
+/** What a step that was put somewhere by hand breaks there. */
+export interface Broken {
+  readonly id: string;
+  readonly what: 'nobody there' | 'dark' | 'order' | 'two at once' | 'gear' | 'air';
+  /** The step that it comes too close to, and the gear of it. */
+  readonly by: string | null;
+  readonly gear: string | null;
+  /** Minutes of it that are amiss. */
+  readonly min: number;
+}
+
+const short = (all: readonly Stretch[]): number => Math.round(lengthOf(all));
+
+/** What steps put somewhere by hand break. Everything else is placed so that it breaks nothing. */
+export function breaksOf(
+  placed: readonly Placed[],
+  {
+    tasks,
+    hours,
+    light,
+  }: { readonly tasks: ReadonlyMap<string, Task>; readonly hours: Hours; readonly light: readonly Stretch[] },
+): readonly Broken[] {
+  const at = new Map(placed.map((each) => [each.id, each]));
+  const broken: Broken[] = [];
+  for (const one of placed) {
+    const task = tasks.get(one.id);
+    if (!task || task.pinnedMin === undefined) continue;
+    const found = (what: Broken['what'], min: number, of: Partial<Pick<Broken, 'by' | 'gear'>> = {}) => {
+      if (min > 0.5) broken.push({ id: one.id, what, by: null, gear: null, ...of, min: Math.round(min) });
+    };
+    const present: Stretch = [one.from, one.presentUntil];
+    const whole: Stretch = [one.from, one.over[1]];
+    found('nobody there', short(without([present], hours.free)));
+    if (task.daylight) found('dark', short(without([present], light)));
+    for (const id of task.after) {
+      const before = at.get(id);
+      if (before) found('order', before.over[1] - one.from, { by: id });
+    }
+    for (const other of placed) {
+      const its = tasks.get(other.id);
+      if (other.id === one.id || !its) continue;
+      if (meets(present, [other.from, other.presentUntil]))
+        found('two at once', overlap(present, other), { by: other.id });
+      const theirs: Stretch = [other.from, other.over[1]];
+      if (!meets(whole, theirs)) continue;
+      const gear = task.gear.find((each) => its.gear.includes(each));
+      if (gear) found('gear', shared(whole, theirs), { by: other.id, gear });
+      if (its.batch !== task.batch && apart(task, its)) found('air', shared(whole, theirs), { by: other.id });
+    }
+  }
+  return broken;
+}
+
+const overlap = (a: Stretch, { from, presentUntil }: Placed) => shared(a, [from, presentUntil]);
+const shared = ([f, t]: Stretch, [from, to]: Stretch) => Math.min(t, to) - Math.max(f, from);

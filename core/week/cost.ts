@@ -1,0 +1,73 @@
+import type { Laid } from './in-order.ts';
+import { joined, lengthOf } from './stretches.ts';
+import { type Aim, DAY_MIN, type Task } from './task.ts';
+
+/** Minutes between two steps for which nobody goes away from the bench. */
+const STAYS_MIN = 30;
+/** Minutes that going there takes each time: coat, goggles, light, and putting away. */
+const GOING_MIN = 15;
+
+/** Steps that are over later than they should, with the minutes. */
+export interface Late {
+  readonly id: string;
+  readonly byMin: number;
+  /** Whether it is late also where every wait is as short as it may be. */
+  readonly surely: boolean;
+}
+
+export interface Cost {
+  readonly late: readonly Late[];
+  /** When the last of it is over. */
+  readonly overAt: number;
+  /** Minutes at the bench, in sittings. */
+  readonly thereMin: number;
+  readonly sittings: number;
+  /** Nights that batches stand through, one for each batch and night. */
+  readonly nights: number;
+}
+
+export function costOf({ placed }: Laid, tasks: ReadonlyMap<string, Task>): Cost {
+  const sittings = joined(
+    placed
+      .filter(({ from, presentUntil }) => presentUntil > from)
+      .map(({ from, presentUntil }) => [from, presentUntil]),
+    STAYS_MIN,
+  );
+  const spans = new Map<string, [number, number]>();
+  for (const { id, from, over } of placed) {
+    const batch = tasks.get(id)?.batch ?? id;
+    const [lo, hi] = spans.get(batch) ?? [from, over[1]];
+    spans.set(batch, [Math.min(lo, from), Math.max(hi, over[1])]);
+  }
+  let nights = 0;
+  for (const [from, to] of spans.values()) nights += Math.max(0, Math.floor(to / DAY_MIN) - Math.floor(from / DAY_MIN));
+  return {
+    late: placed.flatMap(({ id, over }) => {
+      const due = tasks.get(id)?.byMin;
+      return due !== undefined && over[1] > due ? [{ id, byMin: over[1] - due, surely: over[0] > due }] : [];
+    }),
+    overAt: Math.max(0, ...placed.map(({ over }) => over[1])),
+    thereMin: lengthOf(sittings) + GOING_MIN * sittings.length,
+    sittings: sittings.length,
+    nights,
+  };
+}
+
+const BY: Readonly<Record<Aim, (cost: Cost) => readonly number[]>> = {
+  soonest: ({ overAt, thereMin }) => [overAt, thereMin],
+  'least time there': ({ thereMin, overAt }) => [thereMin, overAt],
+  'fewest nights': ({ nights, overAt }) => [nights, overAt],
+};
+
+/** What a week is compared by: what has no room and what is late first, then what is aimed at. */
+export function scoreOf(laid: Laid, cost: Cost, aim: Aim): readonly number[] {
+  return [laid.left.length, cost.late.reduce((sum, { byMin }) => sum + byMin, 0), ...BY[aim](cost)];
+}
+
+export function isLess(a: readonly number[], b: readonly number[]): boolean {
+  for (const [i, x] of a.entries()) {
+    const y = b[i] ?? 0;
+    if (x !== y) return x < y;
+  }
+  return false;
+}
