@@ -17,6 +17,8 @@ export default defineConfig({
         globPatterns: ['**/*.{js,css,html,woff2,svg}'],
         // Scripts, of which the largest is the core with its tables.
         maximumFileSizeToCacheInBytes: 4e6,
+        // What is due, told and tapped.
+        importScripts: ['told.js'],
         clientsClaim: true,
         skipWaiting: true,
         cleanupOutdatedCaches: true,

@@ -5,7 +5,7 @@ import type { Present } from '#core/guard';
 import type { RunEvent } from '#core/log';
 import type { Plan } from '#core/plan';
 import type { Route } from '#core/route';
-import type { BenchTask, ClockItem, OnBoard, RunState } from '#core/state';
+import type { BenchTask, ClockItem, Leaving, OnBoard, RunState } from '#core/state';
 import type { Instant } from '#core/still';
 import type { BottleState } from '#core/stock';
 import type { Bench } from '#core/vessel';
@@ -139,6 +139,21 @@ export interface WeekAnswer {
   }[];
   /** Batches whose steps cannot be read, and why. */
   readonly unread: readonly string[];
+}
+
+/** What to make safe before leaving, and what goes on or falls due until one is back. */
+export type LeavingAnswer = Leaving & {
+  readonly now: string;
+  readonly back: string;
+  /** When it gets dark before one is back; null where it does not, or nobody has said where the bench is. */
+  readonly darkAt: string | null;
+};
+
+/** What to look at first on coming back. */
+export interface BackAnswer {
+  readonly now: string;
+  readonly left: string;
+  readonly items: readonly (ClockItem & { readonly missed: boolean })[];
 }
 
 /** Steps of the week that come within a day, or came within the last. */

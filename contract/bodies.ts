@@ -31,6 +31,10 @@ export const planChangeBody = fields({ basedOn: basedOn(1), plan: planShape });
 export const benchChangeBody = fields({ basedOn: basedOn(0), bench: benchShape });
 export const weekChangeBody = fields({ basedOn: basedOn(0), choices: choicesShape });
 
+/** When one means to be back; since when one was away. */
+export const leavingQuery = fields({ back: instant() });
+export const backQuery = fields({ left: instant() });
+
 /** Something that was told is seen, or put off until an instant, with a reason. */
 export const noticeBody = fields({ id: id('nt'), of: text(300), until: nullable(instant()), reason: note(120) });
 

@@ -3,6 +3,8 @@ import type { WeekInput } from '#core/week';
 import type { WeekAnswer } from './api.ts';
 
 const MINUTE_MS = 60_000;
+/** A label, a filter folded, a wash: done beside a still that is only watched. */
+const BESIDE_MIN = 10;
 
 /** What a week is placed from: its tasks and hours, and the plan that was kept, where one was. */
 export function weekInputOf({
@@ -22,6 +24,7 @@ export function weekInputOf({
     home,
     light,
     aim: choices.aim,
+    besideMin: BESIDE_MIN,
     ...(choices.order.length > 0 ? { order: choices.order, holds: Object.fromEntries(holds) } : {}),
   };
 }

@@ -305,6 +305,12 @@ export const demoBatches: readonly DemoBatch[] = [
 ];
 
 /** What was learnt, for the steps at which it comes back. */
+/** Plans that wait for their week, beside the one among the batches; wanted in so many days where that is said. */
+export const demoPlans: readonly { readonly target: string; readonly wantedInDays?: number }[] = [
+  { target: '80 g alum', wantedInDays: 6 },
+  { target: 'sodium acetate from 400 mL vinegar' },
+];
+
 export const demoLessons: readonly { readonly routeId: string; readonly step: string | null; readonly text: string }[] =
   [
     {

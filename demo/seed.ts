@@ -13,6 +13,7 @@ import { type RunState, runState } from '#core/state';
 import { USUAL_STILL } from '#core/still';
 import { type BottleCard, type BottleState, parseLabel } from '#core/stock';
 import { BenchDefaults } from '#core/vessel';
+import { NO_CHOICES, USUAL_HOURS } from '#core/week';
 import { createApp } from '#server/app';
 import { type Db, openDb } from '#server/db/open';
 import { notebookHome } from '#server/home';
@@ -25,7 +26,7 @@ import { whenFree } from './evenings.ts';
 import { IODINE, iodineUnderIce } from './iodine.ts';
 import { live } from './live.ts';
 import { seeded } from './random.ts';
-import { type DemoBatch, demoBatches, demoBottles, demoLessons } from './scenario.ts';
+import { type DemoBatch, demoBatches, demoBottles, demoLessons, demoPlans } from './scenario.ts';
 
 const DAY = 86_400_000;
 const SEED = 20_260_314;
@@ -37,6 +38,8 @@ async function seed(db: Db, home: string): Promise<void> {
   let clock = Date.now();
   const app = createApp({ db, home, log: pino({ level: 'silent' }), now: () => new Date(clock).toISOString() });
   const server = createServer(app);
+  // Between two entries a slow machine computes for longer than a connection is usually kept.
+  server.keepAliveTimeout = 600_000;
   await new Promise<void>((done) => server.listen(0, '127.0.0.1', done));
   const origin = `http://127.0.0.1:${(server.address() as AddressInfo).port}`;
   const random = seeded(SEED);
@@ -195,6 +198,23 @@ async function seed(db: Db, home: string): Promise<void> {
     await enterBatch(plan, esterInFunnel(plan, start, id));
   };
 
+  /** Plans for the days to come, one of them wanted by a day. */
+  const keepPlans = async () => {
+    clock = start - 3_600_000;
+    const wanted: Record<string, string> = {};
+    for (const { target, wantedInDays } of demoPlans) {
+      const shelf = await send<BottleState[]>('GET', '/bottles');
+      const { choices } = unwrap(verbs.target.run({ text: target, shelf, bench, today: dayOf(start) }));
+      const choice = choices.find(({ missing }) => missing.length === 0);
+      if (!choice) throw new Error(`${target}: ${choices.map(({ missing }) => missing.join(' ')).join(' ')}`);
+      const batchId = id('batch');
+      await send('POST', '/batches', { id: batchId, plan: choice.plan });
+      if (wantedInDays !== undefined)
+        wanted[batchId] = new Date(new Date(start + wantedInDays * DAY).setHours(20, 0, 0, 0)).toISOString();
+    }
+    await send('PUT', '/week', { basedOn: 0, choices: { ...NO_CHOICES, wanted } });
+  };
+
   /** A distillation under way: planned and entered like any batch; what its instruments showed is laid beside it. */
   const runStill = async () => {
     const { plan } = await choiceFor(DISTILLATION.target, DISTILLATION.routeId);
@@ -220,6 +240,8 @@ async function seed(db: Db, home: string): Promise<void> {
     air: 'window' as const,
     country: 'UK' as const,
     calls: { poison: '01632 960 014', checkIn: '01632 960 027', other: '' },
+    // Somewhere in the English Midlands.
+    hours: { ...USUAL_HOURS, quiet: { from: 21, to: 8 }, where: { lat: 52.4, lon: -2.2 } },
     away: [
       { id: 'away:petrol', place: 'by the mower' },
       { id: 'away:charcoal', place: 'by the mower' },
@@ -235,6 +257,7 @@ async function seed(db: Db, home: string): Promise<void> {
   await runCell();
   await runIodine();
   await runEster();
+  await keepPlans();
   for (const assay of demoAssays) await runAssay(assay);
   clock = start;
   for (const lesson of demoLessons)

@@ -34,7 +34,7 @@ import { pairRoutes, shareRoutes } from './share/routes.ts';
 import type { Sharing } from './share/sharing.ts';
 import { stockRoutes } from './stock/routes.ts';
 import { stockStore } from './stock/store.ts';
-import { weekIn } from './week/on-bench.ts';
+import { standingOn, weekIn } from './week/on-bench.ts';
 import { plannedWeek } from './week/planned.ts';
 import { noticeRoutes, weekRoutes } from './week/routes.ts';
 import { weekStore } from './week/store.ts';
@@ -107,7 +107,8 @@ export function createApp({
   const written = writtenIn(db);
   app.use('/api/clock', clockRoutes(batches, stock, { now, tempC: () => bench().bench.tempC, written }));
   const read = weekIn({ db, batches, stock, week, bench: () => bench().bench, now });
-  app.use('/api/week', weekRoutes({ store: week, read, planned: plannedWeek(read, written), written, now }));
+  const standing = () => standingOn(batches);
+  app.use('/api/week', weekRoutes({ store: week, read, planned: plannedWeek(read, written), standing, written, now }));
   app.use('/api/notices', noticeRoutes(week, now));
   app.use('/api/board', boardRoutes(batches, stock, now));
   app.use('/api/assays', assayRoutes(assayStore(db, stock), now));

@@ -47,6 +47,12 @@ const router = createBrowserRouter([
       { path: 'plan/own', lazy: async () => ({ Component: (await import('./own/own-page.tsx')).OwnPage }) },
       { path: 'plan/:batchId?', lazy: async () => ({ Component: (await import('./plan/plan-page.tsx')).PlanPage }) },
       { path: 'bench', lazy: async () => ({ Component: (await import('./board/board-page.tsx')).BoardPage }) },
+      { path: 'bench/week', lazy: async () => ({ Component: (await import('./week/week-page.tsx')).WeekPage }) },
+      {
+        path: 'bench/leaving',
+        lazy: async () => ({ Component: (await import('./week/leaving-page.tsx')).LeavingPage }),
+      },
+      { path: 'bench/back', lazy: async () => ({ Component: (await import('./week/back-page.tsx')).BackPage }) },
       { path: 'bench/:batchId', lazy: async () => ({ Component: (await import('./bench/bench-page.tsx')).BenchPage }) },
       {
         path: 'bench/:batchId/accident',

@@ -125,15 +125,28 @@ const VERBS = [
   'sublime',
   'moisture',
   'metal',
+  'when',
+  'fits',
   'molar mass',
 ] as const;
 const VERB = new RegExp(String.raw`^(${VERBS.join('|')}|neutralize|molar mass of|m)\b[\s:]*(.*)$`, 'is');
+
+/** What is asked of one’s own bench is answered where that is: beside the notebook. */
+function ofTheNotebook(word: 'when' | 'fits'): Result<never> {
+  const asks = word === 'when' ? 'when something would be done' : 'what fits into so much time';
+  return fail(
+    'missing-part',
+    `“${word}” says ${asks} in your own week: type it in the page’s Reckoner, or use the verb ${word}.`,
+    { at: [0, word.length] },
+  );
+}
 
 function dispatch(line: string): Result<Found> {
   const verb = VERB.exec(line);
   const rest = verb?.[2] ?? '';
   // A lone capital M asks for a molar mass; a lower-case m never stands first.
   const word = verb?.[1] === 'm' ? undefined : verb?.[1]?.toLowerCase();
+  if (word === 'when' || word === 'fits') return ofTheNotebook(word);
   if (word === 'balance') return balanceVerb(rest, line);
   if (word === 'dilute') return diluteVerb(rest, line);
   if (word === 'mix') return mixVerb(rest, line);

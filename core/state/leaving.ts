@@ -68,7 +68,12 @@ const BY_KIND: Readonly<Record<TechniqueName, MadeSafe>> = {
     min: 10,
     costs: HEAT_AGAIN,
   },
-  hold: OFF_THE_HEAT,
+  hold: {
+    rank: 2,
+    act: 'What heats or cools it off, the vessel onto something dry, a loose cover on it. Stay until nothing in it moves by itself.',
+    min: 5,
+    costs: 'The time it takes to come to its temperature again.',
+  },
   absorb: {
     rank: 3,
     act: 'Shut the tap of the funnel. When the bubbles have stopped, lift the tube out of the liquid, and only then take the heat away: else it sucks back.',
@@ -90,7 +95,12 @@ const BY_KIND: Readonly<Record<TechniqueName, MadeSafe>> = {
   filter: FUNNEL,
   wash: FUNNEL,
   decant: FUNNEL,
-  separate: FUNNEL,
+  separate: {
+    rank: 5,
+    act: 'Tap shut, the stopper out so that no pressure can grow, the funnel in its ring over a dish. Both layers may stand.',
+    min: 3,
+    costs: LATER,
+  },
   crystallise: COVERED,
   evaporate: COVERED,
   fall: COVERED,

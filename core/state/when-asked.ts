@@ -27,7 +27,8 @@ export function whenAsked(
 ): Result<WhenAnswer> {
   const found = choicesFor({ ...asking, firstOnly: true });
   if (!found.ok) return found;
-  const [choice] = found.value.choices;
+  const { choices } = found.value;
+  const choice = choices.find(({ missing }) => missing.length === 0) ?? choices[0];
   if (!choice) {
     const [first] = found.value.problems;
     return first

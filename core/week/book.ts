@@ -7,9 +7,15 @@ export interface Held {
   readonly stretch: Stretch;
 }
 
+/** A stretch in which a step holds the person: its hands, then what is only stayed with. */
+interface HeldPerson extends Held {
+  readonly hands: Stretch;
+  readonly task: Task;
+}
+
 /** What is held so far, and by which step: the person, each piece of gear, the air of the room. */
 export interface Book {
-  readonly person: Held[];
+  readonly person: HeldPerson[];
   readonly gear: Map<string, Held[]>;
   readonly air: { readonly task: Task; readonly stretch: Stretch }[];
   readonly over: Map<string, number>;
@@ -30,6 +36,47 @@ export function endsOf(task: Task, from: number, really?: Really): readonly [pre
   return [task.wait === 'stay' ? over : from + really.handsOnMin, over];
 }
 
+/** How a step holds the person. */
+export function holding(task: Task, from: number, really?: Really): HeldPerson {
+  const [present] = endsOf(task, from, really);
+  const hands = from + (really?.handsOnMin ?? task.handsOnMin);
+  return { id: task.id, stretch: [from, present], hands: [from, hands], task };
+}
+
+/** Whether one of two may be done while the other is only stayed with: it is short, and at the same place. */
+export function besideOneAnother(a: HeldPerson, b: HeldPerson, besideMin: number): boolean {
+  if (a.task.daylight !== b.task.daylight) return false;
+  const beside = (short: HeldPerson, long: HeldPerson) =>
+    short.task.wait !== 'stay' &&
+    presentMin(short.task) <= besideMin &&
+    long.task.wait === 'stay' &&
+    !meets(short.stretch, long.hands);
+  return beside(a, b) || beside(b, a);
+}
+
+/** The step that a step would meet in the person’s hands, and that lasts longest. */
+export function clashingPerson(
+  book: Book,
+  task: Task,
+  { from, besideMin }: { readonly from: number; readonly besideMin: number },
+): Held | undefined {
+  const own = holding(task, from);
+  let found: HeldPerson | undefined;
+  for (const each of book.person)
+    if (
+      meets(each.stretch, own.stretch) &&
+      !besideOneAnother(own, each, besideMin) &&
+      (!found || each.stretch[1] > found.stretch[1])
+    )
+      found = each;
+  // Only its hands are in the way of what may be done beside the rest of it.
+  if (!found) return undefined;
+  const after: HeldPerson = { ...holding(task, found.hands[1]) };
+  return found.hands[1] > from && besideOneAnother(after, found, besideMin)
+    ? { ...found, stretch: found.hands }
+    : found;
+}
+
 /** Writes a step into the book. */
 export function hold(
   book: Book,
@@ -37,7 +84,7 @@ export function hold(
   { from, really }: { readonly from: number; readonly really: Really | undefined },
 ): void {
   const [present, over] = endsOf(task, from, really);
-  if (present > from) book.person.push({ id: task.id, stretch: [from, present] });
+  if (present > from) book.person.push(holding(task, from, really));
   for (const each of task.gear) {
     const held = book.gear.get(each);
     if (held) held.push({ id: task.id, stretch: [from, over] });

@@ -1,4 +1,4 @@
-import { apart } from './book.ts';
+import { apart, besideOneAnother, holding } from './book.ts';
 import type { Placed } from './in-order.ts';
 import type { Hours } from './soonest.ts';
 import { lengthOf, meets, without } from './stretches.ts';
@@ -45,7 +45,8 @@ export function breaksOf(
     for (const other of placed) {
       const its = tasks.get(other.id);
       if (other.id === one.id || !its) continue;
-      if (meets(present, [other.from, other.presentUntil]))
+      const beside = besideOneAnother(holding(task, one.from), holding(its, other.from), hours.besideMin);
+      if (!beside && meets(present, [other.from, other.presentUntil]))
         found('two at once', overlap(present, other), { by: other.id });
       const theirs: Stretch = [other.from, other.over[1]];
       if (!meets(whole, theirs)) continue;

@@ -48,6 +48,22 @@ describe('a step put somewhere by hand', () => {
   });
 });
 
+describe('beside a step that is only stayed with', () => {
+  const still = task('a1', { handsOnMin: 10, waitMin: [200, 220], wait: 'stay' });
+  const from = (besideMin: number, over: Partial<Task> = {}) =>
+    placedAt(week([still, task('b1', { handsOnMin: 8, ...over })], { besideMin, order: ['a1', 'b1'], holds: {} }), 'b1')
+      .from;
+  it('a short one may be done, after its hands are off; where that is not said, none', () => {
+    expect(from(10)).toBe(EVENING + 10);
+    expect(from(0)).toBe(EVENING + 230);
+  });
+  it('no long one, none that must be stayed with itself, and none elsewhere', () => {
+    expect(from(10, { handsOnMin: 11 })).toBe(DAY + EVENING);
+    expect(from(10, { wait: 'stay', waitMin: [1, 1] })).toBe(EVENING + 230);
+    expect(from(10, { daylight: true })).toBeGreaterThan(EVENING + 230);
+  });
+});
+
 describe('the air', () => {
   it('keeps a flame from vapour that burns, in either order, and lets one batch be', () => {
     const spirit = { gives: ['vapour that burns'], waitMin: [60, 60] as const };

@@ -28,13 +28,14 @@ export interface Laid {
   readonly book: Book;
 }
 
-export function hoursOf({ free: there, light, home: awake = there }: WeekInput): Hours {
+export function hoursOf({ free: there, light, home: awake = there, besideMin = 0 }: WeekInput): Hours {
   const [free, home] = [joined(there), joined(awake)];
   return {
     free,
     lit: both(free, joined(light)),
     home,
     longestHome: Math.max(0, ...home.map(([from, to]) => to - from)),
+    besideMin,
   };
 }
 

@@ -1,4 +1,4 @@
-import { type Book, clashing, clashingAir } from './book.ts';
+import { type Book, clashing, clashingAir, clashingPerson } from './book.ts';
 import { presentMin, type Stretch, type Task, wholeMin } from './task.ts';
 
 /** Why a step stands no sooner. */
@@ -32,6 +32,8 @@ export interface Hours {
   readonly lit: readonly Stretch[];
   readonly home: readonly Stretch[];
   readonly longestHome: number;
+  /** Minutes of a step that may be done beside one that is only stayed with. */
+  readonly besideMin: number;
 }
 
 /** The first moment at which a step can stand; null where the week has none. */
@@ -77,7 +79,7 @@ function pushed({ book, task, hours }: Trying, spot: Spot): Spot | null {
         by: null,
         gear: null,
       };
-    const clash = clashing(book.person, [from, from + present]);
+    const clash = clashingPerson(book, task, { from, besideMin: hours.besideMin });
     if (clash) return { from: clash.stretch[1], because: 'another step in hand', by: clash.id, gear: null };
   }
   const awake = wakes(task, from, hours);

@@ -46,6 +46,8 @@ export const weekShape = fields({
   /** When somebody is awake in the house; where it is not said, the hours at the bench alone. */
   home: optional(list(stretch(), 400)),
   aim: optional(one(...aims)),
+  /** Steps of at most so many minutes may be done beside one that is only stayed with, at the same place; none where it is not said. */
+  besideMin: optional(minutes(0)),
   /** The order in which they are placed, kept from an earlier week: then nothing else is tried, and what is not in it comes last. */
   order: optional(list(id(), 600)),
   /** First steps of batches that were held back, with until when; kept from an earlier week. */

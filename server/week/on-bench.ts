@@ -1,7 +1,7 @@
 import type { WeekAnswer } from '#contract/api';
 import { hoursFrom } from '#contract/hours';
 import { productTitle } from '#core/plan';
-import { benchWeek } from '#core/state';
+import { benchWeek, type leavingFrom } from '#core/state';
 import { daysToAssay } from '#core/stock';
 import type { Bench } from '#core/vessel';
 import { USUAL_HOURS } from '#core/week';
@@ -92,4 +92,12 @@ export function weekIn({ db, batches, stock, week, bench, now }: WeekDeps): () =
       unread,
     };
   };
+}
+
+/** The batches that are running, as they stand. */
+export function standingOn(batches: BatchStore): Parameters<typeof leavingFrom>[0] {
+  return batches.list().flatMap(({ id, status }) => {
+    const run = status === 'running' ? batches.stateOf(id) : undefined;
+    return run?.state.ok ? [{ id, title: productTitle(run.plan), state: run.state.value }] : [];
+  });
 }

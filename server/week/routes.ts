@@ -1,8 +1,9 @@
 import { type Request, type Response, Router } from 'express';
-import type { SoonAnswer, WeekAnswer } from '#contract/api';
-import { noticeBody, weekChangeBody } from '#contract/bodies';
+import type { BackAnswer, LeavingAnswer, SoonAnswer, WeekAnswer } from '#contract/api';
+import { backQuery, leavingQuery, noticeBody, weekChangeBody } from '#contract/bodies';
 import { check } from '#contract/check';
 import { problem } from '#core/problem';
+import { leavingFrom, lookFirst } from '#core/state';
 import { sendProblem } from '../http/problem.ts';
 import { calendarOf } from './calendar.ts';
 import type { PlannedWeek } from './planned.ts';
@@ -12,6 +13,8 @@ interface Deps {
   readonly store: WeekStore;
   readonly read: () => WeekAnswer;
   readonly planned: () => PlannedWeek;
+  /** What stands on the bench. */
+  readonly standing: () => Parameters<typeof leavingFrom>[0];
   readonly written: () => number;
   readonly now: () => string;
 }
@@ -22,7 +25,7 @@ const DAY_MS = 86_400_000;
 const SOON_MS = DAY_MS;
 
 /** The week: what it is planned from, what is decided of it, what of it comes soon, and the same as a calendar. */
-export function weekRoutes({ store, read, planned, written, now }: Deps): Router {
+export function weekRoutes({ store, read, planned, standing, written, now }: Deps): Router {
   const router = Router();
   router.get('/', (_req, res) => {
     res.json(read());
@@ -40,6 +43,35 @@ export function weekRoutes({ store, read, planned, written, now }: Deps): Router
   });
   router.get('/soon', (_req, res) => {
     res.json(soonOf(planned(), now()));
+  });
+  router.get('/leaving', (req, res) => {
+    const asked = check(leavingQuery, req.query);
+    if (!asked.ok) return sendProblem(res, asked.problem);
+    const { back } = asked.value;
+    const present = now();
+    if (back <= present)
+      return sendProblem(
+        res,
+        problem('out-of-range', 'You would be back before you leave: say a later time.', { field: 'back' }),
+      );
+    const answer: LeavingAnswer = {
+      now: present,
+      back,
+      darkAt: darkBefore(read(), { present, back }),
+      ...leavingFrom(standing(), { now: present, back }),
+    };
+    res.json(answer);
+  });
+  router.get('/back', (req, res) => {
+    const asked = check(backQuery, req.query);
+    if (!asked.ok) return sendProblem(res, asked.problem);
+    const present = now();
+    const answer: BackAnswer = {
+      now: present,
+      left: asked.value.left,
+      items: lookFirst(standing(), { left: asked.value.left, now: present }),
+    };
+    res.json(answer);
   });
   router.get('/calendar.ics', (req, res) => {
     const week = planned();
@@ -101,6 +133,17 @@ function soonOf({ answer, week }: PlannedWeek, now: string): SoonAnswer {
     ];
   });
   return { now, items: items.sort((a, b) => a.at.localeCompare(b.at)) };
+}
+
+/** When it gets dark between two instants; null where it does not, or where the light is not known. */
+function darkBefore(
+  { laid }: WeekAnswer,
+  { present, back }: { readonly present: string; readonly back: string },
+): string | null {
+  if (!laid.lightKnown) return null;
+  const from = Date.parse(laid.from);
+  const ends = laid.light.map(([, to]) => new Date(from + to * MINUTE_MS).toISOString());
+  return ends.find((at) => at > present && at < back) ?? null;
 }
 
 const originOf = (req: Request): string => `http://${req.headers.host ?? '127.0.0.1'}`;

@@ -1,7 +1,7 @@
 import { nanoid } from 'nanoid';
 import { useMemo, useRef } from 'react';
 
-type Prefix = 'bottle' | 'own' | 'batch' | 'ev' | 'timer' | 'step' | 'att' | 'lesson' | 'assay';
+type Prefix = 'bottle' | 'own' | 'batch' | 'ev' | 'timer' | 'step' | 'att' | 'lesson' | 'assay' | 'nt';
 
 /** A new id with a readable prefix, made here so that a retry is harmless. */
 export function newId(prefix: Prefix): string {

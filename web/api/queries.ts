@@ -134,6 +134,9 @@ export function useSaveBench() {
   const client = useQueryClient();
   return useMutation({
     mutationFn: (input: { basedOn: number; bench: Bench }) => request<BenchAnswer>('PUT', '/bench', input),
-    onSuccess: (saved) => client.setQueryData(['bench'], saved),
+    onSuccess: (saved) => {
+      client.setQueryData(['bench'], saved);
+      return client.invalidateQueries({ queryKey: ['week'] });
+    },
   });
 }

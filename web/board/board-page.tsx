@@ -5,8 +5,8 @@ import { sentenceOf } from '../api/client.ts';
 import { useBoard } from '../api/queries.ts';
 import { span } from '../parts/due-text.ts';
 import { useNow } from '../parts/use-now.ts';
+import { Today } from '../week/today.tsx';
 import { Column } from './column.tsx';
-import { DayLine } from './day-line.tsx';
 import './board.css';
 
 /** The bench: what stands on it, what needs somebody next and when, and the plans that wait for it. */
@@ -24,15 +24,13 @@ export function BoardPage() {
           Nothing is running. <Link to="/plan">Plan something</Link>, then take it to the bench.
         </p>
       ) : null}
-      <div className="board">
-        <ul className="board-items" aria-label="On the bench">
-          {running.map((item) => (
-            <Column key={item.batchId} item={item} now={now} />
-          ))}
-        </ul>
-        {kept.length > 0 ? <Kept kept={kept} /> : null}
-      </div>
-      {running.length > 0 ? <DayLine running={running} now={now} /> : null}
+      <ul className="board-items" aria-label="On the bench">
+        {running.map((item) => (
+          <Column key={item.batchId} item={item} now={now} />
+        ))}
+      </ul>
+      <Today now={now} />
+      {kept.length > 0 ? <Kept kept={kept} /> : null}
     </>
   );
 }

@@ -5,6 +5,8 @@ const CHOICES = {
   theme: ['day', 'night'],
   type: ['plain', 'large'],
   sound: ['on', 'off'],
+  /** Notices of the browser, for what is due. */
+  told: ['off', 'on'],
   /** Minutes between check-ins of one who works alone; off unless chosen. */
   alone: ['off', '15', '30', '60'],
 } as const;
@@ -48,6 +50,7 @@ export function ChoiceProvider({ children }: { children: ReactNode }) {
     theme: stored('theme'),
     type: stored('type'),
     sound: stored('sound'),
+    told: stored('told'),
     alone: stored('alone'),
   }));
   useEffect(() => {

@@ -1,5 +1,6 @@
 import { Modal, Segmented, Switch } from 'antd';
 import { useChoice } from './choice.tsx';
+import { TellingChoice } from './telling.tsx';
 
 const KEYS: readonly (readonly [string, string])[] = [
   ['1 – 5', 'Shelf, Plan, Bench, Assay, Record'],
@@ -52,6 +53,7 @@ export function Keys({ onClose }: { onClose: () => void }) {
           <Switch checked={sound === 'on'} onChange={(on) => setSound(on ? 'on' : 'off')} aria-label="Sound" /> Sound
           for alarms, timers and missed looks
         </p>
+        <TellingChoice />
         <p>
           I work alone, ask me every{' '}
           <Segmented

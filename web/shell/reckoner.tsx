@@ -1,4 +1,4 @@
-import { useEffect, useId, useMemo, useRef, useState } from 'react';
+import { lazy, Suspense, useEffect, useId, useMemo, useRef, useState } from 'react';
 import { useHotkeys } from 'react-hotkeys-hook';
 import { Link } from 'react-router';
 import { examples } from '#core/reckon';
@@ -10,6 +10,10 @@ import { KeepAnswer } from './keep-answer.tsx';
 import { readHistory, remember } from './reckoner-history.ts';
 import './reckoner.css';
 
+const AskedOfTheWeek = lazy(async () => ({ default: (await import('../week/asked-of-the-week.tsx')).AskedOfTheWeek }));
+/** Lines that are asked of one’s own week and not of the book. */
+const OF_THE_WEEK = /^\s*(?:when|fits)\b/i;
+
 /** The Reckoner: one line for the sums people do on scraps, answered as it is typed, each number with its working. */
 export function Reckoner() {
   const id = useId();
@@ -18,9 +22,10 @@ export function Reckoner() {
   const [text, setText] = useState('');
   const [open, setOpen] = useState(false);
   const [history, setHistory] = useState(readHistory);
+  const ofWeek = OF_THE_WEEK.test(text);
   const answer = useCompute(
     'reckon',
-    useMemo(() => (text.trim() === '' ? undefined : { text }), [text]),
+    useMemo(() => (text.trim() === '' || ofWeek ? undefined : { text }), [text, ofWeek]),
   );
   const choices = useMemo(() => [...new Set([...history, ...examples])], [history]);
   useHotkeys('/', () => input.current?.focus(), { preventDefault: true, useKey: true, ...anywhere });
@@ -79,6 +84,11 @@ export function Reckoner() {
         </form>
       </search>
       <div id={`${id}-answer`} className="reckoner-answer" aria-live="polite" hidden={!open || text.trim() === ''}>
+        {ofWeek && open ? (
+          <Suspense fallback={<p className="quiet small">Looking at the week …</p>}>
+            <AskedOfTheWeek text={text} />
+          </Suspense>
+        ) : null}
         {answer.problem ? <Stumble text={text} message={answer.problem.message} at={answer.problem.at} /> : null}
         {settled ? (
           <>

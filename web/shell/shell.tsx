@@ -5,7 +5,6 @@ import { useOthersWritten } from '../api/queries.ts';
 import { anywhere } from '../kit/is-typing.ts';
 import { Margin, MarginProvider } from '../parts/margin.tsx';
 import { useOwnNames } from '../parts/own-names.ts';
-import { Alarms } from './alarms.tsx';
 import { CheckIn } from './check-in.tsx';
 import { ClockStrip } from './clock-strip.tsx';
 import { Line } from './line.tsx';
@@ -13,6 +12,7 @@ import { Notices } from './notices.tsx';
 import { Pairing } from './pairing.tsx';
 import './shell.css';
 
+const Told = lazy(async () => ({ default: (await import('./told.tsx')).Told }));
 const Keys = lazy(async () => ({ default: (await import('./keys.tsx')).Keys }));
 
 const STATIONS = ['/shelf', '/plan', '/bench', '/assay', '/record'];
@@ -42,7 +42,9 @@ export function Shell() {
         </main>
         <Margin />
         <Notices />
-        <Alarms />
+        <Suspense fallback={null}>
+          <Told />
+        </Suspense>
         <CheckIn />
         <Pairing />
         <ClockStrip onKeys={() => setKeys(true)} />

@@ -1,0 +1,71 @@
+import type { WeekAnswer } from '#contract/api';
+import type { Week } from '#core/week';
+import { brokenText, type WeekNames } from './sentences.ts';
+import { lengthText } from './when-text.ts';
+
+/** What has no place, what is late, what a place by hand breaks, what cannot be read: each in a sentence. */
+export function Amiss({ answer, week, names }: { answer: WeekAnswer; week: Week | undefined; names: WeekNames }) {
+  const past = new Set(answer.tasks.filter(({ byMin }) => byMin !== undefined && byMin <= 0).map(({ id }) => id));
+  const late = week?.late ?? [];
+  const lines = [
+    ...answer.unread,
+    ...(week?.broken ?? []).map((each) => brokenText(each, names)),
+    ...late.filter(({ id }) => !past.has(id)).map((each) => lateText(each, answer, names)),
+    ...leftLines(week, names),
+    ...unseenLines(answer, week, names),
+  ];
+  const overdue = late.filter(({ id }) => past.has(id));
+  if (lines.length + overdue.length === 0) return null;
+  return (
+    <ul className="week-amiss-list" aria-label="What is amiss">
+      {lines.map((each) => (
+        <li key={each} className="problem">
+          {each}
+        </li>
+      ))}
+      {overdue.length > 0 ? (
+        <li className="watch">
+          Overdue before the week began:{' '}
+          {overdue.map(({ id, byMin }) => `${names.step(id)}, ${lengthText(byMin)}`).join('; ')}.
+        </li>
+      ) : null}
+    </ul>
+  );
+}
+
+function lateText(
+  { id, byMin, surely }: Week['late'][number],
+  { tasks, choices }: WeekAnswer,
+  names: WeekNames,
+): string {
+  const batch = tasks.find((task) => task.id === id)?.batch ?? '';
+  const verb = surely ? 'is' : 'may be';
+  return Object.hasOwn(choices.wanted, batch)
+    ? `${names.batch(batch)} ${verb} done ${lengthText(byMin)} after you want it.`
+    : `${names.step(id)} ${verb} over ${lengthText(byMin)} after it should.`;
+}
+
+/** One line a reason: ten steps after one that has no place are not ten faults. */
+function leftLines(week: Week | undefined, names: WeekNames): readonly string[] {
+  const by = new Map<string, string[]>();
+  for (const { id, why } of week?.left ?? []) by.set(why, [...(by.get(why) ?? []), id]);
+  return [...by].map(([why, ids]) => {
+    const [first] = ids;
+    const more = ids.length > 1 ? ` and ${ids.length - 1} more` : '';
+    return `No place for ${names.step(first ?? null)}${more}. ${why}`;
+  });
+}
+
+/** Longer than this unseen is said of a step that must not be left. */
+const UNSEEN_MIN = 30;
+
+function unseenLines({ tasks }: WeekAnswer, week: Week | undefined, names: WeekNames): readonly string[] {
+  const near = new Set(
+    tasks.filter(({ wait, startedMin }) => wait === 'near' && startedMin === undefined).map(({ id }) => id),
+  );
+  return (week?.placed ?? []).flatMap(({ id, unseenMin }) =>
+    near.has(id) && unseenMin > UNSEEN_MIN
+      ? [`${names.step(id)} may go on for ${lengthText(unseenMin)} while everybody sleeps.`]
+      : [],
+  );
+}

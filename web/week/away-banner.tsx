@@ -1,0 +1,41 @@
+import { useNavigate } from 'react-router';
+import type { Hours } from '#core/week';
+import { useBench, useSaveBench } from '../api/queries.ts';
+import { notebookInstant } from '../kit/clock.ts';
+import { awayNow } from './away-now.ts';
+import { whenSaid } from './when-text.ts';
+
+/** Says since when nobody is at the bench, and takes it that somebody is again. */
+export function AwayBanner({ hours, now }: { hours: Hours; now: number }) {
+  const bench = useBench();
+  const save = useSaveBench();
+  const navigate = useNavigate();
+  const away = awayNow(hours);
+  if (!away || !bench.data) return null;
+  const late = Date.parse(away.to) < now - 60_000;
+  const back = () => {
+    const others = hours.away.filter((each) => each !== away);
+    const left = away.from;
+    save.mutate(
+      {
+        basedOn: bench.data.version,
+        bench: { ...bench.data.bench, hours: { ...hours, away: ended(others, away, notebookInstant()) } },
+      },
+      { onSuccess: () => void navigate(`/bench/back?left=${encodeURIComponent(left)}`) },
+    );
+  };
+  return (
+    <p className={late ? 'week-away watch' : 'week-away'}>
+      Nobody at the bench since {whenSaid(Date.parse(away.from), now)}; back by {whenSaid(Date.parse(away.to), now)}
+      {late ? ', which is past' : ''}.{' '}
+      <button type="button" className="act" onClick={back} disabled={save.isPending}>
+        I am back
+      </button>
+    </p>
+  );
+}
+
+/** What of an absence is over is kept as one that is over, so that a late evening is explained. */
+function ended(others: Hours['away'], away: Hours['away'][number], now: string): Hours['away'] {
+  return [...others, { ...away, to: now, why: 'away' }].slice(-60);
+}

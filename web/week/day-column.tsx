@@ -1,0 +1,77 @@
+import { useDroppable } from '@dnd-kit/core';
+import { type Day, runsOf } from './days.ts';
+import type { WeekNames } from './sentences.ts';
+import { StepCard } from './step-card.tsx';
+import { lengthText, type WeekClock } from './when-text.ts';
+
+interface DayColumnProps {
+  readonly day: Day;
+  readonly names: WeekNames;
+  readonly clock: WeekClock;
+  readonly lightKnown: boolean;
+  readonly chosen: string | null;
+  readonly moved: ReadonlySet<string>;
+  readonly amiss: ReadonlySet<string>;
+  readonly onChoose: (id: string) => void;
+  readonly onRain: (day: string, wet: boolean) => void;
+}
+
+/** A day: its hours, its light, what stands on it, what goes on through the night. */
+export function DayColumn({ day, names, clock, lightKnown, chosen, moved, amiss, onChoose, onRain }: DayColumnProps) {
+  const drop = useDroppable({ id: `day ${day.day}` });
+  return (
+    <section className={drop.isOver ? 'week-day week-over' : 'week-day'} ref={drop.setNodeRef} aria-label={day.title}>
+      <h3>{day.title}</h3>
+      <p className="small">
+        {day.free.length === 0
+          ? 'not at the bench'
+          : day.free.map(([from, to]) => `${clock.exact(from)} to ${clock.exact(to)}`).join(', ')}
+      </p>
+      <p className="quiet small">
+        {lightText(day, clock, lightKnown)}{' '}
+        <button
+          type="button"
+          className="link week-rain"
+          aria-pressed={day.wet}
+          aria-label={day.wet ? `Dry after all on ${day.title}` : `Rain expected on ${day.title}`}
+          onClick={() => onRain(day.day, !day.wet)}
+        >
+          {day.wet ? 'dry after all' : 'rain?'}
+        </button>
+      </p>
+      <ol className="week-cards">
+        {runsOf(day).map(({ batch, cards }) => (
+          <li key={cards[0]?.task.id ?? batch} className="week-run">
+            {cards[0]?.task.step === '' ? null : <span className="week-run-of">{names.batch(batch)}</span>}
+            <ol>
+              {cards.map((card) => (
+                <StepCard
+                  key={card.task.id}
+                  card={card}
+                  clock={clock}
+                  chosen={chosen === card.task.id}
+                  moved={moved.has(card.task.id)}
+                  amiss={amiss.has(card.task.id)}
+                  onChoose={() => onChoose(card.task.id)}
+                />
+              ))}
+            </ol>
+          </li>
+        ))}
+      </ol>
+      {day.leftMin >= 5 ? <p className="within small">{lengthText(day.leftMin)} free</p> : null}
+      {day.overnight.length > 0 ? (
+        <p className="week-night small">
+          <b>overnight</b> {day.overnight.map(names.batch).join(', ')}
+        </p>
+      ) : null}
+    </section>
+  );
+}
+
+function lightText({ light, wet }: Day, clock: WeekClock, known: boolean): string {
+  if (wet) return 'rain: nothing outdoors';
+  const [first] = light;
+  if (!first) return known ? 'dark all day' : 'no light left';
+  return `${known ? 'light' : 'light, about'} ${clock.exact(first[0])} to ${clock.exact(first[1])}`;
+}

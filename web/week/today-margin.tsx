@@ -1,0 +1,42 @@
+import { Link } from 'react-router';
+import type { WeekAnswer } from '#contract/api';
+import { listed } from '#core/units';
+import type { Week, WeekInput } from '#core/week';
+import { BeforeDark } from './before-dark.tsx';
+import { FitsNow } from './fits-now.tsx';
+import type { WeekNames } from './sentences.ts';
+import type { WeekClock } from './when-text.ts';
+
+interface TodayMarginProps {
+  readonly answer: WeekAnswer;
+  readonly week: Week | undefined;
+  readonly input: WeekInput;
+  readonly names: WeekNames;
+  readonly clock: WeekClock;
+  readonly nowMin: number;
+}
+
+/** Beside the bench: leaving it, what fits now, what is to be done before dark, the week. */
+export function TodayMargin({ answer, week, input, names, clock, nowMin }: TodayMarginProps) {
+  const stays = answer.tasks.filter(({ wait, startedMin }) => wait === 'stay' && startedMin !== undefined);
+  return (
+    <>
+      <section aria-label="Leaving">
+        <h2>If you must leave</h2>
+        <p>
+          {stays.length > 0
+            ? `${listed([...new Set(stays.map(({ batch }) => names.batch(batch)))])}: not to be left as ${stays.length > 1 ? 'they are' : 'it is'}. What to make safe first, and what it costs, stands here:`
+            : 'Nothing that runs has to be stayed with. What falls due meanwhile stands here:'}
+        </p>
+        <Link to="/bench/leaving" className="act week-act">
+          I am leaving
+        </Link>
+      </section>
+      <FitsNow answer={answer} input={input} names={names} clock={clock} nowMin={nowMin} />
+      {week ? <BeforeDark answer={answer} week={week} clock={clock} nowMin={nowMin} /> : null}
+      <p>
+        <Link to="/bench/week">Plan the week</Link>
+      </p>
+    </>
+  );
+}
