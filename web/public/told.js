@@ -22,7 +22,7 @@ async function tellWhatIsDue() {
   const now = Date.parse(clock.now);
   for (const { batchId, step, kind, text, at } of clock.items) {
     if (kind !== 'alarm' && (at === null || Date.parse(at) > now)) continue;
-    const key = `${batchId}:${step}:${kind}:${kind === 'alarm' ? text : at}`.slice(0, 300);
+    const key = `${batchId}:${step}:${kind}:${kind === 'alarm' ? '' : at}:${text}`.slice(0, 300);
     const notice = seen.get(key);
     if (notice && (notice.until === null || Date.parse(notice.until) > now)) continue;
     const data = { key, url: `/bench/${batchId}?step=${step}` };

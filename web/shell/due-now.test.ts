@@ -51,6 +51,10 @@ describe('what is due', () => {
     expect(unseen(due, notice(null), now)).toEqual([]);
     expect(unseen(due, notice(at(10)), now)).toEqual([]);
     expect(unseen(due, notice(at(-1)), now)).toHaveLength(1);
+    // Two timers that end together at one step are two.
+    expect(unseen(dueByClock({ items: [item({}), item({ text: 'another' })] }, now), notice(null), now)).toHaveLength(
+      1,
+    );
     // The next look at the same dish is another one.
     expect(unseen(dueByClock({ items: [item({ at: at(-1) })] }, now), notice(null), now)).toHaveLength(1);
   });

@@ -24,7 +24,7 @@ export function dueByClock({ items }: Pick<ClockAnswer, 'items'>, now: number): 
     const since = at === null ? null : Date.parse(at);
     const alarm = kind === 'alarm';
     if (!alarm && (since === null || since > now)) return [];
-    const key = `${batchId}:${step}:${kind}:${alarm ? text : at}`.slice(0, LONGEST_KEY);
+    const key = `${batchId}:${step}:${kind}:${alarm ? '' : at}:${text}`.slice(0, LONGEST_KEY);
     return [{ key, text, url: `/bench/${batchId}?step=${step}`, since: since ?? now, alarm }];
   });
 }

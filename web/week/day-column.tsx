@@ -21,7 +21,7 @@ export function DayColumn({ day, names, clock, lightKnown, chosen, moved, amiss,
   const drop = useDroppable({ id: `day ${day.day}` });
   return (
     <section className={drop.isOver ? 'week-day week-over' : 'week-day'} ref={drop.setNodeRef} aria-label={day.title}>
-      <h3>{day.title}</h3>
+      <h2 className="week-day-name">{day.title}</h2>
       <p className="small">
         {day.free.length === 0
           ? 'not at the bench'
@@ -44,11 +44,12 @@ export function DayColumn({ day, names, clock, lightKnown, chosen, moved, amiss,
           <li key={cards[0]?.task.id ?? batch} className="week-run">
             {cards[0]?.task.step === '' ? null : <span className="week-run-of">{names.batch(batch)}</span>}
             <ol>
-              {cards.map((card) => (
+              {cards.map((card, i) => (
                 <StepCard
                   key={card.task.id}
                   card={card}
                   clock={clock}
+                  first={i === 0}
                   chosen={chosen === card.task.id}
                   moved={moved.has(card.task.id)}
                   amiss={amiss.has(card.task.id)}

@@ -5,6 +5,8 @@ import { lengthText, type WeekClock } from './when-text.ts';
 interface StepCardProps {
   readonly card: Card;
   readonly clock: WeekClock;
+  /** The first of those that follow one another: how soon all of them may come. */
+  readonly first: boolean;
   readonly chosen: boolean;
   /** Stands elsewhere than in the plan that was kept. */
   readonly moved: boolean;
@@ -13,12 +15,12 @@ interface StepCardProps {
 }
 
 /** A step on its day: when, of which batch, how long. A tap chooses it, a drag puts it elsewhere. */
-export function StepCard({ card: { task, placed }, clock, chosen, moved, amiss, onChoose }: StepCardProps) {
+export function StepCard({ card: { task, placed }, clock, first, chosen, moved, amiss, onChoose }: StepCardProps) {
   const fixed = task.startedMin !== undefined;
   const drag = useDraggable({ id: task.id, disabled: fixed });
   const drop = useDroppable({ id: `before ${task.id}` });
   const begins = clock.hour(placed.from);
-  const early = placed.from - placed.earliest >= 10 ? clock.beside(placed.earliest, placed.from) : null;
+  const early = first && placed.from - placed.earliest >= 10 ? clock.beside(placed.earliest, placed.from) : null;
   return (
     <li ref={drop.setNodeRef} className={drop.isOver ? 'week-card-slot week-over' : 'week-card-slot'}>
       <button
