@@ -39,6 +39,15 @@ function goodInputs(): ReadonlyMap<string, Json> {
       free: [[600, 900]],
       light: [[480, 1080]],
     },
+    when: {
+      text: '1 L of 1 mol/L hydrochloric acid',
+      shelf: testShelf,
+      bench: plan.bench,
+      today: '2026-03-14',
+      week: { tasks: [], free: [[600, 9000]], light: [[480, 1080]] },
+      from: '2026-03-14T00:00:00.000Z',
+      now: '2026-03-14T10:00:00.000Z',
+    },
     compare: { attempts: [1, 2].map((number) => ({ number, plan, events })) },
   };
   return new Map(Object.values(verbs).map(({ name, example }) => [name, plain(example ?? long[name])]));

@@ -50,6 +50,15 @@ test('stations', async ({ page, notebook }) => {
   await expect(page.getByRole('link', { name: /zinc sulfate/ }).first()).toBeVisible();
   await shot('board');
 
+  await page.goto(`${notebook.origin}/bench/week`);
+  await page
+    .getByRole('button', { name: /Boil down to/ })
+    .first()
+    .click();
+  await expect(page.getByText('What would bring it forward')).toBeVisible();
+  await page.locator('.week-line').scrollIntoViewIfNeeded();
+  await shot('week');
+
   await page.goto(`${notebook.origin}/bench/${batch(14)}`);
   await expect(page.getByRole('article', { name: 'This step' })).toBeVisible();
   await shot('bench');

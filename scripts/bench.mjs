@@ -21,6 +21,7 @@ else
     'cell',
     'care',
     'append',
+    'week',
     'first-load',
   ])
     run('tsx', [`bench/${name}.ts`]);

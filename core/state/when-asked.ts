@@ -15,8 +15,6 @@ export interface WhenAnswer {
   /** Of a person, and how many times one goes to it. */
   readonly handsOnMin: number;
   readonly visits: number;
-  /** What is not on the shelf; the times then hold from when it is there. */
-  readonly missing: readonly string[];
   readonly steps: readonly { readonly title: string; readonly from: number; readonly earliest: number }[];
 }
 
@@ -36,6 +34,7 @@ export function whenAsked(
       : fail('invalid-input', 'Say how much of what: 60 g zinc sulfate.', { field: 'text' });
   }
   if (choice.problem) return { ok: false, problem: choice.problem };
+  if (choice.missing.length > 0) return fail('missing-part', choice.missing.join(' '), { field: 'text' });
   const state = runState(choice.plan, []);
   if (!state.ok) return state;
   const title = productTitle(choice.plan);
@@ -57,7 +56,6 @@ export function whenAsked(
     doneMin: [lastBand.earliest + lastBand.over[0] - lastBand.from, lastBand.over[1]],
     handsOnMin: tasks.reduce((sum, { handsOnMin }) => sum + handsOnMin, 0),
     visits: sittings(steps),
-    missing: choice.missing,
     steps: steps.map(({ id, from: at, earliest }) => ({ title: names.get(id) ?? id, from: at, earliest })),
   });
 }

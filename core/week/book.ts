@@ -1,11 +1,6 @@
+import { type Held, Lane } from './lane.ts';
 import { meets } from './stretches.ts';
 import { presentMin, type Stretch, type Task, wholeMin } from './task.ts';
-
-/** A stretch that a step holds. */
-export interface Held {
-  readonly id: string;
-  readonly stretch: Stretch;
-}
 
 /** A stretch in which a step holds the person: its hands, then what is only stayed with. */
 interface HeldPerson extends Held {
@@ -15,13 +10,13 @@ interface HeldPerson extends Held {
 
 /** What is held so far, and by which step: the person, each piece of gear, the air of the room. */
 export interface Book {
-  readonly person: HeldPerson[];
-  readonly gear: Map<string, Held[]>;
-  readonly air: { readonly task: Task; readonly stretch: Stretch }[];
+  readonly person: Lane<HeldPerson>;
+  readonly gear: Map<string, Lane<Held>>;
+  readonly air: Lane<Held & { readonly task: Task }>;
   readonly over: Map<string, number>;
 }
 
-export const emptyBook = (): Book => ({ person: [], gear: new Map(), air: [], over: new Map() });
+export const emptyBook = (): Book => ({ person: new Lane(), gear: new Map(), air: new Lane(), over: new Map() });
 
 /** Minutes that a step really takes, where that is known to be otherwise than it is planned with. */
 export interface Really {
@@ -61,17 +56,10 @@ export function clashingPerson(
   { from, besideMin }: { readonly from: number; readonly besideMin: number },
 ): Held | undefined {
   const own = holding(task, from);
-  let found: HeldPerson | undefined;
-  for (const each of book.person)
-    if (
-      meets(each.stretch, own.stretch) &&
-      !besideOneAnother(own, each, besideMin) &&
-      (!found || each.stretch[1] > found.stretch[1])
-    )
-      found = each;
+  const found = book.person.meeting(own.stretch, (each) => !besideOneAnother(own, each, besideMin));
   // Only its hands are in the way of what may be done beside the rest of it.
   if (!found) return undefined;
-  const after: HeldPerson = { ...holding(task, found.hands[1]) };
+  const after = holding(task, found.hands[1]);
   return found.hands[1] > from && besideOneAnother(after, found, besideMin)
     ? { ...found, stretch: found.hands }
     : found;
@@ -84,22 +72,15 @@ export function hold(
   { from, really }: { readonly from: number; readonly really: Really | undefined },
 ): void {
   const [present, over] = endsOf(task, from, really);
-  if (present > from) book.person.push(holding(task, from, really));
+  const stretch: Stretch = [from, over];
+  if (present > from) book.person.add(holding(task, from, really));
   for (const each of task.gear) {
-    const held = book.gear.get(each);
-    if (held) held.push({ id: task.id, stretch: [from, over] });
-    else book.gear.set(each, [{ id: task.id, stretch: [from, over] }]);
+    const lane = book.gear.get(each) ?? new Lane<Held>();
+    lane.add({ id: task.id, stretch });
+    book.gear.set(each, lane);
   }
-  if (task.gives?.length || task.shuns?.length) book.air.push({ task, stretch: [from, over] });
+  if (task.gives?.length || task.shuns?.length) book.air.add({ id: task.id, task, stretch });
   book.over.set(task.id, over);
-}
-
-/** What is held that a stretch would meet, and lasts longest; undefined where nothing is. */
-export function clashing(held: readonly Held[] | undefined, stretch: Stretch): Held | undefined {
-  let found: Held | undefined;
-  for (const each of held ?? [])
-    if (meets(each.stretch, stretch) && (!found || each.stretch[1] > found.stretch[1])) found = each;
-  return found;
 }
 
 /** Whether two steps must not go on beside one another, for what one gives off and the other must not meet. */
@@ -111,9 +92,5 @@ export function apart(a: Task, b: Task): boolean {
 /** What in the air a step would meet at a stretch, and lasts longest. */
 export function clashingAir(book: Book, task: Task, stretch: Stretch): Held | undefined {
   if (!task.gives?.length && !task.shuns?.length) return undefined;
-  const held = book.air.filter((each) => each.task.batch !== task.batch && apart(each.task, task));
-  return clashing(
-    held.map((each) => ({ id: each.task.id, stretch: each.stretch })),
-    stretch,
-  );
+  return book.air.meeting(stretch, (each) => each.task.batch !== task.batch && apart(each.task, task));
 }

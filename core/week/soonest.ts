@@ -1,4 +1,4 @@
-import { type Book, clashing, clashingAir, clashingPerson } from './book.ts';
+import { type Book, clashingAir, clashingPerson } from './book.ts';
 import { presentMin, type Stretch, type Task, wholeMin } from './task.ts';
 
 /** Why a step stands no sooner. */
@@ -86,7 +86,7 @@ function pushed({ book, task, hours }: Trying, spot: Spot): Spot | null {
   if (awake === null || awake > from)
     return awake === null ? null : { from: awake, because: 'somebody awake', by: null, gear: null };
   for (const gear of task.gear) {
-    const clash = clashing(book.gear.get(gear), whole);
+    const clash = book.gear.get(gear)?.meeting(whole);
     if (clash) return { from: clash.stretch[1], because: 'gear in use', by: clash.id, gear };
   }
   const air = clashingAir(book, task, whole);

@@ -77,11 +77,6 @@ function When({ answer, text }: { answer: WeekAnswer; text: string }) {
         About {lengthText(value.handsOnMin)} of hands in {value.visits} {value.visits === 1 ? 'visit' : 'visits'},
         beside what is planned already. <Link to={`/plan?make=${encodeURIComponent(text.trim())}`}>Plan it</Link>
       </p>
-      {value.missing.map((each) => (
-        <p key={each} className="problem small">
-          {each}
-        </p>
-      ))}
     </>
   );
 }
