@@ -11,6 +11,7 @@ export function weekInputOf({
   tasks,
   laid,
   choices,
+  hours,
 }: WeekAnswer): WeekInput & { readonly tasks: readonly BenchTask[] } {
   const from = Date.parse(laid.from);
   const { free, home, light } = laid;
@@ -25,6 +26,7 @@ export function weekInputOf({
     light,
     aim: choices.aim,
     besideMin: BESIDE_MIN,
+    ...(hours.pieces ? { pieces: hours.pieces } : {}),
     ...(choices.order.length > 0 ? { order: choices.order, holds: Object.fromEntries(holds) } : {}),
   };
 }

@@ -1,6 +1,7 @@
+import { Gear } from './gear.ts';
 import { type Held, Lane } from './lane.ts';
 import { meets } from './stretches.ts';
-import { presentMin, type Stretch, type Task, wholeMin } from './task.ts';
+import { presentMin, type Stretch, type Task, type WeekInput, wholeMin } from './task.ts';
 
 /** A stretch in which a step holds the person: its hands, then what is only stayed with. */
 interface HeldPerson extends Held {
@@ -11,12 +12,17 @@ interface HeldPerson extends Held {
 /** What is held so far, and by which step: the person, each piece of gear, the air of the room. */
 export interface Book {
   readonly person: Lane<HeldPerson>;
-  readonly gear: Map<string, Lane<Held>>;
+  readonly gear: Gear;
   readonly air: Lane<Held & { readonly task: Task }>;
   readonly over: Map<string, number>;
 }
 
-export const emptyBook = (): Book => ({ person: new Lane(), gear: new Map(), air: new Lane(), over: new Map() });
+export const emptyBook = (pieces: WeekInput['pieces'] = {}): Book => ({
+  person: new Lane(),
+  gear: new Gear(pieces),
+  air: new Lane(),
+  over: new Map(),
+});
 
 /** Minutes that a step really takes, where that is known to be otherwise than it is planned with. */
 export interface Really {
@@ -74,11 +80,7 @@ export function hold(
   const [present, over] = endsOf(task, from, really);
   const stretch: Stretch = [from, over];
   if (present > from) book.person.add(holding(task, from, really));
-  for (const each of task.gear) {
-    const lane = book.gear.get(each) ?? new Lane<Held>();
-    lane.add({ id: task.id, stretch });
-    book.gear.set(each, lane);
-  }
+  for (const each of task.gear) book.gear.hold(each, { id: task.id, stretch });
   if (task.gives?.length || task.shuns?.length) book.air.add({ id: task.id, task, stretch });
   book.over.set(task.id, over);
 }

@@ -50,7 +50,7 @@ export function breaksOf(
         found('two at once', overlap(present, other), { by: other.id });
       const theirs: Stretch = [other.from, other.over[1]];
       if (!meets(whole, theirs)) continue;
-      const gear = task.gear.find((each) => its.gear.includes(each));
+      const gear = task.gear.find((each) => its.gear.includes(each) && (hours.pieces?.[each] ?? 1) === 1);
       if (gear) found('gear', shared(whole, theirs), { by: other.id, gear });
       if (its.batch !== task.batch && apart(task, its)) found('air', shared(whole, theirs), { by: other.id });
     }

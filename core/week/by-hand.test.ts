@@ -64,6 +64,19 @@ describe('beside a step that is only stayed with', () => {
   });
 });
 
+describe('gear', () => {
+  it('of which there are two is in use twice at once, and not a third time', () => {
+    const plate = { gear: ['hotplate'], handsOnMin: 10, waitMin: [100, 120] as const };
+    const three = [task('a1', plate), task('b1', plate), task('c1', plate)];
+    const begins = (pieces: Record<string, number>) =>
+      week(three, { pieces })
+        .placed.map(({ from }) => from)
+        .sort((a, b) => a - b);
+    expect(begins({ hotplate: 2 })).toEqual([EVENING, EVENING + 10, EVENING + 130]);
+    expect(begins({ condenser: 2 })).toEqual([EVENING, EVENING + 130, DAY + EVENING]);
+  });
+});
+
 describe('the air', () => {
   it('keeps a flame from vapour that burns, in either order, and lets one batch be', () => {
     const spirit = { gives: ['vapour that burns'], waitMin: [60, 60] as const };

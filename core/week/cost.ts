@@ -11,6 +11,8 @@ const GOING_MIN = 15;
 export interface Late {
   readonly id: string;
   readonly byMin: number;
+  /** Whether it was late before the week began: then no order of it saves that. */
+  readonly past: boolean;
   /** Whether it is late also where every wait is as short as it may be. */
   readonly surely: boolean;
 }
@@ -19,6 +21,8 @@ export interface Cost {
   readonly late: readonly Late[];
   /** When the last of it is over. */
   readonly overAt: number;
+  /** The ends of all batches together: of two weeks that are over at the same time, which has more of it done sooner. */
+  readonly endsMin: number;
   /** Minutes at the bench, in sittings. */
   readonly thereMin: number;
   readonly sittings: number;
@@ -44,9 +48,12 @@ export function costOf({ placed }: Laid, tasks: ReadonlyMap<string, Task>): Cost
   return {
     late: placed.flatMap(({ id, over }) => {
       const due = tasks.get(id)?.byMin;
-      return due !== undefined && over[1] > due ? [{ id, byMin: over[1] - due, surely: over[0] > due }] : [];
+      return due !== undefined && over[1] > due
+        ? [{ id, byMin: over[1] - due, past: due <= 0, surely: over[0] > due }]
+        : [];
     }),
     overAt: Math.max(0, ...placed.map(({ over }) => over[1])),
+    endsMin: [...spans.values()].reduce((sum, [, to]) => sum + to, 0),
     thereMin: lengthOf(sittings) + GOING_MIN * sittings.length,
     sittings: sittings.length,
     nights,
@@ -54,14 +61,15 @@ export function costOf({ placed }: Laid, tasks: ReadonlyMap<string, Task>): Cost
 }
 
 const BY: Readonly<Record<Aim, (cost: Cost) => readonly number[]>> = {
-  soonest: ({ overAt, thereMin }) => [overAt, thereMin],
-  'least time there': ({ thereMin, overAt }) => [thereMin, overAt],
-  'fewest nights': ({ nights, overAt }) => [nights, overAt],
+  soonest: ({ overAt, endsMin, thereMin }) => [overAt, endsMin, thereMin],
+  'least time there': ({ thereMin, overAt, endsMin }) => [thereMin, overAt, endsMin],
+  'fewest nights': ({ nights, overAt, endsMin }) => [nights, overAt, endsMin],
 };
 
 /** What a week is compared by: what has no room and what is late first, then what is aimed at. */
 export function scoreOf(laid: Laid, cost: Cost, aim: Aim): readonly number[] {
-  return [laid.left.length, cost.late.reduce((sum, { byMin }) => sum + byMin, 0), ...BY[aim](cost)];
+  const late = cost.late.reduce((sum, { byMin, past }) => sum + (past ? 0 : byMin), 0);
+  return [laid.left.length, late, ...BY[aim](cost)];
 }
 
 export function isLess(a: readonly number[], b: readonly number[]): boolean {

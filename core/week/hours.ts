@@ -1,4 +1,4 @@
-import { day, fields, instant, list, note, nullable, number, type Of, span } from '#core/shape';
+import { day, fields, instant, list, map, note, nullable, number, type Of, optional, span } from '#core/shape';
 
 const clock = () => number({ min: 0, max: 24 });
 /** From and until, h of the clock; over midnight where the second is the smaller. */
@@ -14,6 +14,8 @@ export const hoursShape = fields({
   away: list(fields({ from: instant(), to: instant(), why: note(120) }), 60),
   /** Degrees, north and east; null where it is not said: then the light is not known. */
   where: nullable(fields({ lat: number({ min: -90, max: 90 }), lon: number({ min: -180, max: 180 }) })),
+  /** How many there are of a piece of gear, where there is more than one. */
+  pieces: optional(map(number({ min: 1, max: 20, whole: true }), 40)),
   /** Days on which nothing is done outdoors: rain is expected. */
   wet: list(day(), 60),
 });

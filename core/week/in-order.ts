@@ -28,7 +28,7 @@ export interface Laid {
   readonly book: Book;
 }
 
-export function hoursOf({ free: there, light, home: awake = there, besideMin = 0 }: WeekInput): Hours {
+export function hoursOf({ free: there, light, home: awake = there, besideMin = 0, pieces }: WeekInput): Hours {
   const [free, home] = [joined(there), joined(awake)];
   return {
     free,
@@ -36,6 +36,7 @@ export function hoursOf({ free: there, light, home: awake = there, besideMin = 0
     home,
     longestHome: Math.max(0, ...home.map(([from, to]) => to - from)),
     besideMin,
+    pieces,
   };
 }
 
@@ -49,7 +50,7 @@ interface How {
 
 /** The steps placed one after the other, each as soon as it can; what has begun, and what was put somewhere, before all others. */
 export function inOrder(tasks: readonly Task[], order: readonly Task[], { hours, impossible, really }: How): Laid {
-  const book = emptyBook();
+  const book = emptyBook(hours.pieces);
   const placed: Placed[] = [];
   const put = (task: Task, spot: Spot) => {
     const own = really?.get(task.id);

@@ -55,8 +55,10 @@ interface Tried {
   readonly score: readonly number[];
 }
 
+/** So few steps are tried in every order there is. */
+const ALL_ORDERS = 6;
 /** Steps taken forward, and batches held back, at the most; and placings of steps in all. */
-const TURNS = 40;
+const TURNS = 400;
 const HOLDS = 60;
 const MOST_PLACINGS = 9000;
 
@@ -112,6 +114,7 @@ class Search {
       return true;
     };
     for (const rule of RULES) take(this.tried([...tasks].sort((a, b) => rule(a, this.tail) - rule(b, this.tail))));
+    if (tasks.length <= ALL_ORDERS) for (const order of everyOrder(tasks)) take(this.tried(order));
     for (const order of this.turns(() => best)) take(this.tried(order, best.holds));
     for (const holds of this.heldBack(() => best)) take(this.tried(best.order, holds));
     return best;
@@ -196,6 +199,12 @@ class Search {
     if (before) return `It comes after “${this.by.get(before)?.title}”, which has no place.`;
     return 'The hours of these days are full before it: a later day, or one batch less, would do.';
   }
+}
+
+function* everyOrder<T>(all: readonly T[]): Generator<readonly T[]> {
+  if (all.length <= 1) yield all;
+  for (const [i, each] of all.entries())
+    for (const rest of everyOrder([...all.slice(0, i), ...all.slice(i + 1)])) if (all.length > 1) yield [each, ...rest];
 }
 
 const held = (task: Task, holds: Readonly<Record<string, number>>): Task => {

@@ -37,7 +37,11 @@ export function reliefs(input: WeekInput, id: string): Result<readonly Relief[]>
     note({ by: 'longer', stretch, soonerMin: sooner({ ...kept, free }) });
   }
   for (const gear of new Set(input.tasks.flatMap((each) => each.gear)))
-    note({ by: 'second', gear, soonerMin: sooner({ ...kept, tasks: withSecond(kept.tasks, gear, task.batch) }) });
+    note({
+      by: 'second',
+      gear,
+      soonerMin: sooner({ ...kept, pieces: { ...kept.pieces, [gear]: (kept.pieces?.[gear] ?? 1) + 1 } }),
+    });
   for (const batch of new Set(input.tasks.map((each) => each.batch)))
     if (batch !== task.batch && input.tasks.every((each) => each.batch !== batch || each.startedMin === undefined))
       note({ by: 'without', batch, soonerMin: sooner({ ...kept, tasks: withoutBatch(kept.tasks, batch) }) });
@@ -51,10 +55,6 @@ export function reliefs(input: WeekInput, id: string): Result<readonly Relief[]>
     });
   return ok(found.sort((a, b) => b.soonerMin - a.soonerMin));
 }
-
-/** One more of it, for the batch of the step that is asked about. */
-const withSecond = (tasks: WeekInput['tasks'], gear: string, batch: string): WeekInput['tasks'] =>
-  tasks.map((task) => (task.batch === batch ? { ...task, gear: task.gear.filter((each) => each !== gear) } : task));
 
 /** Without a batch; what came after it for a vessel of it comes at once. */
 function withoutBatch(tasks: WeekInput['tasks'], batch: string): WeekInput['tasks'] {

@@ -1,5 +1,5 @@
 import { type Book, clashingAir, clashingPerson } from './book.ts';
-import { presentMin, type Stretch, type Task, wholeMin } from './task.ts';
+import { presentMin, type Stretch, type Task, type WeekInput, wholeMin } from './task.ts';
 
 /** Why a step stands no sooner. */
 export const reasons = [
@@ -34,6 +34,8 @@ export interface Hours {
   readonly longestHome: number;
   /** Minutes of a step that may be done beside one that is only stayed with. */
   readonly besideMin: number;
+  /** How many there are of a piece of gear. */
+  readonly pieces: WeekInput['pieces'];
 }
 
 /** The first moment at which a step can stand; null where the week has none. */
@@ -86,7 +88,7 @@ function pushed({ book, task, hours }: Trying, spot: Spot): Spot | null {
   if (awake === null || awake > from)
     return awake === null ? null : { from: awake, because: 'somebody awake', by: null, gear: null };
   for (const gear of task.gear) {
-    const clash = book.gear.get(gear)?.meeting(whole);
+    const clash = book.gear.inUse(gear, whole);
     if (clash) return { from: clash.stretch[1], because: 'gear in use', by: clash.id, gear };
   }
   const air = clashingAir(book, task, whole);

@@ -48,6 +48,8 @@ export const weekShape = fields({
   aim: optional(one(...aims)),
   /** Steps of at most so many minutes may be done beside one that is only stayed with, at the same place; none where it is not said. */
   besideMin: optional(minutes(0)),
+  /** How many there are of a piece of gear, where there is more than one. */
+  pieces: optional(map(number({ min: 1, max: 20, whole: true }), 40)),
   /** The order in which they are placed, kept from an earlier week: then nothing else is tried, and what is not in it comes last. */
   order: optional(list(id(), 600)),
   /** First steps of batches that were held back, with until when; kept from an earlier week. */

@@ -19,6 +19,9 @@ export function BoardPage() {
   return (
     <>
       <Headline running={running} now={now} />
+      <p className="board-ways">
+        <Link to="/bench/leaving">I must leave</Link> <Link to="/bench/week">Plan the week</Link>
+      </p>
       {running.length === 0 ? (
         <p className="waiting-block">
           Nothing is running. <Link to="/plan">Plan something</Link>, then take it to the bench.

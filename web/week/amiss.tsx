@@ -5,16 +5,15 @@ import { lengthText } from './when-text.ts';
 
 /** What has no place, what is late, what a place by hand breaks, what cannot be read: each in a sentence. */
 export function Amiss({ answer, week, names }: { answer: WeekAnswer; week: Week | undefined; names: WeekNames }) {
-  const past = new Set(answer.tasks.filter(({ byMin }) => byMin !== undefined && byMin <= 0).map(({ id }) => id));
   const late = week?.late ?? [];
   const lines = [
     ...answer.unread,
     ...(week?.broken ?? []).map((each) => brokenText(each, names)),
-    ...late.filter(({ id }) => !past.has(id)).map((each) => lateText(each, answer, names)),
+    ...late.filter(({ past }) => !past).map((each) => lateText(each, answer, names)),
     ...leftLines(week, names),
     ...unseenLines(answer, week, names),
   ];
-  const overdue = late.filter(({ id }) => past.has(id));
+  const overdue = late.filter(({ past }) => past);
   if (lines.length + overdue.length === 0) return null;
   return (
     <ul className="week-amiss-list" aria-label="What is amiss">

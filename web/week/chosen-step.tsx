@@ -5,6 +5,7 @@ import type { WeekInput } from '#core/week';
 import { Field } from '../kit/field.tsx';
 import { useCompute } from '../worker/compute.ts';
 import type { Card } from './days.ts';
+import { linkOf } from './link-of.ts';
 import { reliefText, type WeekNames, whyThere } from './sentences.ts';
 import { fieldText, lengthText, type WeekClock } from './when-text.ts';
 
@@ -26,12 +27,7 @@ export function ChosenStep({ card: { task, placed }, input, names, clock, onPut 
     <section aria-label="This step in the week">
       <h2>{task.title}</h2>
       <p className="quiet small">
-        {task.step === '' ? null : (
-          <>
-            <Link to={`/bench/${task.batch}?step=${task.step}`}>{names.batch(task.batch)}</Link>,{' '}
-          </>
-        )}
-        {PLACES[task.where]}
+        <Link to={linkOf(task)}>{task.step === '' ? 'Do it' : names.batch(task.batch)}</Link>, {PLACES[task.where]}
       </p>
       <dl className="week-facts">
         <dt>{fixed ? 'since' : 'begins'}</dt>

@@ -6,6 +6,7 @@ import { listed, parseQuantity } from '#core/units';
 import type { InWeek, WeekInput } from '#core/week';
 import { Field } from '../kit/field.tsx';
 import { useCompute } from '../worker/compute.ts';
+import { linkOf } from './link-of.ts';
 import type { WeekNames } from './sentences.ts';
 import { lengthText, type WeekClock } from './when-text.ts';
 
@@ -89,8 +90,7 @@ function Steps({
         const goesOn = over[1] - presentUntil > 10 ? `; then by itself until ${clock.text(over[0])}` : '';
         return (
           <li key={id}>
-            <b className="mono">{clock.hour(from)}</b>{' '}
-            {task.step === '' ? task.title : <Link to={`/bench/${task.batch}?step=${task.step}`}>{task.title}</Link>}
+            <b className="mono">{clock.hour(from)}</b> <Link to={linkOf(task)}>{task.title}</Link>
             <span className="quiet small">
               {task.step === '' ? '' : `, ${names.batch(task.batch)}`} · {lengthText(presentUntil - from)}
               {goesOn}

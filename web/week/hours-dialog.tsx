@@ -6,10 +6,13 @@ import { type Hours, USUAL_HOURS } from '#core/week';
 import { sentenceOf } from '../api/client.ts';
 import { useSaveBench } from '../api/queries.ts';
 import { Field } from '../kit/field.tsx';
+import { NumberField } from '../kit/number-field.tsx';
 import { AwayList } from './away-list.tsx';
 import { clockText, readClock, readStretches, stretchesText } from './hours-text.ts';
 
 const WEEKDAYS = ['Monday', 'Tuesday', 'Wednesday', 'Thursday', 'Friday', 'Saturday', 'Sunday'];
+/** What steps hold until they are over. */
+const GEAR = ['hotplate', 'burner', 'still', 'condenser', 'supply', 'filter', 'separating funnel'];
 const SAY_HOURS = 'Write them as 18:00 to 22:00, several separated by commas; leave it empty for a day without.';
 const SAY_SPAN = 'Write it as 23:00 to 7:00.';
 
@@ -23,6 +26,7 @@ export function HoursDialog({ answer, onClose }: { answer: BenchAnswer; onClose:
   const [lat, setLat] = useState(hours.where ? String(hours.where.lat) : '');
   const [lon, setLon] = useState(hours.where ? String(hours.where.lon) : '');
   const [away, setAway] = useState(hours.away);
+  const [pieces, setPieces] = useState<Readonly<Record<string, number>>>(hours.pieces ?? {});
   const week = days.map(readStretches);
   const slept = readClock(sleep);
   const hushed = quiet.trim() === '' ? null : readClock(quiet);
@@ -33,6 +37,7 @@ export function HoursDialog({ answer, onClose }: { answer: BenchAnswer; onClose:
     const next: Hours = {
       ...hours,
       away,
+      pieces: Object.fromEntries(Object.entries(pieces).filter(([, count]) => count > 1)),
       week: week.flatMap((each) => (each ? [each] : [])),
       sleep: slept,
       quiet: hushed ?? null,
@@ -92,6 +97,21 @@ export function HoursDialog({ answer, onClose }: { answer: BenchAnswer; onClose:
           )}
         </Field>
       </div>
+      <fieldset className="gear">
+        <legend>How many you have</legend>
+        <div className="form-grid">
+          {GEAR.map((name) => (
+            <NumberField
+              key={name}
+              label={name}
+              min={1}
+              max={20}
+              value={pieces[name] ?? 1}
+              onChange={(count) => setPieces((before) => ({ ...before, [name]: Math.round(count ?? 1) }))}
+            />
+          ))}
+        </div>
+      </fieldset>
       <AwayList away={away} onChange={setAway} />
       {save.isError ? <p className="problem">{sentenceOf(save.error)}</p> : null}
     </Modal>

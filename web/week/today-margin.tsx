@@ -34,9 +34,6 @@ export function TodayMargin({ answer, week, input, names, clock, nowMin }: Today
       </section>
       <FitsNow answer={answer} input={input} names={names} clock={clock} nowMin={nowMin} />
       {week ? <BeforeDark answer={answer} week={week} clock={clock} nowMin={nowMin} /> : null}
-      <p>
-        <Link to="/bench/week">Plan the week</Link>
-      </p>
     </>
   );
 }
