@@ -119,7 +119,8 @@ function nextAct(item: ClockItem | undefined, step: StepState): Pick<OnBoard, 'a
   return { act: said.charAt(0).toUpperCase() + said.slice(1), at: item?.at ?? null };
 }
 
-function untilOf({ waitH: [, most], startedAt }: StepState): string | null {
+function untilOf({ template, startedAt }: StepState): string | null {
+  const most = template?.waitH[1] ?? 0;
   return startedAt === null || most <= 0 ? null : new Date(Date.parse(startedAt) + most * HOUR_MS).toISOString();
 }
 
@@ -141,7 +142,7 @@ function progressOf(
       part: state.weighing.constant ? 1 : null,
       far: `${formatNumber(Math.abs(state.weighing.changePct), 2)} % ${state.weighing.changePct < 0 ? 'lost' : 'gained'} between two weighings`,
     };
-  const [, most] = step.waitH;
+  const [, most] = step.template?.waitH ?? [0, 0];
   if (step.startedAt !== null && most > 0) {
     const hours = (Date.parse(now) - Date.parse(step.startedAt)) / HOUR_MS;
     return {

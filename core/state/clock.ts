@@ -76,7 +76,7 @@ function lastSeen(state: RunState, step: StepState): string | undefined {
 
 /** For a step that takes days: which day this is, of about how many. */
 function dayOf(step: StepState, now: string): string | null {
-  const [least, most] = step.waitH;
+  const [least, most] = step.template?.waitH ?? [0, 0];
   if (most < 30 || step.startedAt === null) return null;
   const day = Math.floor((Date.parse(now) - Date.parse(step.startedAt)) / DAY_MS) + 1;
   return `day ${Math.max(1, day)} of about ${Math.max(1, Math.round((least + most) / 48))}`;

@@ -42,6 +42,16 @@ describe('the steps of a run as the week sees them', () => {
     const state = unwrap(runState(iodine.plan, eventsAt(START, ...done('ready'), { kind: 'started', step: 'iodide' })));
     const [first] = tasksOf('b1', state, { from, now: from + 300 * 60_000 });
     expect(first!.startedMin! + first!.handsOnMin + first!.waitMin[0]).toBeGreaterThanOrEqual(300 - 1e-6);
+    // Two days on, the model's hours are over: as long as the route says it may still last.
+    const settles = unwrap(
+      runState(
+        iodine.plan,
+        eventsAt(START, ...done('ready', 'iodide', 'peroxide'), { kind: 'started', step: 'settle' }),
+      ),
+    );
+    const settle = tasksOf('b1', settles, { from, now: from + 2880 * 60_000 }).find(({ step }) => step === 'settle');
+    expect(settle!.waitMin[1]).toBeGreaterThanOrEqual(settle!.waitMin[0]);
+    expect(settle!.startedMin! + settle!.handsOnMin + settle!.waitMin[0]).toBeGreaterThanOrEqual(2880 - 1e-6);
   });
 
   it('take their times from this bench’s own runs, where there are two and nobody forgot to end them', () => {

@@ -79,7 +79,10 @@ function timesOf(step: StepState, { from, now, paces }: Parameters<typeof tasksO
   const hands = Math.max(0, handsOnMin - gone);
   const atLeast = Math.max(0, (now - from) / MINUTE_MS - begins - hands);
   const rest = (min: number) => Math.max(0, atLeast, min - Math.max(0, gone - handsOnMin));
-  return { handsOnMin: hands, waitMin: [rest(waitMin[0]), rest(waitMin[1])], startedMin: begins, ownRuns };
+  // What has lasted longer than the model has it may last as long as its route says.
+  const outlasted = (now - from) / MINUTE_MS - started > handsOnMin + waitMin[1];
+  const most = outlasted ? Math.max(waitMin[1], 60 * (step.template?.waitH[1] ?? 0)) : waitMin[1];
+  return { handsOnMin: hands, waitMin: [rest(waitMin[0]), rest(most)], startedMin: begins, ownRuns };
 }
 
 const ACID = 'acid vapour';

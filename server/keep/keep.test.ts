@@ -159,7 +159,9 @@ describe('copies', () => {
     const home = mkdtempSync(join(tmpdir(), 'still-old-'));
     const file = join(home, 'still.db');
     const db = openDb(file);
-    db.exec('DROP TABLE identity; DROP TABLE device; DROP TABLE own_route; DROP TABLE cell_reading');
+    db.exec(
+      'DROP TABLE identity; DROP TABLE device; DROP TABLE own_route; DROP TABLE cell_reading; DROP TABLE week; DROP TABLE week_feed; DROP TABLE notice',
+    );
     db.pragma('user_version = 5');
     db.close();
     openDb(file).close();
