@@ -1,11 +1,12 @@
 import type { RunShows } from '#core/account';
 import type { AssayEntry, AssayPlan } from '#core/assay';
+import type { BenchTask, Leaving } from '#core/bench';
 import type { CellInstant } from '#core/electrolysis';
 import type { Present } from '#core/guard';
 import type { RunEvent } from '#core/log';
 import type { Plan } from '#core/plan';
 import type { Route } from '#core/route';
-import type { BenchTask, ClockItem, Leaving, OnBoard, RunState } from '#core/state';
+import type { ClockItem, OnBoard, RunState } from '#core/state';
 import type { Instant } from '#core/still';
 import type { BottleState } from '#core/stock';
 import type { Bench } from '#core/vessel';

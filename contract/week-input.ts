@@ -1,4 +1,4 @@
-import type { BenchTask } from '#core/state';
+import type { BenchTask } from '#core/bench';
 import type { WeekInput } from '#core/week';
 import type { WeekAnswer } from './api.ts';
 

@@ -50,9 +50,9 @@ const router = createBrowserRouter([
       { path: 'bench/week', lazy: async () => ({ Component: (await import('./week/week-page.tsx')).WeekPage }) },
       {
         path: 'bench/leaving',
-        lazy: async () => ({ Component: (await import('./week/leaving-page.tsx')).LeavingPage }),
+        lazy: async () => ({ Component: (await import('./leaving/leaving-page.tsx')).LeavingPage }),
       },
-      { path: 'bench/back', lazy: async () => ({ Component: (await import('./week/back-page.tsx')).BackPage }) },
+      { path: 'bench/back', lazy: async () => ({ Component: (await import('./leaving/back-page.tsx')).BackPage }) },
       { path: 'bench/:batchId', lazy: async () => ({ Component: (await import('./bench/bench-page.tsx')).BenchPage }) },
       {
         path: 'bench/:batchId/accident',

@@ -1,8 +1,9 @@
+import { type BenchTask, tasksOf } from '#core/bench';
 import { runEventShape } from '#core/log';
 import { planShape } from '#core/plan';
 import { ok } from '#core/problem';
 import { fields, instant, list, optional, text } from '#core/shape';
-import { type BenchTask, runState, tasksOf } from '#core/state';
+import { runState } from '#core/state';
 import { placeWeek, weekShape } from '#core/week';
 import { verb } from '../verb.ts';
 

@@ -1,6 +1,6 @@
+import { whenAsked } from '#core/bench';
 import { routeShape } from '#core/route';
 import { day, fields, instant, list, note, optional } from '#core/shape';
-import { whenAsked } from '#core/state';
 import { shelfShape } from '#core/stock';
 import { benchShape } from '#core/vessel';
 import { weekShape } from '#core/week';

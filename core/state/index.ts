@@ -3,7 +3,6 @@
 // that give the entries, posted once.
 export { type Advice, advise } from './advise.ts';
 export { amountProblem } from './amount-problem.ts';
-export { benchWeek, type OnBench } from './bench-week.ts';
 export { type Drawn, type OnBoard, onBoard } from './board.ts';
 export { type CellQuestion, type CellRun, type CellShown, cellEfficiency, cellOf } from './cell-of.ts';
 export { checkEntry } from './check-entry.ts';
@@ -20,9 +19,7 @@ export {
   stillBalance,
 } from './fractions.ts';
 export { insertRefused } from './insert-refused.ts';
-export { type BackAt, type Leaving, leavingFrom, lookFirst } from './leaving.ts';
 export { leftOverIn } from './left-over.ts';
-export type { Paces } from './pace.ts';
 export type { PortionState } from './portion.ts';
 export { redissolveEntries, redissolveProblem } from './redissolve.ts';
 export type { Remainder } from './remainder.ts';
@@ -32,6 +29,5 @@ export { stallAssay } from './stall-assay.ts';
 export { type RunState, runState, type TimerState } from './state.ts';
 export type { StepState } from './step-state.ts';
 export { type StillCut, type StillRun, stillOf } from './still-of.ts';
-export { type BenchTask, tasksOf } from './tasks-of.ts';
+export { titleText } from './title.ts';
 export { furtherUse, usedFurther } from './used-further.ts';
-export { type WhenAnswer, whenAsked } from './when-asked.ts';

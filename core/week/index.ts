@@ -9,16 +9,13 @@ export { type Hours, hoursShape, USUAL_HOURS, withinClock } from './hours.ts';
 export { type InWeek, placeWeek, type Week } from './place.ts';
 export { type Rehearsed, rehearse } from './rehearse.ts';
 export { type Relief, reliefs } from './relief.ts';
-export type { Reason } from './soonest.ts';
+export { type Reason, reasons } from './soonest.ts';
 export { both, joined, lengthOf, without } from './stretches.ts';
 export {
   type Aim,
   aims,
-  presentMin,
   type Stretch,
   type Task,
-  taskShape,
   type WeekInput,
   weekShape,
-  wholeMin,
 } from './task.ts';

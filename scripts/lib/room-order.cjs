@@ -24,6 +24,6 @@ exports.coreOrder = [
   ['choose', 'own', 'chain'],
   ['recipe'],
   ['state'],
-  ['outcome'],
+  ['bench', 'outcome'],
   ['care', 'report'],
 ];

@@ -1,7 +1,7 @@
 import type { WeekAnswer } from '#contract/api';
 import { hoursFrom } from '#contract/hours';
+import { benchWeek, type leavingFrom } from '#core/bench';
 import { productTitle } from '#core/plan';
-import { benchWeek, type leavingFrom } from '#core/state';
 import { daysToAssay } from '#core/stock';
 import type { Bench } from '#core/vessel';
 import { USUAL_HOURS } from '#core/week';

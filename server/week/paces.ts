@@ -1,4 +1,4 @@
-import type { Paces } from '#core/state';
+import type { Paces } from '#core/bench';
 import type { BatchStore } from '../batch/store.ts';
 import type { Db } from '../db/open.ts';
 

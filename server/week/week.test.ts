@@ -105,6 +105,32 @@ describe('a week', () => {
   });
 });
 
+describe('steps of a week', () => {
+  it('take as long as they took in this bench’s own runs, from the second on', async () => {
+    const { api, putShelf, putBatch } = testNotebook();
+    await putShelf();
+    const target = '1 L of 1 mol/L hydrochloric acid';
+    const tasksOf = async (batch: string) =>
+      ((await api.get('/api/week')).body as WeekAnswer).tasks.filter((task) => task.batch === batch);
+    for (const [run, minutes] of [7, 9].entries()) {
+      const batch = await putBatch(`batch_own_run${run}`, target);
+      const begun = Date.parse('2026-03-13T08:00:00.000Z') + run * 14_400_000;
+      const events = (await tasksOf(batch)).flatMap(({ step }, i) => {
+        const at = (min: number) => new Date(begun + (20 * i + min) * 60_000).toISOString();
+        return [entry({ kind: 'started', step }, at(0)), entry({ kind: 'finished', step }, at(minutes))];
+      });
+      await api.post(`/api/batches/${batch}/events`).send({ events }).expect(201);
+    }
+    const next = await tasksOf(await putBatch('batch_own_next', target));
+    const stayed = next.filter(({ wait }) => wait === 'stay');
+    expect(stayed.length).toBeGreaterThan(0);
+    for (const { ownRuns, handsOnMin, waitMin } of stayed) {
+      expect(ownRuns).toBe(2);
+      expect([handsOnMin + waitMin[0], handsOnMin + waitMin[1]]).toEqual([7, 9]);
+    }
+  });
+});
+
 describe('what was told', () => {
   it('is seen once for every device, and put off with a reason; the newest word counts', async () => {
     const { api, clock } = testNotebook();

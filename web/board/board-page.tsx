@@ -3,6 +3,7 @@ import type { BoardAnswer } from '#contract/api';
 import { listed } from '#core/units';
 import { sentenceOf } from '../api/client.ts';
 import { useBoard } from '../api/queries.ts';
+import { AwayBanner } from '../leaving/away-banner.tsx';
 import { span } from '../parts/due-text.ts';
 import { useNow } from '../parts/use-now.ts';
 import { Today } from '../week/today.tsx';
@@ -18,6 +19,7 @@ export function BoardPage() {
   const { running, kept } = board.data;
   return (
     <>
+      <AwayBanner now={now} />
       <Headline running={running} now={now} />
       <p className="board-ways">
         <Link to="/bench/leaving">I must leave</Link> <Link to="/bench/week">Plan the week</Link>

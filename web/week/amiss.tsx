@@ -1,7 +1,7 @@
 import type { WeekAnswer } from '#contract/api';
 import type { Week } from '#core/week';
+import { lengthText } from '../parts/when-text.ts';
 import { brokenText, type WeekNames } from './sentences.ts';
-import { lengthText } from './when-text.ts';
 
 /** What has no place, what is late, what a place by hand breaks, what cannot be read: each in a sentence. */
 export function Amiss({ answer, week, names }: { answer: WeekAnswer; week: Week | undefined; names: WeekNames }) {

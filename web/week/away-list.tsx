@@ -2,7 +2,7 @@ import { Button, Input } from 'antd';
 import { useState } from 'react';
 import type { Hours } from '#core/week';
 import { Field } from '../kit/field.tsx';
-import { whenSaid } from './when-text.ts';
+import { whenSaid } from '../parts/when-text.ts';
 
 interface AwayListProps {
   readonly away: Hours['away'];

@@ -1,7 +1,7 @@
 import { Link } from 'react-router';
 import type { WeekAnswer } from '#contract/api';
 import type { Week } from '#core/week';
-import { lengthText, type WeekClock } from './when-text.ts';
+import { lengthText, type WeekClock } from '../parts/when-text.ts';
 
 interface BeforeDarkProps {
   readonly answer: WeekAnswer;

@@ -3,11 +3,11 @@ import { useMemo, useState } from 'react';
 import { Link } from 'react-router';
 import type { WeekInput } from '#core/week';
 import { Field } from '../kit/field.tsx';
+import { fieldText, lengthText, type WeekClock } from '../parts/when-text.ts';
 import { useCompute } from '../worker/compute.ts';
 import type { Card } from './days.ts';
 import { linkOf } from './link-of.ts';
 import { reliefText, type WeekNames, whyThere } from './sentences.ts';
-import { fieldText, lengthText, type WeekClock } from './when-text.ts';
 
 interface ChosenStepProps {
   readonly card: Card;

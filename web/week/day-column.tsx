@@ -1,8 +1,8 @@
 import { useDroppable } from '@dnd-kit/core';
+import { lengthText, type WeekClock } from '../parts/when-text.ts';
 import { type Day, runsOf } from './days.ts';
 import type { WeekNames } from './sentences.ts';
 import { StepCard } from './step-card.tsx';
-import { lengthText, type WeekClock } from './when-text.ts';
 
 interface DayColumnProps {
   readonly day: Day;

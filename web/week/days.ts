@@ -1,6 +1,6 @@
 import dayjs from 'dayjs';
 import type { WeekAnswer } from '#contract/api';
-import type { BenchTask } from '#core/state';
+import type { BenchTask } from '#core/bench';
 import { both, type InWeek, joined, lengthOf, type Stretch, type Week, without } from '#core/week';
 
 /** A step on a day, with what is known of it. */

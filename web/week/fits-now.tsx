@@ -5,10 +5,10 @@ import type { WeekAnswer } from '#contract/api';
 import { listed, parseQuantity } from '#core/units';
 import type { InWeek, WeekInput } from '#core/week';
 import { Field } from '../kit/field.tsx';
+import { lengthText, type WeekClock } from '../parts/when-text.ts';
 import { useCompute } from '../worker/compute.ts';
 import { linkOf } from './link-of.ts';
 import type { WeekNames } from './sentences.ts';
-import { lengthText, type WeekClock } from './when-text.ts';
 
 interface FitsProps {
   readonly answer: WeekAnswer;

@@ -1,7 +1,7 @@
 import type { WeekAnswer } from '#contract/api';
 import type { Week } from '#core/week';
+import { lengthText, type WeekClock } from '../parts/when-text.ts';
 import type { WeekNames } from './sentences.ts';
-import { lengthText, type WeekClock } from './when-text.ts';
 
 interface HeadlineProps {
   readonly answer: WeekAnswer;

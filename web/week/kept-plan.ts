@@ -1,5 +1,5 @@
 import type { Week, WeekChoices } from '#core/week';
-import type { WeekClock } from './when-text.ts';
+import type { WeekClock } from '../parts/when-text.ts';
 
 /** A plan as it is kept: its order and held-back batches, so that it stays as it is; and where each step stood, so that what moves is seen. */
 export function keptPlan(week: Week, clock: WeekClock): Pick<WeekChoices, 'order' | 'holds' | 'said'> {

@@ -1,7 +1,7 @@
 import type { WeekAnswer } from '#contract/api';
 import type { Week } from '#core/week';
+import type { WeekClock } from '../parts/when-text.ts';
 import { type WeekNames, whyThere } from './sentences.ts';
-import type { WeekClock } from './when-text.ts';
 
 /** A step that stands so much elsewhere than it did has moved, min. */
 const MOVED_MIN = 10;

@@ -1,6 +1,6 @@
 import type { WeekAnswer } from '#contract/api';
 import type { Broken, InWeek, Relief } from '#core/week';
-import { lengthText, type WeekClock } from './when-text.ts';
+import { lengthText, type WeekClock } from '../parts/when-text.ts';
 
 /** What things of a week are called. */
 export interface WeekNames {

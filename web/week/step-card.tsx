@@ -1,6 +1,6 @@
 import { useDraggable, useDroppable } from '@dnd-kit/core';
+import { lengthText, type WeekClock } from '../parts/when-text.ts';
 import type { Card } from './days.ts';
-import { lengthText, type WeekClock } from './when-text.ts';
 
 interface StepCardProps {
   readonly card: Card;

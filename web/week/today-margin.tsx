@@ -2,10 +2,10 @@ import { Link } from 'react-router';
 import type { WeekAnswer } from '#contract/api';
 import { listed } from '#core/units';
 import type { Week, WeekInput } from '#core/week';
+import type { WeekClock } from '../parts/when-text.ts';
 import { BeforeDark } from './before-dark.tsx';
 import { FitsNow } from './fits-now.tsx';
 import type { WeekNames } from './sentences.ts';
-import type { WeekClock } from './when-text.ts';
 
 interface TodayMarginProps {
   readonly answer: WeekAnswer;

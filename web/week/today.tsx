@@ -2,12 +2,11 @@ import { useMemo } from 'react';
 import { sentenceOf } from '../api/client.ts';
 import { useWeek } from '../api/week.ts';
 import { InMargin } from '../parts/margin.tsx';
-import { AwayBanner } from './away-banner.tsx';
+import { weekClock } from '../parts/when-text.ts';
 import { namesOf } from './sentences.ts';
 import { TodayLine } from './today-line.tsx';
 import { TodayMargin } from './today-margin.tsx';
 import { usePlanned } from './use-planned.ts';
-import { weekClock } from './when-text.ts';
 import './week.css';
 
 /** Today as the week has it: the next day as a line, and beside it leaving, what fits now, the dark. */
@@ -21,7 +20,6 @@ export function Today({ now }: { now: number }) {
   const nowMin = clock.min(now);
   return (
     <>
-      <AwayBanner hours={answer.hours} now={now} />
       {problem ? <p className="problem">{problem.message}</p> : null}
       {week && week.placed.length > 0 ? <TodayLine answer={answer} week={week} names={names} nowMin={nowMin} /> : null}
       {input ? (

@@ -3,8 +3,8 @@ import { lazy, Suspense, useState } from 'react';
 import type { WeekAnswer } from '#contract/api';
 import { type Aim, aims, type Week, type WeekChoices } from '#core/week';
 import { useBench } from '../api/queries.ts';
+import type { WeekClock } from '../parts/when-text.ts';
 import { keptPlan } from './kept-plan.ts';
-import type { WeekClock } from './when-text.ts';
 
 const HoursDialog = lazy(async () => ({ default: (await import('./hours-dialog.tsx')).HoursDialog }));
 

@@ -6,6 +6,7 @@ import { useBench, useSaveBench } from '../api/queries.ts';
 import { useSaveWeek, useWeek } from '../api/week.ts';
 import { InMargin } from '../parts/margin.tsx';
 import { useNow } from '../parts/use-now.ts';
+import { weekClock } from '../parts/when-text.ts';
 import { Amiss } from './amiss.tsx';
 import { BatchesTable } from './batches-table.tsx';
 import { CalendarOut } from './calendar-out.tsx';
@@ -21,7 +22,6 @@ import { type Held, usePlanned } from './use-planned.ts';
 import { WeekBoard } from './week-board.tsx';
 import { WeekControls } from './week-controls.tsx';
 import { WeekLine } from './week-line.tsx';
-import { weekClock } from './when-text.ts';
 import './week.css';
 
 const DAYS = 7;

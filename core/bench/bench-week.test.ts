@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest';
+import { benchWeek, type OnBench } from '#core/bench';
 import { unwrap } from '#core/problem';
-import { benchWeek, type OnBench, runState } from '#core/state';
+import { runState } from '#core/state';
 import { NO_CHOICES, type WeekChoices } from '#core/week';
 import { done, on, START } from '#testing/on-route';
 import { eventsAt } from '#testing/shelf';

@@ -1,8 +1,8 @@
 import { Link, useSearchParams } from 'react-router';
 import { sentenceOf } from '../api/client.ts';
 import { useBack } from '../api/week.ts';
-import { whenSaid } from './when-text.ts';
-import './week.css';
+import { whenSaid } from '../parts/when-text.ts';
+import './leaving.css';
 
 /** Back at the bench: what to look at first, what was missed meanwhile. */
 export function BackPage() {
@@ -21,12 +21,12 @@ export function BackPage() {
   const missed = items.filter((item) => item.missed || item.kind === 'alarm');
   const rest = items.filter((item) => !missed.includes(item));
   return (
-    <div className="week">
-      <h1 className="week-head">Back at the bench</h1>
-      <p className="week-sub">You were away since {whenSaid(Date.parse(left), present)}.</p>
+    <div className="leaving">
+      <h1 className="leaving-head">Back at the bench</h1>
+      <p className="leaving-sub">You were away since {whenSaid(Date.parse(left), present)}.</p>
       <section aria-label="Look at first">
         <h2>{missed.length === 0 ? 'Nothing was missed' : 'Look at these first'}</h2>
-        <ol className="week-list">
+        <ol className="leaving-list">
           {missed.map(({ batchId, step, text, at, kind }) => (
             <li key={batchId + step + text}>
               <Link to={`/bench/${batchId}?step=${step}`} className={kind === 'alarm' ? 'stop' : ''}>
@@ -42,7 +42,7 @@ export function BackPage() {
       {rest.length > 0 ? (
         <section aria-label="Then">
           <h2>Then</h2>
-          <ul className="week-list">
+          <ul className="leaving-list">
             {rest.map(({ batchId, step, text, at }) => (
               <li key={batchId + step + text}>
                 <b className="mono">{at === null ? 'any time' : whenSaid(Date.parse(at), present)}</b>{' '}

@@ -11,9 +11,9 @@ import { useBench, useSaveBench } from '../api/queries.ts';
 import { useLeaving } from '../api/week.ts';
 import { notebookInstant, notebookTime } from '../kit/clock.ts';
 import { Field } from '../kit/field.tsx';
+import { fieldText, lengthText, whenSaid } from '../parts/when-text.ts';
 import { LEFT_THE_BENCH } from './away-now.ts';
-import { fieldText, lengthText, whenSaid } from './when-text.ts';
-import './week.css';
+import './leaving.css';
 
 const HOUR_MS = 3_600_000;
 /** How long one is usually gone. */
@@ -27,8 +27,8 @@ export function LeavingPage() {
   const back = ahead ? new Date(at).toISOString() : null;
   const leaving = useLeaving(back);
   return (
-    <div className="week">
-      <h1 className="week-head">I am leaving</h1>
+    <div className="leaving">
+      <h1 className="leaving-head">I am leaving</h1>
       <Field label="Back by" problem={ahead ? '' : 'Say a day and a time that are still to come.'}>
         {(bound) => (
           <Input {...bound} type="datetime-local" value={text} onChange={(event) => setText(event.target.value)} />
@@ -76,7 +76,7 @@ function Leave({ answer }: { answer: LeavingAnswer }) {
       {goesOn.length > 0 ? (
         <section aria-label="Goes on by itself">
           <h2>Goes on by itself</h2>
-          <ul className="week-list">
+          <ul className="leaving-list">
             {goesOn.map(({ batchId, text }) => (
               <li key={batchId + text}>
                 <Link to={`/bench/${batchId}`}>{text}</Link>
@@ -88,7 +88,7 @@ function Leave({ answer }: { answer: LeavingAnswer }) {
       {due.length > 0 || darkAt ? (
         <section aria-label="Falls due meanwhile">
           <h2>Falls due before you are back</h2>
-          <ul className="week-list">
+          <ul className="leaving-list">
             {due.map(({ batchId, step, text, at }) => (
               <li key={batchId + step + text}>
                 <b className="mono">{at === null ? '' : whenSaid(Date.parse(at), present)}</b> {text}

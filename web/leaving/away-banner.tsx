@@ -3,14 +3,16 @@ import type { Hours } from '#core/week';
 import { useBench, useSaveBench } from '../api/queries.ts';
 import { notebookInstant } from '../kit/clock.ts';
 import { awayNow } from './away-now.ts';
-import { whenSaid } from './when-text.ts';
+import './leaving.css';
+import { whenSaid } from '../parts/when-text.ts';
 
 /** Says since when nobody is at the bench, and takes it that somebody is again. */
-export function AwayBanner({ hours, now }: { hours: Hours; now: number }) {
+export function AwayBanner({ now }: { now: number }) {
   const bench = useBench();
   const save = useSaveBench();
   const navigate = useNavigate();
-  const away = awayNow(hours);
+  const hours = bench.data?.bench.hours;
+  const away = hours && awayNow(hours);
   if (!away || !bench.data) return null;
   const late = Date.parse(away.to) < now - 60_000;
   const back = () => {
@@ -25,7 +27,7 @@ export function AwayBanner({ hours, now }: { hours: Hours; now: number }) {
     );
   };
   return (
-    <p className={late ? 'week-away watch' : 'week-away'}>
+    <p className={late ? 'leaving-away watch' : 'leaving-away'}>
       Nobody at the bench since {whenSaid(Date.parse(away.from), now)}; back by {whenSaid(Date.parse(away.to), now)}
       {late ? ', which is past' : ''}.{' '}
       <button type="button" className="act" onClick={back} disabled={save.isPending}>

@@ -1,8 +1,8 @@
 import { type Asking, choicesFor } from '#core/choose';
 import { productTitle } from '#core/plan';
 import { fail, ok, type Result } from '#core/problem';
+import { runState } from '#core/state';
 import { placeWeek, type WeekInput } from '#core/week';
-import { runState } from './state.ts';
 import { tasksOf } from './tasks-of.ts';
 
 /** When something that is not begun yet would be done, beside what is planned already. Minutes from the beginning of the week. */

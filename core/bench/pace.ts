@@ -1,4 +1,4 @@
-import type { StepState } from './step-state.ts';
+import type { StepState } from '#core/state';
 
 /** Minutes from the beginning to the end of a step, in finished runs of this bench, by the key of the step. */
 export type Paces = Readonly<Record<string, readonly number[]>>;

@@ -1,8 +1,5 @@
+import { type ClockItem, clockOf, type RunState, type StepState, titleText } from '#core/state';
 import type { TechniqueName } from '#core/technique';
-import { type ClockItem, clockOf } from './clock.ts';
-import type { RunState } from './state.ts';
-import type { StepState } from './step-state.ts';
-import { titleText } from './title.ts';
 
 /** How a kind of step is made safe before one goes, about how long that takes, and what it costs to go on later. */
 interface MadeSafe {

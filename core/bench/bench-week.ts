@@ -1,6 +1,6 @@
+import type { RunState } from '#core/state';
 import type { WeekChoices } from '#core/week';
 import type { Paces } from './pace.ts';
-import type { RunState } from './state.ts';
 import { type BenchTask, tasksOf } from './tasks-of.ts';
 
 /** What stands on a bench or is to come to it. */

@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest';
+import { leavingFrom, lookFirst } from '#core/bench';
 import { unwrap } from '#core/problem';
-import { leavingFrom, lookFirst, runState } from '#core/state';
+import { runState } from '#core/state';
 import { done, on, START } from '#testing/on-route';
 import { eventsAt } from '#testing/shelf';
 

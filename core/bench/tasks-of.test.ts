@@ -1,7 +1,8 @@
 import { describe, expect, it } from 'vitest';
+import { tasksOf } from '#core/bench';
 import { unwrap } from '#core/problem';
 import { catalogue } from '#core/route';
-import { runState, tasksOf } from '#core/state';
+import { runState } from '#core/state';
 import { placeWeek } from '#core/week';
 import { planForRoute } from '#testing/catalogue';
 import { done, on, START } from '#testing/on-route';

@@ -1,9 +1,7 @@
+import { type RunState, type StepState, titleText } from '#core/state';
 import type { TechniqueName } from '#core/technique';
 import type { Task } from '#core/week';
 import { type Paces, paced } from './pace.ts';
-import type { RunState } from './state.ts';
-import type { StepState } from './step-state.ts';
-import { titleText } from './title.ts';
 
 /** A step of a run on its way into a week: what the week needs of it, and what a person wants to know of it. */
 export interface BenchTask extends Task {

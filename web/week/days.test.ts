@@ -1,0 +1,134 @@
+import { describe, expect, it } from 'vitest';
+import type { WeekAnswer } from '#contract/api';
+import { weekInputOf } from '#contract/week-input';
+import type { BenchTask } from '#core/bench';
+import { unwrap } from '#core/problem';
+import { NO_CHOICES, placeWeek, reasons, USUAL_HOURS } from '#core/week';
+import { weekClock } from '../parts/when-text.ts';
+import { daysOf, placeOn, runsOf } from './days.ts';
+import { keptPlan } from './kept-plan.ts';
+import { movedIn } from './moved.tsx';
+import { brokenText, namesOf, reliefText, whyThere } from './sentences.ts';
+
+const DAY = 1440;
+const step = (id: string, over: Partial<BenchTask> = {}): BenchTask => ({
+  id,
+  batch: id.slice(0, 1),
+  step: id,
+  title: `step ${id}`,
+  handsOnMin: 30,
+  waitMin: [0, 0],
+  wait: 'alone',
+  daylight: false,
+  where: 'anywhere',
+  lookEveryMin: null,
+  gear: [],
+  after: [],
+  ownRuns: 0,
+  ...over,
+});
+const from = '2026-11-27T00:00:00.000Z';
+const answer = (tasks: readonly BenchTask[], choices: Partial<WeekAnswer['choices']> = {}): WeekAnswer => ({
+  now: from,
+  version: 1,
+  choices: { ...NO_CHOICES, ...choices },
+  laid: {
+    from,
+    free: [
+      [1080, 1320],
+      [DAY + 600, DAY + 1320],
+    ],
+    home: [
+      [420, 1380],
+      [DAY + 420, DAY + 1380],
+    ],
+    light: [[480, 960]],
+    lightKnown: true,
+  },
+  hours: USUAL_HOURS,
+  place: 'shed',
+  tasks,
+  batches: [
+    { id: 'a', number: 1, title: 'alum', status: 'running', vessel: null },
+    { id: 'b', number: 2, title: 'zinc sulfate', status: 'planned', vessel: null },
+  ],
+  unread: [],
+});
+const planned = (of: WeekAnswer) => unwrap(placeWeek(weekInputOf(of)));
+
+describe('the days of a week', () => {
+  const of = answer([
+    step('a1'),
+    step('a2', { after: ['a1'], waitMin: [600, 700] }),
+    step('a3', { after: ['a2'] }),
+    step('b1', { handsOnMin: 60 }),
+  ]);
+  const days = daysOf(of, planned(of), [0, 2]);
+
+  it('have their steps in order, what is left of their hours, and what goes on through the night', () => {
+    expect(days.map(({ cards }) => cards.map(({ task }) => task.id).sort())).toEqual([['a1', 'a2', 'b1'], ['a3']]);
+    expect(days[0]!.leftMin).toBe(240 - 120);
+    expect(days[0]!.overnight).toEqual(['a']);
+    expect(days[1]!.overnight).toEqual([]);
+  });
+
+  it('put steps of one batch together that follow one another at once', () => {
+    expect(runsOf(days[0]!).map(({ cards }) => cards.length)).toEqual([1, 2]);
+  });
+
+  it('say where a step comes to stand that is put down: behind what stands before it, or as the hours begin', () => {
+    const [first] = days[0]!.cards;
+    expect(placeOn(days[0]!, null, 'x')).toBe(1200);
+    expect(placeOn(days[0]!, first!.task.id, 'x')).toBe(1080);
+    expect(placeOn(days[1]!, null, 'a3')).toBe(DAY + 600);
+  });
+});
+
+describe('a plan that was kept', () => {
+  it('is the same when it is placed again, and says what has moved', () => {
+    const of = answer([step('a1'), step('b1', { handsOnMin: 60 })]);
+    const clock = weekClock(from, Date.parse(from));
+    const kept = keptPlan(planned(of), clock);
+    const again = answer(of.tasks, kept);
+    expect(planned(again).placed).toEqual(planned(of).placed);
+    expect(movedIn(again, planned(again), clock)).toEqual([]);
+    const later = answer(
+      of.tasks.map((task) => (task.id === 'b1' ? { ...task, notBeforeMin: DAY + 700 } : task)),
+      kept,
+    );
+    expect(movedIn(later, planned(later), clock).map(({ id }) => id)).toContain('b1');
+  });
+});
+
+describe('sentences of the week', () => {
+  const names = namesOf(answer([step('a1'), step('b1')]));
+  const clock = weekClock(from, Date.parse(from));
+  const [placed] = planned(answer([step('a1')])).placed;
+
+  it('say why a step stands there, whatever it is, and read well', () => {
+    for (const because of reasons) {
+      const text = whyThere({ ...placed!, because, by: 'b1', gear: 'hotplate' }, names, clock);
+      expect(text).toMatch(/^[A-Z].*\.$/);
+      expect(text).not.toMatch(/undefined|null|NaN/);
+    }
+  });
+
+  it('say what a place by hand breaks, and what would bring a step forward', () => {
+    for (const what of ['nobody there', 'dark', 'order', 'two at once', 'gear', 'air'] as const)
+      expect(brokenText({ id: 'a1', what, by: 'b1', gear: 'hotplate', min: 75 }, names)).toMatch(
+        /“step a1”, alum.*1 h 15.*\.$/,
+      );
+    expect(reliefText({ by: 'second', gear: 'hotplate', soonerMin: 120 }, names, clock)).toBe(
+      'A second hotplate: 2 h sooner.',
+    );
+    expect(reliefText({ by: 'without', batch: 'b', soonerMin: 45 }, names, clock)).toBe(
+      'Without zinc sulfate in these days: 45 min sooner.',
+    );
+    expect(reliefText({ by: 'any light', soonerMin: 3000 }, names, clock)).toBe(
+      'If it could be done after dark: 2 d sooner.',
+    );
+    expect(reliefText({ by: 'longer', stretch: [1080, 1320], soonerMin: 60 }, names, clock)).toMatch(
+      /^An hour longer at the bench after .*: 1 h sooner\.$/,
+    );
+  });
+});
