@@ -12,7 +12,16 @@ export default defineConfig({
     VitePWA({
       registerType: 'autoUpdate',
       injectRegister: null,
-      manifest: false,
+      // Installed, the browser may look at the clock now and then with all pages closed.
+      manifest: {
+        name: 'Earnest Still',
+        short_name: 'Still',
+        start_url: '/bench',
+        display: 'standalone',
+        background_color: '#f7f3eb',
+        theme_color: '#22303c',
+        icons: [{ src: 'favicon.svg', sizes: 'any', type: 'image/svg+xml' }],
+      },
       workbox: {
         globPatterns: ['**/*.{js,css,html,woff2,svg}'],
         // Scripts, of which the largest is the core with its tables.

@@ -6,13 +6,13 @@ import { leavingFrom, lookFirst } from '#core/bench';
 import { problem } from '#core/problem';
 import { sendProblem } from '../http/problem.ts';
 import { calendarOf } from './calendar.ts';
-import type { PlannedWeek } from './planned.ts';
+import type { HowPlanned, PlannedWeek } from './planned.ts';
 import type { WeekStore } from './store.ts';
 
 interface Deps {
   readonly store: WeekStore;
   readonly read: () => WeekAnswer;
-  readonly planned: () => PlannedWeek;
+  readonly planned: (how: HowPlanned) => PlannedWeek;
   /** What stands on the bench. */
   readonly standing: () => Parameters<typeof leavingFrom>[0];
   readonly written: () => number;
@@ -42,7 +42,7 @@ export function weekRoutes({ store, read, planned, standing, written, now }: Dep
     res.json(read());
   });
   router.get('/soon', (_req, res) => {
-    res.json(soonOf(planned(), now()));
+    res.json(soonOf(planned('as before'), now()));
   });
   router.get('/leaving', (req, res) => {
     const asked = check(leavingQuery, req.query);
@@ -74,7 +74,7 @@ export function weekRoutes({ store, read, planned, standing, written, now }: Dep
     res.json(answer);
   });
   router.get('/calendar.ics', (req, res) => {
-    const week = planned();
+    const week = planned('searched');
     if (week.problem) return sendProblem(res, week.problem);
     sendCalendar(
       res,

@@ -10,7 +10,7 @@ export function Amiss({ answer, week, names }: { answer: WeekAnswer; week: Week 
     ...answer.unread,
     ...(week?.broken ?? []).map((each) => brokenText(each, names)),
     ...late.filter(({ past }) => !past).map((each) => lateText(each, answer, names)),
-    ...leftLines(week, names),
+    ...leftLines(answer, week, names),
     ...unseenLines(answer, week, names),
   ];
   const overdue = late.filter(({ past }) => past);
@@ -44,14 +44,19 @@ function lateText(
     : `${names.step(id)} ${verb} over ${lengthText(byMin)} after it should.`;
 }
 
-/** One line a reason: ten steps after one that has no place are not ten faults. */
-function leftLines(week: Week | undefined, names: WeekNames): readonly string[] {
-  const by = new Map<string, string[]>();
-  for (const { id, why } of week?.left ?? []) by.set(why, [...(by.get(why) ?? []), id]);
-  return [...by].map(([why, ids]) => {
-    const [first] = ids;
-    const more = ids.length > 1 ? ` and ${ids.length - 1} more` : '';
-    return `No place for ${names.step(first ?? null)}${more}. ${why}`;
+/** One line a batch: ten steps after one that has no place are not ten faults. */
+function leftLines({ tasks }: WeekAnswer, week: Week | undefined, names: WeekNames): readonly string[] {
+  const batchOf = new Map(tasks.map(({ id, batch }) => [id, batch]));
+  const by = new Map<string, { readonly id: string; readonly why: string; count: number }>();
+  for (const { id, why } of week?.left ?? []) {
+    const batch = batchOf.get(id) ?? id;
+    const known = by.get(batch);
+    if (known) known.count += 1;
+    else by.set(batch, { id, why, count: 1 });
+  }
+  return [...by.values()].map(({ id, why, count }) => {
+    const more = count > 1 ? ` and the ${count - 1} after it` : '';
+    return `No place for ${names.step(id)}${more}. ${why}`;
   });
 }
 
