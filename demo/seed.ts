@@ -5,13 +5,12 @@ import { join } from 'node:path';
 import { pino } from 'pino';
 import { verbs } from '#contract/verbs';
 import type { AssayBody, AssayEntry } from '#core/assay';
-import { sdOf } from '#core/figure';
 import type { RunEvent } from '#core/log';
-import { type Plan, productTitle } from '#core/plan';
+import type { Plan } from '#core/plan';
 import { unwrap } from '#core/problem';
-import { type RunState, runState } from '#core/state';
+import { runState } from '#core/state';
 import { USUAL_STILL } from '#core/still';
-import { type BottleCard, type BottleState, parseLabel } from '#core/stock';
+import type { BottleCard, BottleState } from '#core/stock';
 import { BenchDefaults } from '#core/vessel';
 import { NO_CHOICES, USUAL_HOURS } from '#core/week';
 import { createApp } from '#server/app';
@@ -19,6 +18,7 @@ import { type Db, openDb } from '#server/db/open';
 import { notebookHome } from '#server/home';
 import { instrumentStore } from '#server/instrument/store';
 import { type DemoAssay, demoAssays } from './assays.ts';
+import { madeCard, shopCard } from './cards.ts';
 import { CELL, cellOnSecondDay, DEMO_CELL } from './cell.ts';
 import { DISTILLATION, distillation } from './distillation.ts';
 import { ESTER, esterInFunnel } from './ester.ts';
@@ -101,7 +101,7 @@ async function seed(db: Db, home: string): Promise<void> {
 
   const bottle = async (batchId: string, plan: Plan, events: ReturnType<typeof live>) => {
     const state = unwrap(runState(plan, events));
-    const card = madeCard(batchId, plan, state, dayOf(clock));
+    const card = madeCard({ batchId, plan, state, since: dayOf(clock) });
     if (!card) return;
     await send('POST', `/batches/${batchId}/events`, {
       events: [
@@ -263,64 +263,6 @@ async function seed(db: Db, home: string): Promise<void> {
   for (const lesson of demoLessons)
     await send('POST', '/lessons', { id: id('lesson'), bottleId: null, batchId: null, ...lesson });
   await new Promise((done) => server.close(done));
-}
-
-function groupOf({ waste, made }: (typeof demoBottles)[number]): BottleCard['group'] | undefined {
-  if (waste) return 'waste';
-  return made ? 'made' : undefined;
-}
-
-function shopCard(each: (typeof demoBottles)[number], day: string): BottleCard {
-  const { card, problems } = parseLabel(each.label, day, 16);
-  if (!card || problems.length > 0) throw new Error(`${each.label}: ${problems.map((p) => p.message).join(' ')}`);
-  const strength = each.assayed && card.strength ? { ...card.strength, value: each.assayed.value } : card.strength;
-  return {
-    ...card,
-    name: each.name,
-    strength,
-    strengthBand: each.assayed?.band ?? card.strengthBand,
-    assayed: each.assayed !== undefined,
-    container: each.container ?? card.container,
-    group: groupOf(each) ?? card.group,
-    ...(each.place && { place: each.place }),
-    note: each.note ?? '',
-  };
-}
-
-function madeCard(batchId: string, plan: Plan, state: RunState, since: string): BottleCard | undefined {
-  const common = {
-    others: [],
-    assayed: false,
-    price: null,
-    group: 'made',
-    since,
-    labelText: '',
-    fromBatch: batchId,
-    note: '',
-  } as const;
-  const { made } = state.sheet;
-  const title = productTitle(plan);
-  if (made) {
-    return {
-      ...common,
-      name: title.charAt(0).toUpperCase() + title.slice(1),
-      substanceId: plan.target.substanceId,
-      strength: { value: Number(made.strength.value.toPrecision(4)), unit: 'mol/L' },
-      strengthBand: Number((2 * sdOf(made.strength)).toPrecision(2)),
-      size: { value: Number(made.volume.value.toPrecision(4)), unit: 'mL' },
-      container: 'bottle',
-    };
-  }
-  if (!state.yield) return undefined;
-  return {
-    ...common,
-    name: `${title.charAt(0).toUpperCase()}${title.slice(1)} crystals`,
-    substanceId: state.productId,
-    strength: { value: 100, unit: 'w/w' },
-    strengthBand: 2,
-    size: { value: Number(state.yield.mass.value.toFixed(2)), unit: 'g' },
-    container: 'jar',
-  };
 }
 
 /** Whether a notebook has anything in it: what somebody has is never touched. */
