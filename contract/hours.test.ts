@@ -1,6 +1,7 @@
 import dayjs from 'dayjs';
 import { describe, expect, it } from 'vitest';
 import { USUAL_HOURS } from '#core/week';
+import { compute } from './compute.ts';
 import { hoursFrom, lightOn } from './hours.ts';
 
 /** Minutes after midnight, universal time. */
@@ -61,5 +62,24 @@ describe('hours', () => {
   });
   it('of one who is never there are none', () => {
     expect(hoursFrom({ ...USUAL_HOURS, week: Array.from({ length: 7 }, () => []) }, now, 14).free).toEqual([]);
+  });
+});
+
+describe('stretches at the door', () => {
+  it('that go backwards are refused with the field and what would be right', () => {
+    const task = {
+      id: 'a',
+      batch: 'a',
+      title: 'A',
+      handsOnMin: 5,
+      waitMin: [10, 5],
+      wait: 'alone',
+      daylight: false,
+      gear: [],
+      after: [],
+    };
+    const found = compute('schedule', { tasks: [task], free: [[0, 60]], light: [] });
+    expect(found).toMatchObject({ ok: false, problem: { field: 'tasks[0].waitMin' } });
+    expect(found.ok ? '' : found.problem.message).toMatch(/goes backwards, from 10 to 5: the smaller comes first/);
   });
 });

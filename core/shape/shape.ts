@@ -106,9 +106,13 @@ export const day = (): Shape<string> =>
   looks(/^\d{4}-\d{2}-\d{2}$/, 'is a day such as 2026-03-14', '2026-03-14', 'date');
 
 /** Least and most of something. */
-export const span = (limits: Parameters<typeof number>[0] = {}): Shape<readonly [number, number]> => ({
-  is: 'list',
-  of: number(limits),
-  min: 2,
-  max: 2,
-});
+export const span = (limits: Parameters<typeof number>[0] = {}): Shape<readonly [number, number]> =>
+  checked<readonly [number, number]>(
+    {
+      is: 'list',
+      of: number(limits),
+      min: 2,
+      max: 2,
+    },
+    ([from, to]) => (from <= to ? '' : `goes backwards, from ${from} to ${to}: the smaller comes first.`),
+  );
