@@ -110,16 +110,26 @@ export function noticeRoutes(store: WeekStore, now: () => string): Router {
   return router;
 }
 
-/** Steps whose place comes within a day. */
+/** A step that can be begun within so long can be begun now. */
+const NOW_MS = 2 * MINUTE_MS;
+
+/**
+ * Steps of a plan that was kept whose time comes within a day, or has come and can be begun now. Without a kept plan there is no time to
+ * tell of: whatever can be done stands at once, and is seen on the board.
+ */
 function soonOf({ answer, week }: PlannedWeek, now: string): SoonAnswer {
   const from = Date.parse(answer.laid.from);
   const present = Date.parse(now);
+  const { said } = answer.choices;
   const tasks = new Map(answer.tasks.map((task) => [task.id, task]));
   const titles = new Map(answer.batches.map(({ id, title }) => [id, title]));
   const items = (week?.placed ?? []).flatMap(({ id, from: min, presentUntil }) => {
     const task = tasks.get(id);
-    const at = from + min * MINUTE_MS;
-    if (!task || task.startedMin !== undefined || at < present - SOON_MS || at > present + SOON_MS) return [];
+    const kept = Object.hasOwn(said, id) ? Date.parse(said[id] ?? '') : null;
+    if (!task || kept === null || task.startedMin !== undefined) return [];
+    const stands = from + min * MINUTE_MS;
+    const at = stands - present <= NOW_MS ? Math.min(kept, stands) : stands;
+    if (at < present - SOON_MS || at > present + SOON_MS) return [];
     const { batch, step, title } = task;
     return [
       {

@@ -94,14 +94,26 @@ describe('a week', () => {
     expect((await api.get('/api/week/soon').expect(200)).body.items).toEqual([]);
   });
 
-  it('tells beforehand what comes within a day', async () => {
-    const { api, putShelf, putBatch } = testNotebook();
+  it('tells beforehand what of a kept plan comes within a day, and nothing where none was kept', async () => {
+    const { api, putShelf, putBatch, clock } = testNotebook();
     await putShelf();
     const batch = await putBatch();
+    expect((await api.get('/api/week/soon').expect(200)).body.items).toEqual([]);
+    const { laid, tasks } = (await api.get('/api/week')).body as WeekAnswer;
+    const opens = new Date(Date.parse(laid.from) + laid.free[0]![0] * 60_000).toISOString();
+    const said = Object.fromEntries(tasks.map(({ id }) => [id, opens]));
+    const choices = { ...NO_CHOICES, order: tasks.map(({ id }) => id), said };
+    await api.put('/api/week').send({ basedOn: 0, choices }).expect(200);
     const { body } = await api.get('/api/week/soon').expect(200);
-    expect(body.items.length).toBeGreaterThan(0);
     expect(body.items[0]).toMatchObject({ batchId: batch });
     for (const { at } of body.items) expect(Date.parse(at) - Date.parse(body.now)).toBeLessThanOrEqual(86_400_000);
+    // Its time is past and it was not begun: it is due since then, and the steps after it are not yet.
+    clock.now = new Date(Date.parse(opens) + 3_600_000).toISOString();
+    await api.post('/api/notices').send({ id: 'nt_written01', of: 'x', until: null, reason: '' }).expect(201);
+    const later = (await api.get('/api/week/soon').expect(200)).body as typeof body;
+    expect(later.items.filter(({ at }: { at: string }) => at <= clock.now).map(({ at }: { at: string }) => at)).toEqual(
+      [opens],
+    );
   });
 });
 
