@@ -138,13 +138,6 @@ test('stations', async ({ page, notebook }) => {
   await expect(page.getByRole('row', { name: /^noted/ })).toBeVisible();
   await shot('compare');
 
-  await page.goto(
-    `${notebook.origin}/plan?make=hydrochloric+acid+from+400+mL+hydrochloric+acid&route=constant-boiling-acid`,
-  );
-  await expect(page.getByRole('img', { name: /strong with/ })).toBeVisible();
-  await page.getByRole('region', { name: 'The still' }).evaluate((each) => each.scrollIntoView());
-  await shot('still-plan');
-
   await page.getByRole('button', { name: 'Rehearse the distillation' }).click();
   const stage = page.getByRole('dialog', { name: /Rehearsal/ });
   await stage.getByText('600 ×').click();
