@@ -1,8 +1,7 @@
 import { useNavigate } from 'react-router';
-import type { Hours } from '#core/week';
 import { useBench, useSaveBench } from '../api/queries.ts';
 import { notebookInstant } from '../kit/clock.ts';
-import { awayNow } from './away-now.ts';
+import { awayNow, withAway } from './away-now.ts';
 import './leaving.css';
 import { whenSaid } from '../parts/when-text.ts';
 
@@ -21,7 +20,10 @@ export function AwayBanner({ now }: { now: number }) {
     save.mutate(
       {
         basedOn: bench.data.version,
-        bench: { ...bench.data.bench, hours: { ...hours, away: ended(others, away, notebookInstant()) } },
+        bench: {
+          ...bench.data.bench,
+          hours: { ...hours, away: withAway(others, { ...away, to: notebookInstant(), why: 'away' }) },
+        },
       },
       { onSuccess: () => void navigate(`/bench/back?left=${encodeURIComponent(left)}`) },
     );
@@ -35,9 +37,4 @@ export function AwayBanner({ now }: { now: number }) {
       </button>
     </p>
   );
-}
-
-/** What of an absence is over is kept as one that is over, so that a late evening is explained. */
-function ended(others: Hours['away'], away: Hours['away'][number], now: string): Hours['away'] {
-  return [...others, { ...away, to: now, why: 'away' }].slice(-60);
 }

@@ -12,7 +12,7 @@ import { useLeaving } from '../api/week.ts';
 import { notebookInstant, notebookTime } from '../kit/clock.ts';
 import { Field } from '../kit/field.tsx';
 import { fieldText, lengthText, whenSaid } from '../parts/when-text.ts';
-import { LEFT_THE_BENCH } from './away-now.ts';
+import { LEFT_THE_BENCH, withAway } from './away-now.ts';
 import './leaving.css';
 
 const HOUR_MS = 3_600_000;
@@ -34,7 +34,15 @@ export function LeavingPage() {
           <Input {...bound} type="datetime-local" value={text} onChange={(event) => setText(event.target.value)} />
         )}
       </Field>
-      {leaving.isError ? <p className="problem">{sentenceOf(leaving.error)}</p> : null}
+      {leaving.isError ? (
+        <>
+          <p className="problem">{sentenceOf(leaving.error)}</p>
+          <p>
+            In any case, in this order: flames out, heat off, gas shut and its tube out of the liquid, nothing more
+            added, current off, everything covered and written on.
+          </p>
+        </>
+      ) : null}
       {back !== null && leaving.isPending ? (
         <p className="waiting-block">Looking at what stands on the bench …</p>
       ) : null}
@@ -129,7 +137,7 @@ function useGone({ acts, back }: LeavingAnswer) {
       post(batchId, [noted(step, text)]);
     }
     const { hours = USUAL_HOURS } = bench.data.bench;
-    const away = [...hours.away, { from: notebookInstant(), to: back, why: LEFT_THE_BENCH }];
+    const away = withAway(hours.away, { from: notebookInstant(), to: back, why: LEFT_THE_BENCH });
     save.mutate(
       { basedOn: bench.data.version, bench: { ...bench.data.bench, hours: { ...hours, away } } },
       { onSuccess: () => void navigate('/bench') },
