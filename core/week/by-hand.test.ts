@@ -2,7 +2,7 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { unwrap } from '#core/problem';
 import { free, home, light, placedAt, task, week } from '#testing/week';
-import { reliefs, type Task } from './index.ts';
+import { reliefs, standTogether, type Task } from './index.ts';
 
 const DAY = 1440;
 const EVENING = 1080;
@@ -88,6 +88,23 @@ describe('the air', () => {
     expect(
       what([task('a1', { ...spirit, pinnedMin: EVENING }), task('b1', { ...flame, pinnedMin: EVENING + 40 })]),
     ).toContainEqual(['b1', 'air', 50]);
+  });
+});
+
+describe('what stands together', () => {
+  it('is what goes on at once and must be kept apart, or only at a distance; of one batch nothing', () => {
+    const ammonia = { gives: ['ammonia'], shuns: ['acid vapour'], startedMin: 0 };
+    const acid = { gives: ['acid vapour'], shuns: ['ammonia'], startedMin: 0 };
+    expect(standTogether([task('a1', ammonia), task('b1', acid)])).toEqual([
+      { gives: 'ammonia', by: 'a1', beside: 'b1', never: true },
+      { gives: 'acid vapour', by: 'b1', beside: 'a1', never: true },
+    ]);
+    const spirit = task('a1', { gives: ['what burns'], startedMin: 0 });
+    expect(standTogether([spirit, task('b1', { gear: ['hotplate'], startedMin: 0 })])).toMatchObject([
+      { by: 'a1', never: false },
+    ]);
+    expect(standTogether([spirit, task('b1', { gear: ['hotplate'] })])).toEqual([]);
+    expect(standTogether([spirit, task('a2', { gear: ['hotplate'], startedMin: 0 })])).toEqual([]);
   });
 });
 

@@ -10,6 +10,7 @@ export { type InWeek, placeWeek, type Week } from './place.ts';
 export { type Rehearsed, rehearse } from './rehearse.ts';
 export { type Relief, reliefs } from './relief.ts';
 export { type Reason, reasons } from './soonest.ts';
+export { type StandTogether, standTogether } from './stand-together.ts';
 export { both, joined, lengthOf, without } from './stretches.ts';
 export {
   type Aim,

@@ -8,7 +8,7 @@ import { weekClock } from '../parts/when-text.ts';
 import { daysOf, placeOn, runsOf } from './days.ts';
 import { keptPlan } from './kept-plan.ts';
 import { movedIn } from './moved.tsx';
-import { brokenText, namesOf, reliefText, whyThere } from './sentences.ts';
+import { brokenText, namesOf, reliefText, togetherText, whyThere } from './sentences.ts';
 
 const DAY = 1440;
 const step = (id: string, over: Partial<BenchTask> = {}): BenchTask => ({
@@ -118,6 +118,12 @@ describe('sentences of the week', () => {
       expect(brokenText({ id: 'a1', what, by: 'b1', gear: 'hotplate', min: 75 }, names)).toMatch(
         /“step a1”, alum.*1 h 15.*\.$/,
       );
+    expect(togetherText({ gives: 'ammonia', by: 'a1', beside: 'b1', never: true }, names)).toBe(
+      '“step a1”, alum gives off ammonia. “step b1”, zinc sulfate must not go on beside it: end one of them, or take it outdoors.',
+    );
+    expect(togetherText({ gives: 'what burns', by: 'a1', beside: 'b1', never: false }, names)).toMatch(
+      /is hot: at least 2 m/,
+    );
     expect(reliefText({ by: 'second', gear: 'hotplate', soonerMin: 120 }, names, clock)).toBe(
       'A second hotplate: 2 h sooner.',
     );

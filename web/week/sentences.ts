@@ -1,5 +1,5 @@
 import type { WeekAnswer } from '#contract/api';
-import type { Broken, InWeek, Relief } from '#core/week';
+import type { Broken, InWeek, Relief, StandTogether } from '#core/week';
 import { lengthText, type WeekClock } from '../parts/when-text.ts';
 
 /** What things of a week are called. */
@@ -85,4 +85,12 @@ export function reliefText(relief: Relief, names: WeekNames, clock: WeekClock): 
     case 'any light':
       return `If it could be done after dark: ${sooner}.`;
   }
+}
+
+/** What two steps that go on at once are to be kept from. */
+export function togetherText({ gives, by, beside, never }: StandTogether, names: WeekNames): string {
+  const told = `${names.step(by)} gives off ${gives}.`;
+  return never
+    ? `${told} ${names.step(beside)} must not go on beside it: end one of them, or take it outdoors.`
+    : `${told} ${names.step(beside)} is hot: at least 2 m between them, and the air moving.`;
 }

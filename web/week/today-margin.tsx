@@ -6,6 +6,7 @@ import type { WeekClock } from '../parts/when-text.ts';
 import { BeforeDark } from './before-dark.tsx';
 import { FitsNow } from './fits-now.tsx';
 import type { WeekNames } from './sentences.ts';
+import { WhatStandsTogether } from './what-stands-together.tsx';
 
 interface TodayMarginProps {
   readonly answer: WeekAnswer;
@@ -33,6 +34,7 @@ export function TodayMargin({ answer, week, input, names, clock, nowMin }: Today
         </Link>
       </section>
       <FitsNow answer={answer} input={input} names={names} clock={clock} nowMin={nowMin} />
+      <WhatStandsTogether tasks={answer.tasks} names={names} />
       {week ? <BeforeDark answer={answer} week={week} clock={clock} nowMin={nowMin} /> : null}
     </>
   );
