@@ -108,6 +108,7 @@ function chore(
     daylight: false,
     where: 'anywhere',
     lookEveryMin: null,
+    ceilingC: null,
     gear: [],
     after: [],
     ownRuns: 0,

@@ -10,6 +10,8 @@ export interface BenchTask extends Task {
   readonly where: StepState['where'];
   /** How often it is looked at while it waits, min. */
   readonly lookEveryMin: number | null;
+  /** °C above which it raises an alarm. */
+  readonly ceilingC: number | null;
   /** How many of this bench’s own runs its time is from; 0 where it is the model’s or the route’s. */
   readonly ownRuns: number;
 }
@@ -52,6 +54,7 @@ export function tasksOf(
     daylight: step.where === 'outdoors',
     where: step.where,
     lookEveryMin: step.leave.lookEveryMin,
+    ceilingC: step.ceilingC,
     gear: [...(GEAR[step.technique] ?? [])],
     after: step.needs.filter((each) => keys.has(each)).map((each) => `${batch} ${each}`),
     wait: waitOf(step),

@@ -59,7 +59,8 @@ interface Tried {
 const ALL_ORDERS = 6;
 /** Steps taken forward, and batches held back, at the most; and placings of steps in all. */
 const TURNS = 400;
-const HOLDS = 60;
+/** Later stretches that a step is held back to. */
+const STRETCHES = 6;
 const MOST_PLACINGS = 9000;
 
 class Search {
@@ -120,14 +121,15 @@ class Search {
     return best;
   }
 
-  private get spent(): boolean {
-    return this.placings > MOST_PLACINGS;
+  /** Whether so much of what may be tried is tried. */
+  private spent(share = 1): boolean {
+    return this.placings > share * MOST_PLACINGS;
   }
 
   /** The order of what was placed with one step taken forward. */
   private *turns(best: () => Tried): Generator<readonly Task[]> {
     const most = Math.min(TURNS, this.input.tasks.length ** 2);
-    for (let i = 0; i < most && !this.spent; i += 1) {
+    for (let i = 0; i < most && !this.spent(this.holdsBack ? 0.4 : 1); i += 1) {
       const { laid } = best();
       const ids = [...[...laid.placed].sort((a, b) => a.from - b.from).map(({ id }) => id), ...laid.left];
       const order = ids.flatMap((id) => this.by.get(id) ?? []);
@@ -139,21 +141,23 @@ class Search {
     }
   }
 
-  /** A batch that has not begun, held back to the beginning of a later stretch. Nothing is over sooner by it, but much may be shorter. */
+  /** Where it counts how long things stand, or how often one goes there, what has room in a later stretch may wait for it. */
+  private get holdsBack(): boolean {
+    return this.input.aim !== undefined && this.input.aim !== 'soonest';
+  }
+
+  /** A step held back to the beginning of a later stretch, first steps of batches first. Nothing is over sooner by it, but much may be shorter. */
   private *heldBack(best: () => Tried): Generator<Tried['holds']> {
-    const { tasks, aim } = this.input;
-    if (aim === undefined || aim === 'soonest') return;
-    const begun = new Set(tasks.filter(({ startedMin }) => startedMin !== undefined).map(({ batch }) => batch));
-    const firsts = tasks.filter(
-      ({ batch, after, pinnedMin }) => !begun.has(batch) && after.length === 0 && pinnedMin === undefined,
+    if (!this.holdsBack) return;
+    const may = this.input.tasks.filter(
+      ({ startedMin, pinnedMin }) => startedMin === undefined && pinnedMin === undefined,
     );
-    let tries = 0;
-    for (const { id } of firsts) {
+    const later = may.filter(({ after }) => after.length > 0);
+    for (const { id } of [...may.filter(({ after }) => after.length === 0), ...later]) {
       const from = best().laid.placed.find((each) => each.id === id)?.from ?? 0;
-      for (const [later] of this.hours.free.filter(([f]) => f > from).slice(0, 7)) {
-        tries += 1;
-        if (tries > HOLDS || this.spent) return;
-        yield { ...best().holds, [id]: later };
+      for (const [opens] of this.hours.free.filter(([f]) => f > from).slice(0, STRETCHES)) {
+        if (this.spent()) return;
+        yield { ...best().holds, [id]: opens };
       }
     }
   }

@@ -12,6 +12,7 @@ import './reckoner.css';
 
 const AskedOfTheWeek = lazy(async () => ({ default: (await import('../week/asked-of-the-week.tsx')).AskedOfTheWeek }));
 /** Lines that are asked of one’s own week and not of the book. */
+const OF_THE_WEEK_EXAMPLES = ['when 60 g zinc sulfate', 'fits 2 h'];
 const OF_THE_WEEK = /^\s*(?:when|fits)\b/i;
 
 /** The Reckoner: one line for the sums people do on scraps, answered as it is typed, each number with its working. */
@@ -27,7 +28,7 @@ export function Reckoner() {
     'reckon',
     useMemo(() => (text.trim() === '' || ofWeek ? undefined : { text }), [text, ofWeek]),
   );
-  const choices = useMemo(() => [...new Set([...history, ...examples])], [history]);
+  const choices = useMemo(() => [...new Set([...history, ...examples, ...OF_THE_WEEK_EXAMPLES])], [history]);
   useHotkeys('/', () => input.current?.focus(), { preventDefault: true, useKey: true, ...anywhere });
   useEffect(() => {
     const away = (event: PointerEvent) => {

@@ -55,6 +55,12 @@ export function ChosenStep({ card: { task, placed }, input, names, clock, onPut 
             <dd>{meanwhile(task)}</dd>
           </>
         ) : null}
+        {task.ceilingC === null ? null : (
+          <>
+            <dt>alarm</dt>
+            <dd>above {task.ceilingC} °C</dd>
+          </>
+        )}
         {task.gear.length > 0 ? (
           <>
             <dt>takes</dt>

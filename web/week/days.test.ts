@@ -22,6 +22,7 @@ const step = (id: string, over: Partial<BenchTask> = {}): BenchTask => ({
   daylight: false,
   where: 'anywhere',
   lookEveryMin: null,
+  ceilingC: null,
   gear: [],
   after: [],
   ownRuns: 0,
