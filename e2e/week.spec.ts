@@ -213,7 +213,7 @@ test('what is due is told until it is seen, on every page, and put off with a re
   await page.goto(`${notebook.origin}/shelf`);
   const due = page.getByRole('region', { name: 'Due now' });
   await expect(due).toContainText('stir it, zinc sulfate');
-  await expect(due).toContainText('since 10 min');
+  await expect(due).toContainText('for 10 min');
   await expectAccessible(page);
   await expect
     .poll(() => page.evaluate(() => (window as unknown as { shown: string[] }).shown))

@@ -9,6 +9,8 @@ const LEFT = 150;
 const RIGHT = 890;
 const ROW = 24;
 const TOP = 32;
+/** Words that begin further right than this end there. */
+const ENDS = 700;
 
 interface TodayLineProps {
   readonly answer: WeekAnswer;
@@ -45,7 +47,7 @@ export function TodayLine({ answer, week, names, nowMin }: TodayLineProps) {
         <g key={each[0]}>
           <rect {...box(each)} y={TOP - 14} height={foot - TOP + 14} className="today-dark" />
           {each[0] > nowMin ? (
-            <text x={x(each[0])} y={height - 6}>
+            <text x={x(each[0])} y={height - 6} textAnchor={x(each[0]) > ENDS ? 'end' : 'start'}>
               dark from {start.add(each[0], 'minute').format('HH:mm')}: nothing outdoors
             </text>
           ) : null}
