@@ -41,9 +41,7 @@ export function Told() {
         {due.slice(0, MOST).map((each) => (
           <li key={each.key} className={each.alarm ? 'told-alarm' : ''} role={each.alarm ? 'alert' : undefined}>
             <Link to={each.url}>{each.text}</Link>
-            <span className="told-since">
-              {now - each.since < MINUTE_MS ? 'now' : `for ${span(now - each.since)}`}
-            </span>
+            <span className="told-since">{now - each.since < MINUTE_MS ? 'now' : `for ${span(now - each.since)}`}</span>
             <button type="button" className="link" onClick={() => seen(each)} aria-label={`Seen: ${each.text}`}>
               Seen
             </button>
