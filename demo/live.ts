@@ -1,3 +1,4 @@
+import { normal } from '#core/figure';
 import type { EventBody, RunEvent } from '#core/log';
 import type { Plan } from '#core/plan';
 import { unwrap } from '#core/problem';
@@ -5,7 +6,6 @@ import { type RunState, runState, type StepState } from '#core/state';
 import type { TechniqueName } from '#core/technique';
 import { roundTo } from '#core/vessel';
 import { whenFree } from './evenings.ts';
-import { normal } from './random.ts';
 import type { DemoBatch } from './scenario.ts';
 
 const HOUR = 3_600_000;

@@ -5,6 +5,7 @@ import { join } from 'node:path';
 import { pino } from 'pino';
 import { verbs } from '#contract/verbs';
 import type { AssayBody, AssayEntry } from '#core/assay';
+import { seeded } from '#core/figure';
 import type { RunEvent } from '#core/log';
 import type { Plan } from '#core/plan';
 import { unwrap } from '#core/problem';
@@ -25,7 +26,6 @@ import { ESTER, esterInFunnel } from './ester.ts';
 import { whenFree } from './evenings.ts';
 import { IODINE, iodineUnderIce } from './iodine.ts';
 import { live } from './live.ts';
-import { seeded } from './random.ts';
 import { type DemoBatch, demoBatches, demoBottles, demoLessons, demoPlans } from './scenario.ts';
 
 const DAY = 86_400_000;
