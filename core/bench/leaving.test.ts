@@ -35,6 +35,29 @@ describe('leaving', () => {
     expect(at(settles, 0.1).goesOn).toHaveLength(1);
     if (every !== null) expect(at(settles, (3 * every) / 60).acts.map(({ step }) => step)).toEqual(['settle']);
   });
+  it('says of a still how much more comes over, and how long it took to boil', () => {
+    const acid = on('constant-boiling-acid', '300 g hydrochloric acid', { acid: 'hydrochloric acid 28 % 5 L' });
+    const charged = [
+      ...done('ready'),
+      acid.added('water', 'water', 250, 'mL'),
+      ...done('water'),
+      acid.added('acid', 'acid', 450),
+      ...done('acid', 'still'),
+    ];
+    const at20 = (bodies: Parameters<typeof eventsAt>[1][]) => eventsAt(later(20 / 60), ...bodies);
+    const events = [
+      ...eventsAt(START, ...charged, { kind: 'started', step: 'boil' }),
+      ...at20([
+        { kind: 'finished', step: 'boil' },
+        { kind: 'started', step: 'fore-run' },
+      ]).map((each, i) => ({ ...each, id: `ev_later000${i}` })),
+    ];
+    const still = unwrap(runState(acid.plan, events));
+    const { acts } = leavingFrom([{ id: 'b1', title: 'acid', state: still }], { now: later(0.5), back: later(3) });
+    // Some hundred mL in the hours of the cut: a few mL in three minutes.
+    expect(acts[0]!.act).toMatch(/about 3 min, with about \d+ mL more:/);
+    expect(acts[0]!.costs).toMatch(/^About (1\d|20) min to bring it to the boil again/);
+  });
   it('says what falls due meanwhile, and on coming back what was missed comes first', () => {
     const timed = state(
       ...done('ready', 'iodide', 'peroxide'),

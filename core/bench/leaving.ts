@@ -153,7 +153,13 @@ export function leavingFrom(standing: readonly Standing[], { now, back }: BackAt
         goesOn.push({ batchId: id, text: `${titleText(step)}, ${title}` });
         continue;
       }
-      acts.push({ batchId: id, batch: title, step: step.key, title: titleText(step), ...safely(step) });
+      acts.push({
+        batchId: id,
+        batch: title,
+        step: step.key,
+        title: titleText(step),
+        ...asHere(safely(step), step, state),
+      });
     }
     due.push(...clockOf(id, title, state, now).filter(({ at }) => at !== null && at <= back));
   }
@@ -176,6 +182,29 @@ function safely({ technique, leave }: StepState): MadeSafe {
   const usual = BY_KIND[technique];
   // A kind that is only covered, and yet must be stayed with, is so for its heat or its gas.
   return !leave.alone && usual.rank > 5 ? { ...STOP_ADDING, rank: 4 } : usual;
+}
+
+/** Minutes that a still goes on dripping once its heat is off: about. */
+const DRIP_MIN = 3;
+
+/** What is made safe, with what this run knows of it: how much more comes over, how long it took to come to the boil. */
+function asHere(usual: MadeSafe, { technique, key }: StepState, { steps, sheet }: RunState): MadeSafe {
+  if (technique !== 'distil') return usual;
+  const [volume, minutes] = ['distil.volume', 'distil.minutes'].map(
+    (name) => sheet.stepNames[key]?.[name]?.figure?.value,
+  );
+  const more = volume !== undefined && minutes ? Math.round((DRIP_MIN * volume) / minutes) : 0;
+  const boil = steps.find(({ template, finishedAt }) => template?.id === 'boil' && finishedAt !== null);
+  const took =
+    boil?.startedAt && boil.finishedAt ? (Date.parse(boil.finishedAt) - Date.parse(boil.startedAt)) / 60_000 : 0;
+  return {
+    ...usual,
+    act: more > 0 ? usual.act.replace('about 3 min:', `about 3 min, with about ${more} mL more:`) : usual.act,
+    costs:
+      took >= 5
+        ? `About ${Math.round(took)} min to bring it to the boil again, as it took before; fresh stones go in cold.`
+        : usual.costs,
+  };
 }
 
 /** What to look at first on coming back: what went past a limit, what fell due meanwhile, then what nobody saw for longest. */
