@@ -4,7 +4,7 @@ import { USUAL_HOURS, type Week, type WeekChoices } from '#core/week';
 import { sentenceOf } from '../api/client.ts';
 import { useBench, useSaveBench } from '../api/queries.ts';
 import { useSaveWeek, useWeek } from '../api/week.ts';
-import { InMargin } from '../parts/margin.tsx';
+import { InMargin, useMargin } from '../parts/margin.tsx';
 import { useNow } from '../parts/use-now.ts';
 import { weekClock } from '../parts/when-text.ts';
 import { Amiss } from './amiss.tsx';
@@ -41,6 +41,7 @@ function ThisWeek({ answer, now }: { answer: WeekAnswer; now: number }) {
   const [later, setLater] = useState(false);
   const { week, input, problem } = usePlanned(answer, held);
   const save = useSaveWeek();
+  const { fold } = useMargin();
   const rain = useRain();
   const names = useMemo(() => namesOf(answer), [answer]);
   const clock = useMemo(() => weekClock(answer.laid.from, now), [answer.laid.from, now]);
@@ -59,6 +60,11 @@ function ThisWeek({ answer, now }: { answer: WeekAnswer; now: number }) {
     // The rest keeps its order: what is put elsewhere moves what it must, and nothing besides.
     const order = week && answer.choices.order.length === 0 ? keptPlan(week, clock) : {};
     change({ pins, ...order });
+  };
+  // On a phone the margin is folded: what was tapped is shown.
+  const choose = (id: string) => {
+    setChosen(chosen === id ? null : id);
+    if (chosen !== id) fold(false);
   };
   const card = chosen === null ? undefined : cardOf(answer, week, chosen);
   return (
@@ -93,7 +99,7 @@ function ThisWeek({ answer, now }: { answer: WeekAnswer; now: number }) {
             chosen={chosen}
             moved={moved}
             amiss={amiss}
-            onChoose={(id) => setChosen(chosen === id ? null : id)}
+            onChoose={choose}
             onRain={rain}
           />
         )}
