@@ -1,4 +1,4 @@
-import { useEffect, useMemo, useRef, useState } from 'react';
+import { lazy, Suspense, useEffect, useMemo, useRef, useState } from 'react';
 import { Link } from 'react-router';
 import { USUAL_HOURS, withinClock } from '#core/week';
 import { useBench, useClock } from '../api/queries.ts';
@@ -9,8 +9,10 @@ import { beep } from './beep.ts';
 import { useChoice } from './choice.tsx';
 import { type Due, dueByClock, dueByWeek, unseen } from './due-now.ts';
 import { tell } from './notify.ts';
-import { PutOff } from './put-off.tsx';
 import './told.css';
+
+// Fetched when something is first put off: nothing of it belongs to the first load.
+const PutOff = lazy(async () => ({ default: (await import('./put-off.tsx')).PutOff }));
 
 const MINUTE_MS = 60_000;
 /** How often something unseen sounds again, and is shown again. */
@@ -57,13 +59,15 @@ export function Told() {
               </button>
             )}
             {later === each.key ? (
-              <PutOff
-                now={now}
-                onPutOff={(until, reason) => {
-                  see.mutate({ of: each.key, until, reason });
-                  setLater(null);
-                }}
-              />
+              <Suspense fallback={null}>
+                <PutOff
+                  now={now}
+                  onPutOff={(until, reason) => {
+                    see.mutate({ of: each.key, until, reason });
+                    setLater(null);
+                  }}
+                />
+              </Suspense>
             ) : null}
           </li>
         ))}
