@@ -2,7 +2,7 @@ import { unwrap } from '#core/problem';
 import { placeWeek, type Stretch, type Task, type WeekInput } from '#core/week';
 import { median, report } from './report.ts';
 
-// Twenty batches of twelve steps over two weeks: placed anew, and while a step is dragged.
+// Twenty batches of twelve steps over two weeks: placed from nothing, and while a step is dragged.
 const DAY = 1440;
 const days = <T>(of: (day: number) => T): readonly T[] => Array.from({ length: 14 }, (_, day) => of(day));
 const free = days(

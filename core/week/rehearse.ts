@@ -26,7 +26,7 @@ const OVER = { share: 0.1, most: 1 / 3 } as const;
 const HARMLESS_MIN = 5;
 
 /**
- * A week gone through many times, in its order, with hands and waits drawn anew each time: a person begins a step where it fits as
+ * A week gone through many times, in its order, with hands and waits drawn again each time: a person begins a step where it fits as
  * planned, and it then takes what it takes. How far the draws are off is about what benches show, and no more than that.
  */
 export function rehearse(

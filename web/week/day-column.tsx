@@ -25,7 +25,9 @@ export function DayColumn({ day, names, clock, lightKnown, chosen, moved, amiss,
       <p className="small">
         {day.free.length === 0
           ? 'not at the bench'
-          : day.free.map(([from, to]) => `${clock.exact(from)} to ${clock.exact(to)}`).join(', ')}
+          : day.free
+              .map(([from, to]) => `${clock.exact(from)} to ${to === day.whole[1] ? '24:00' : clock.exact(to)}`)
+              .join(', ')}
       </p>
       <p className="quiet small">
         {lightText(day, clock, lightKnown)}{' '}

@@ -107,6 +107,11 @@ describe('sentences of the week', () => {
   const [placed] = planned(answer([step('a1')])).placed;
 
   it('say why a step stands there, whatever it is, and read well', () => {
+    // What is under way is over when whoever is with it says so: no “at the latest” of it.
+    const begun = namesOf(answer([step('a1'), step('b1', { startedMin: 0 })]));
+    const after = { ...placed!, because: 'what goes before', by: 'b1', gear: null } as const;
+    expect(whyThere(after, begun, clock)).toMatch(/is under way and should be over by/);
+    expect(whyThere(after, names, clock)).toMatch(/at the latest\.$/);
     for (const because of reasons) {
       const text = whyThere({ ...placed!, because, by: 'b1', gear: 'hotplate' }, names, clock);
       expect(text).toMatch(/^[A-Z].*\.$/);

@@ -26,18 +26,20 @@ export function HoursDialog({ answer, onClose }: { answer: BenchAnswer; onClose:
   const [lat, setLat] = useState(hours.where ? String(hours.where.lat) : '');
   const [lon, setLon] = useState(hours.where ? String(hours.where.lon) : '');
   const [away, setAway] = useState(hours.away);
-  const [pieces, setPieces] = useState<Readonly<Record<string, number>>>(hours.pieces ?? {});
+  const [pieces, setPieces] = useState<Readonly<Record<string, number | null>>>(hours.pieces ?? {});
   const week = days.map(readStretches);
   const slept = readClock(sleep);
   const hushed = quiet.trim() === '' ? null : readClock(quiet);
   const where = readWhere(lat, lon);
-  const whole = week.every((each) => each !== undefined) && slept && hushed !== undefined && where.ok;
+  const counted = Object.entries(pieces).flatMap(([name, count]) => (count === null ? [] : [[name, count] as const]));
+  const counts = Object.values(pieces).every((count) => count !== null && Number.isInteger(count));
+  const whole = counts && week.every((each) => each !== undefined) && slept && hushed !== undefined && where.ok;
   const onOk = () => {
     if (!whole || !slept) return;
     const next: Hours = {
       ...hours,
       away,
-      pieces: Object.fromEntries(Object.entries(pieces).filter(([, count]) => count > 1)),
+      pieces: Object.fromEntries(counted.filter(([, count]) => count > 1)),
       week: week.flatMap((each) => (each ? [each] : [])),
       sleep: slept,
       quiet: hushed ?? null,
@@ -106,11 +108,14 @@ export function HoursDialog({ answer, onClose }: { answer: BenchAnswer; onClose:
               label={name}
               min={1}
               max={20}
-              value={pieces[name] ?? 1}
-              onChange={(count) => setPieces((before) => ({ ...before, [name]: Math.round(count ?? 1) }))}
+              value={Object.hasOwn(pieces, name) ? (pieces[name] ?? null) : 1}
+              onChange={(count) => setPieces((before) => ({ ...before, [name]: count }))}
             />
           ))}
         </div>
+        {counted.every(([, count]) => Number.isInteger(count)) ? null : (
+          <p className="problem small">Whole pieces: 1, 2 or 3.</p>
+        )}
       </fieldset>
       <AwayList away={away} onChange={setAway} />
       {save.isError ? <p className="problem">{sentenceOf(save.error)}</p> : null}

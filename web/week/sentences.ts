@@ -7,6 +7,8 @@ export interface WeekNames {
   /** “filter off the specks, zinc sulfate”. */
   readonly step: (id: string | null) => string;
   readonly batch: (id: string) => string;
+  /** Whether a step is under way: when it is over, whoever is with it says. */
+  readonly begun: (id: string | null) => boolean;
 }
 
 export function namesOf({ tasks, batches }: Pick<WeekAnswer, 'tasks' | 'batches'>): WeekNames {
@@ -15,6 +17,7 @@ export function namesOf({ tasks, batches }: Pick<WeekAnswer, 'tasks' | 'batches'
   const batch = (id: string) => titles.get(id) ?? steps.get(id)?.title ?? id;
   return {
     batch,
+    begun: (id) => id !== null && steps.get(id)?.startedMin !== undefined,
     step: (id) => {
       const task = id === null ? undefined : steps.get(id);
       if (!task) return 'another step';
@@ -30,7 +33,9 @@ export function whyThere({ because, by, gear, from }: InWeek, names: WeekNames, 
     case 'at once':
       return 'It can be begun at once.';
     case 'what goes before':
-      return `It comes after ${names.step(by)}, which is over by ${until} at the latest.`;
+      return names.begun(by)
+        ? `It comes after ${names.step(by)}, which is under way and should be over by ${until}.`
+        : `It comes after ${names.step(by)}, which is over by ${until} at the latest.`;
     case 'the hours you are there':
       return 'It waits for the next hours at the bench that are long enough for it.';
     case 'daylight':

@@ -1,4 +1,4 @@
-import type { ProductRow } from '../../product-rows.ts';
+import type { ProductRow } from '../product-rows.ts';
 
 /** Shop products: kitchen, brewing and preserving. */
 export const kitchenProducts: readonly ProductRow[] = [

@@ -1,4 +1,4 @@
-import type { ProductRow } from '../../product-rows.ts';
+import type { ProductRow } from '../product-rows.ts';
 
 /** Shop products: pool, spa, pond and aquarium. */
 export const poolAndPondProducts: readonly ProductRow[] = [

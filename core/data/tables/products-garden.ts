@@ -1,4 +1,4 @@
-import type { ProductRow } from '../../product-rows.ts';
+import type { ProductRow } from '../product-rows.ts';
 
 /** Shop products: garden, field and hydroponics. */
 export const gardenProducts: readonly ProductRow[] = [

@@ -1,4 +1,4 @@
-import type { ProductRow } from '../../product-rows.ts';
+import type { ProductRow } from '../product-rows.ts';
 
 /** Shop products: building, metals, car, paint, dyeing, pottery, photography and farm. */
 export const workshopProducts: readonly ProductRow[] = [

@@ -1,4 +1,4 @@
-import type { ProductRow } from '../../product-rows.ts';
+import type { ProductRow } from '../product-rows.ts';
 
 /** Shop products: cleaning, bleaching, descaling, hygiene and alcohols. */
 export const householdProducts: readonly ProductRow[] = [

@@ -1,4 +1,4 @@
-import type { ProductRow } from '../../product-rows.ts';
+import type { ProductRow } from '../product-rows.ts';
 
 /** Shop products: hairdresser, cosmetics and pharmacy. */
 export const pharmacyProducts: readonly ProductRow[] = [
