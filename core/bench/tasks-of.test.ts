@@ -70,6 +70,14 @@ describe('the steps of a run as the week sees them', () => {
     expect(settle!.ownRuns).toBe(0);
   });
 
+  it('keep the hours that a model computes from their amounts: another amount took another time', () => {
+    const zinc = unwrap(runState(planForRoute(catalogue.find(({ id }) => id === 'zinc-sulfate')!), []));
+    const boil = (own: readonly number[]) =>
+      tasksOf('b2', zinc, { from, now: from, paces: { 'boil-down': own } }).find(({ step }) => step === 'boil-down')!;
+    expect(zinc.steps.find(({ key }) => key === 'boil-down')!.modelled).toBe(true);
+    expect(boil([200, 240])).toEqual(boil([]));
+  });
+
   it('say what they give into the air', () => {
     const zinc = unwrap(runState(planForRoute(catalogue.find(({ id }) => id === 'zinc-sulfate')!), []));
     const dissolves = tasksOf('b2', zinc, { from, now: from }).find(({ gives }) => gives?.includes('what burns'));

@@ -123,7 +123,11 @@ function inTime({ key, template }: RunStep, { facts, planned }: GoneThrough): Pa
   const own = techniques[template.op.do].hours?.(outcome, facts);
   const [least, most] = own ?? template.waitH;
   const gases = outcome.gases.filter(({ amount }) => amount.value > LEAST_GAS_MOL).map(({ id }) => id);
-  return { waitH: [Math.max(0, least), Math.max(0, least, most)], gases: [...new Set(gases)] };
+  return {
+    modelled: own !== null && own !== undefined,
+    waitH: [Math.max(0, least), Math.max(0, least, most)],
+    gases: [...new Set(gases)],
+  };
 }
 
 function togetherNow({ now }: Sheet): readonly Together[] {

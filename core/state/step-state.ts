@@ -27,6 +27,8 @@ export interface StepState extends RunStep {
   readonly cautions: readonly Caution[];
   /** Hours that it waits, least and most: by what it does where that says so, else as its route has it. */
   readonly waitH: readonly [number, number];
+  /** Whether its hours follow from what it does, and so from its amounts. */
+  readonly modelled: boolean;
   /** Gases that come off at it. */
   readonly gases: readonly SubstanceId[];
   /** What its bottle would do with what really is in the vessel, where that must never be; empty where nothing holds it. */
@@ -74,6 +76,7 @@ export function stepState(step: RunStep, sheet: Sheet, names: Names): StepState 
     addition: sheet.additions.find((line) => line.step === step.key) ?? null,
     cautions: sheet.cautions[template?.id ?? ''] ?? [],
     waitH: template?.waitH ?? [0, 0],
+    modelled: false,
     gases: [],
     held: '',
   };
