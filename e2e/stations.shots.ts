@@ -55,7 +55,7 @@ test('stations', async ({ page, notebook }) => {
     .getByRole('button', { name: /Boil down to/ })
     .first()
     .click();
-  await expect(page.getByText('What would bring it forward')).toBeVisible();
+  await expect(page.getByText('Why then')).toBeVisible();
   await page.locator('.week-line').scrollIntoViewIfNeeded();
   await shot('week');
 
@@ -138,6 +138,9 @@ test('stations', async ({ page, notebook }) => {
   await expect(page.getByRole('row', { name: /^noted/ })).toBeVisible();
   await shot('compare');
 
+  await page.goto(
+    `${notebook.origin}/plan?make=hydrochloric+acid+from+400+mL+hydrochloric+acid&route=constant-boiling-acid`,
+  );
   await page.getByRole('button', { name: 'Rehearse the distillation' }).click();
   const stage = page.getByRole('dialog', { name: /Rehearsal/ });
   await stage.getByText('600 ×').click();
