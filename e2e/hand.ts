@@ -91,14 +91,17 @@ export async function tryReading(page: Page, quantity: string, value: string): P
 /** Two weighings, the first said late, then the end of the run and its record. */
 export async function dryAndClose(page: Page, grams: string): Promise<void> {
   await page.getByRole('button', { name: 'Weigh it' }).click();
-  await page.getByLabel('Product weighs').fill(grams);
+  const field = page.getByLabel('Product weighs');
+  await field.fill(grams);
   await page.getByText('earlier', { exact: true }).click();
   await page.getByLabel('how long ago').fill('5 h');
   await page.getByLabel('give or take').fill('1 h');
   await page.getByRole('button', { name: 'Enter it', exact: true }).click();
+  await expect(field).toHaveValue('');
   await page.getByText('now', { exact: true }).click();
-  await page.getByLabel('Product weighs').fill(grams);
+  await field.fill(grams);
   await page.getByRole('button', { name: 'Enter it', exact: true }).click();
+  await expect(field).toHaveValue('');
   await expect(page.getByText(/Constant/).first()).toBeVisible();
   await done(page, 'Into a jar');
   await readFirst(page);

@@ -1,5 +1,6 @@
 import { Form } from 'antd';
 import type { ReactNode } from 'react';
+import { flushSync } from 'react-dom';
 
 /** A form at the bench: what is entered is told on Enter as on its button. */
 export function EntryForm({
@@ -17,7 +18,8 @@ export function EntryForm({
       component="form"
       requiredMark={false}
       {...(className ? { className } : {})}
-      onFinish={onEnter}
+      // The form calls back outside the event: its field would be emptied only after the next key, and take that with it.
+      onFinish={() => flushSync(onEnter)}
     >
       {children}
     </Form>
