@@ -77,7 +77,9 @@ function withEnd(
 ): readonly BenchTask[] {
   if (wanted === undefined) return tasks;
   const followed = new Set(tasks.flatMap(({ after }) => after));
-  return tasks.map((task) => (followed.has(task.id) ? task : { ...task, byMin: min(wanted) }));
+  return tasks.map((task) =>
+    followed.has(task.id) ? task : { ...task, byMin: Math.min(min(wanted), task.byMin ?? Number.POSITIVE_INFINITY) },
+  );
 }
 
 /** A place by hand holds until its time is past, or the step has begun. */
@@ -112,6 +114,7 @@ function chore(
     gear: [],
     after: [],
     ownRuns: 0,
+    soon: '',
     ...(byMin === undefined ? {} : { byMin: byMin + DAY_MIN }),
   };
 }

@@ -2,6 +2,7 @@ import { type RunState, type StepState, titleText } from '#core/state';
 import type { TechniqueName } from '#core/technique';
 import type { Task } from '#core/week';
 import { type Paces, paced } from './pace.ts';
+import { soonOf } from './soon.ts';
 
 /** A step of a run on its way into a week: what the week needs of it, and what a person wants to know of it. */
 export interface BenchTask extends Task {
@@ -14,6 +15,8 @@ export interface BenchTask extends Task {
   readonly ceilingC: number | null;
   /** How many of this bench’s own runs its time is from; 0 where it is the model’s or the route’s. */
   readonly ownRuns: number;
+  /** Why it must come soon after what goes before it; empty where it may wait. */
+  readonly soon: string;
 }
 
 /** What there is one of at a bench, by the kind of step that holds it until it is over. */
@@ -36,7 +39,7 @@ const MINUTE_MS = 60_000;
 /**
  * The steps of a run that are still to come or under way, as the week sees them: hands-on time, waits by the models where they know
  * them, by the route where not, by one's own runs where there are enough; whether they may be left, daylight for what is done
- * outdoors, gear, what they give into the air. `from` is the beginning of the week, `now` the present, ms: what is under way keeps
+ * outdoors, gear, what they give into the air, how soon they must follow what goes before. `from` is the beginning of the week, `now` the present, ms: what is under way keeps
  * its place, is over no sooner than now, and what of it lies before the week is over.
  */
 export function tasksOf(
@@ -46,6 +49,7 @@ export function tasksOf(
 ): readonly BenchTask[] {
   const open = steps.filter(({ status }) => status !== 'done' && status !== 'skipped');
   const keys = new Set(open.map(({ key }) => key));
+  const by = new Map(steps.map((step) => [step.key, step]));
   return open.map((step) => ({
     id: `${batch} ${step.key}`,
     batch,
@@ -60,12 +64,28 @@ export function tasksOf(
     wait: waitOf(step),
     ...airOf(step),
     ...timesOf(step, when),
+    ...soonAfter(step, by.get(step.needs.at(-1) ?? ''), when),
   }));
 }
 
 function waitOf({ leave: { alone, lookEveryMin } }: StepState): Task['wait'] {
   if (!alone && (lookEveryMin === null || lookEveryMin < OFTEN_MIN)) return 'stay';
   return !alone || (lookEveryMin !== null && lookEveryMin < SELDOM_MIN) ? 'near' : 'alone';
+}
+
+/** How soon it must follow what goes before; where that is done already, until when it is over in time. */
+function soonAfter(
+  step: StepState,
+  before: StepState | undefined,
+  when: Parameters<typeof timesOf>[1],
+): Pick<BenchTask, 'withinMin' | 'byMin' | 'soon'> {
+  const soon = soonOf(step, before);
+  if (!soon || step.status === 'running') return { soon: '' };
+  const { withinMin, why } = soon;
+  if (!before?.finishedAt) return { withinMin, soon: why };
+  const { handsOnMin, waitMin } = timesOf(step, when);
+  const done = (Date.parse(before.finishedAt) - when.from) / MINUTE_MS;
+  return { byMin: done + withinMin + handsOnMin + waitMin[1], soon: why };
 }
 
 type Times = Pick<BenchTask, 'handsOnMin' | 'waitMin' | 'startedMin' | 'ownRuns'>;

@@ -85,6 +85,14 @@ export function hold(
   book.over.set(task.id, over);
 }
 
+/** Strikes a step out of the book again. */
+export function release(book: Book, { id, gear }: Task): void {
+  book.person.remove(id);
+  for (const each of gear) book.gear.release(each, id);
+  book.air.remove(id);
+  book.over.delete(id);
+}
+
 /** Whether two steps must not go on beside one another, for what one gives off and the other must not meet. */
 export function apart(a: Task, b: Task): boolean {
   const shuns = (x: Task, y: Task) => x.shuns?.some((each) => y.gives?.includes(each)) ?? false;

@@ -1,13 +1,14 @@
 import { apart, besideOneAnother, holding } from './book.ts';
+import { gapsOf } from './close-behind.ts';
 import type { Placed } from './in-order.ts';
 import type { Hours } from './soonest.ts';
 import { lengthOf, meets, without } from './stretches.ts';
 import type { Stretch, Task } from './task.ts';
 
-/** What a step that was put somewhere by hand breaks there. */
+/** What a step breaks where it stands: one put there by hand anything, any other only how soon it should have come. */
 export interface Broken {
   readonly id: string;
-  readonly what: 'nobody there' | 'dark' | 'order' | 'two at once' | 'gear' | 'air';
+  readonly what: 'nobody there' | 'dark' | 'order' | 'two at once' | 'gear' | 'air' | 'too long after';
   /** The step that it comes too close to, and the gear of it. */
   readonly by: string | null;
   readonly gear: string | null;
@@ -15,9 +16,12 @@ export interface Broken {
   readonly min: number;
 }
 
+/** Less than this is not said, minutes. */
+const LEAST_MIN = 0.5;
+
 const short = (all: readonly Stretch[]): number => Math.round(lengthOf(all));
 
-/** What steps put somewhere by hand break. Everything else is placed so that it breaks nothing. */
+/** What steps break where they stand. What was not put somewhere by hand may at most come too long after what goes before it. */
 export function breaksOf(
   placed: readonly Placed[],
   {
@@ -27,12 +31,14 @@ export function breaksOf(
   }: { readonly tasks: ReadonlyMap<string, Task>; readonly hours: Hours; readonly light: readonly Stretch[] },
 ): readonly Broken[] {
   const at = new Map(placed.map((each) => [each.id, each]));
-  const broken: Broken[] = [];
+  const broken: Broken[] = gapsOf(placed, tasks)
+    .filter(({ min }) => min > LEAST_MIN)
+    .map(({ id, by, min }) => ({ id, what: 'too long after', by, gear: null, min: Math.round(min) }));
   for (const one of placed) {
     const task = tasks.get(one.id);
     if (!task || task.pinnedMin === undefined) continue;
     const found = (what: Broken['what'], min: number, of: Partial<Pick<Broken, 'by' | 'gear'>> = {}) => {
-      if (min > 0.5) broken.push({ id: one.id, what, by: null, gear: null, ...of, min: Math.round(min) });
+      if (min > LEAST_MIN) broken.push({ id: one.id, what, by: null, gear: null, ...of, min: Math.round(min) });
     };
     const present: Stretch = [one.from, one.presentUntil];
     const whole: Stretch = [one.from, one.over[1]];

@@ -1,3 +1,4 @@
+import { gapsOf } from './close-behind.ts';
 import type { Laid } from './in-order.ts';
 import { joined, lengthOf } from './stretches.ts';
 import { type Aim, DAY_MIN, type Task } from './task.ts';
@@ -19,6 +20,8 @@ export interface Late {
 
 export interface Cost {
   readonly late: readonly Late[];
+  /** Minutes that things wait longer for the next step than they may. */
+  readonly gapMin: number;
   /** When the last of it is over. */
   readonly overAt: number;
   /** The ends of all batches together: of two weeks that are over at the same time, which has more of it done sooner. */
@@ -52,6 +55,7 @@ export function costOf({ placed }: Laid, tasks: ReadonlyMap<string, Task>): Cost
         ? [{ id, byMin: over[1] - due, past: due <= 0, surely: over[0] > due }]
         : [];
     }),
+    gapMin: gapsOf(placed, tasks).reduce((sum, { min }) => sum + min, 0),
     overAt: Math.max(0, ...placed.map(({ over }) => over[1])),
     endsMin: [...spans.values()].reduce((sum, [, to]) => sum + to, 0),
     thereMin: lengthOf(sittings) + GOING_MIN * sittings.length,
@@ -66,10 +70,10 @@ const BY: Readonly<Record<Aim, (cost: Cost) => readonly number[]>> = {
   'fewest nights': ({ nights, overAt, endsMin }) => [nights, overAt, endsMin],
 };
 
-/** What a week is compared by: what has no room and what is late first, then what is aimed at. */
+/** What a week is compared by: what has no room, what is late and what waits too long for its next step first, then what is aimed at. */
 export function scoreOf(laid: Laid, cost: Cost, aim: Aim): readonly number[] {
   const late = cost.late.reduce((sum, { byMin, past }) => sum + (past ? 0 : byMin), 0);
-  return [laid.left.length, late, ...BY[aim](cost)];
+  return [laid.left.length, late, cost.gapMin, ...BY[aim](cost)];
 }
 
 export function isLess(a: readonly number[], b: readonly number[]): boolean {

@@ -35,4 +35,9 @@ export class Gear {
     const lanes = this.lanesOf(gear);
     (lanes.find((lane) => !lane.meeting(held.stretch)) ?? lanes[0])?.add(held);
   }
+
+  /** Gives back what one held of a thing. */
+  release(gear: string, id: string): void {
+    for (const lane of this.lanesOf(gear)) lane.remove(id);
+  }
 }

@@ -19,6 +19,12 @@ export class Lane<T extends Held> {
     this.longest = Math.max(this.longest, to - from);
   }
 
+  /** Lets go of what one held. */
+  remove(id: string): void {
+    const at = this.held.findIndex((each) => each.id === id);
+    if (at >= 0) this.held.splice(at, 1);
+  }
+
   /** Of what meets a stretch and counts, the one that lasts longest; undefined where nothing does. */
   meeting(stretch: Stretch, counts?: (each: T) => boolean): T | undefined {
     let found: T | undefined;

@@ -15,7 +15,7 @@ export interface Week extends Cost {
   readonly placed: readonly InWeek[];
   /** Steps for which the week has no room, and why. */
   readonly left: readonly { readonly id: string; readonly why: string }[];
-  /** What steps put somewhere by hand break there. */
+  /** What steps break where they stand. */
   readonly broken: readonly Broken[];
   /** The order it was placed in, and which first steps were held back until when: given back, the week stays as it is. */
   readonly order: readonly string[];
@@ -35,7 +35,8 @@ const RULES: readonly Rule[] = [
 
 /**
  * The steps of several batches placed in the hours of one person, each as soon as it can: nobody at two places, no gear twice, order
- * kept, what must be stayed with within one stretch of being there, what wants light in the light, what must not share the air apart.
+ * kept, what must be stayed with within one stretch of being there, what wants light in the light, what must not share the air apart,
+ * and what must come close behind another close behind it, where the week has such a place.
  * What has begun is not moved, what was put somewhere by hand stands there. Several orders are tried, turns of them, and batches held
  * back for a later day; the one that comes nearest to the aim is taken, what has no room and what is late before all else. With an
  * order given only that is placed, in a few milliseconds.

@@ -5,6 +5,7 @@ import { presentMin, type Stretch, type Task, type WeekInput, wholeMin } from '.
 export const reasons = [
   'at once',
   'what goes before',
+  'what follows',
   'the hours you are there',
   'daylight',
   'somebody awake',

@@ -23,6 +23,8 @@ export const taskShape = fields({
   /** What it gives into the air, and what must not be in the air or alight beside it. */
   gives: optional(list(text(60), 20)),
   shuns: optional(list(text(60), 20)),
+  /** How long after the last of what goes before it is over it may begin at the latest: what is hot is filtered hot. */
+  withinMin: optional(minutes(0)),
   /** By when it is to be over; a time before the week began is past. */
   byMin: optional(minutes(-1_000_000)),
   /** Not sooner than this, by choice. */

@@ -15,7 +15,7 @@ function Weighing() {
 }
 
 it('has its field empty before anything else can be typed into it', async () => {
-  const scope = globalThis as { IS_REACT_ACT_ENVIRONMENT?: boolean };
+  const scope = globalThis as { IS_REACT_ACT_ENVIRONMENT?: boolean | undefined };
   const acting = scope.IS_REACT_ACT_ENVIRONMENT;
   scope.IS_REACT_ACT_ENVIRONMENT = false;
   const root = createRoot(document.body.appendChild(document.createElement('div')));

@@ -76,6 +76,11 @@ export function ChosenStep({ card: { task, placed }, input, names, clock, onPut 
       ) : null}
       <h3>Why then</h3>
       <p>{whyThere(placed, names, clock)}</p>
+      {task.withinMin === undefined ? null : (
+        <p>
+          At most {lengthText(task.withinMin)} after what goes before it{names.soon(task.id)}.
+        </p>
+      )}
       {reliefs.value && reliefs.value.length > 0 && !reliefs.busy ? (
         <>
           <h3>What would bring it forward</h3>

@@ -26,6 +26,7 @@ const step = (id: string, over: Partial<BenchTask> = {}): BenchTask => ({
   gear: [],
   after: [],
   ownRuns: 0,
+  soon: '',
   ...over,
 });
 const from = '2026-11-27T00:00:00.000Z';

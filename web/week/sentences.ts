@@ -9,6 +9,8 @@ export interface WeekNames {
   readonly batch: (id: string) => string;
   /** Whether a step is under way: when it is over, whoever is with it says. */
   readonly begun: (id: string | null) => boolean;
+  /** Why it must come soon, behind a colon; empty where nothing is held of it. */
+  readonly soon: (id: string) => string;
 }
 
 export function namesOf({ tasks, batches }: Pick<WeekAnswer, 'tasks' | 'batches'>): WeekNames {
@@ -18,6 +20,10 @@ export function namesOf({ tasks, batches }: Pick<WeekAnswer, 'tasks' | 'batches'
   return {
     batch,
     begun: (id) => id !== null && steps.get(id)?.startedMin !== undefined,
+    soon: (id) => {
+      const why = steps.get(id)?.soon ?? '';
+      return why === '' ? '' : `: ${why}`;
+    },
     step: (id) => {
       const task = id === null ? undefined : steps.get(id);
       if (!task) return 'another step';
@@ -38,6 +44,8 @@ export function whyThere({ because, by, gear, from }: InWeek, names: WeekNames, 
         : `It comes after ${names.step(by)}, which is over by ${until} at the latest.`;
     case 'the hours you are there':
       return 'It waits for the next hours at the bench that are long enough for it.';
+    case 'what follows':
+      return `Begun sooner, ${names.step(by)} could not follow in time.`;
     case 'daylight':
       return 'It is done outdoors, and waits for daylight in your hours.';
     case 'somebody awake':
@@ -72,6 +80,8 @@ export function brokenText({ id, what, by, gear, min }: Broken, names: WeekNames
       return `${who}: for ${long} you are busy with ${names.step(by)} as well.`;
     case 'gear':
       return `${who}: for ${long} the ${gear} is with ${names.step(by)}.`;
+    case 'too long after':
+      return `${who} comes ${long} later behind ${names.step(by)} than it should${names.soon(id)}.`;
     case 'air':
       return `${who}: for ${long} it would share the air with ${names.step(by)}, and the two must not meet.`;
   }

@@ -1,0 +1,68 @@
+import { type Book, hold, release } from './book.ts';
+import type { Placed } from './in-order.ts';
+import { type Hours, type Spot, soonest } from './soonest.ts';
+import { type Task, wholeMin } from './task.ts';
+
+/** So often a step is begun later, for what must come close behind it, before the two are placed apart. */
+const TRIES = 60;
+const EXACT_MIN = 1e-6;
+
+/** Of steps still to be placed, those that must come close behind one, each behind the one before it. */
+export function closeBehind(first: Task, waiting: readonly Task[], book: Book): readonly Task[] {
+  const all = [first];
+  for (let last: Task | undefined = first; last; ) {
+    const { id }: Task = last;
+    last = waiting.find(
+      ({ withinMin, after }) =>
+        withinMin !== undefined && after.includes(id) && after.every((each) => each === id || book.over.has(each)),
+    );
+    if (last) all.push(last);
+  }
+  return all;
+}
+
+/**
+ * The first moments at which a step can stand and what must come close behind it can follow in time; null where the week holds no
+ * such place. The book is as before.
+ */
+export function soonestTogether(book: Book, [task, ...rest]: readonly Task[], hours: Hours): readonly Spot[] | null {
+  if (!task) return [];
+  let tried = task;
+  for (let i = 0; i < TRIES; i += 1) {
+    const spot = soonest(book, tried, hours);
+    const [next] = rest;
+    if (!spot || !next) return spot && [spot];
+    hold(book, task, { from: spot.from, really: undefined });
+    const behind = soonestTogether(book, rest, hours);
+    release(book, task);
+    const [first] = behind ?? [];
+    if (!behind || !first) return null;
+    const over = spot.from + wholeMin(task);
+    const lacking = first.from - over - (next.withinMin ?? Number.POSITIVE_INFINITY);
+    if (lacking <= EXACT_MIN) {
+      return [tried !== task ? { ...spot, because: 'what follows', by: next.id, gear: null } : spot, ...behind];
+    }
+    tried = { ...task, notBeforeMin: spot.from + lacking };
+  }
+  return null;
+}
+
+/** A step that begins later behind what goes before it than it may. */
+export interface Gap {
+  readonly id: string;
+  /** What it should have followed. */
+  readonly by: string;
+  /** Minutes over what it may wait. */
+  readonly min: number;
+}
+
+export function gapsOf(placed: readonly Placed[], tasks: ReadonlyMap<string, Task>): readonly Gap[] {
+  const over = new Map(placed.map((each) => [each.id, each.over[1]]));
+  return placed.flatMap(({ id, from }) => {
+    const { withinMin, after = [], startedMin } = tasks.get(id) ?? {};
+    if (withinMin === undefined || startedMin !== undefined) return [];
+    const [last] = after.filter((each) => over.has(each)).sort((a, b) => (over.get(b) ?? 0) - (over.get(a) ?? 0));
+    const min = last === undefined ? 0 : from - (over.get(last) ?? from) - withinMin;
+    return last !== undefined && min > EXACT_MIN ? [{ id, by: last, min }] : [];
+  });
+}
