@@ -11,6 +11,8 @@ export interface LaidOut {
   readonly light: readonly Stretch[];
   /** False where no place is given: then the light is taken as {@link LIGHT_ASSUMED}. */
   readonly lightKnown: boolean;
+  /** Days of which it was said how cold and how warm they are outdoors, °C. */
+  readonly air: readonly { readonly stretch: Stretch; readonly airC: Stretch }[];
 }
 
 /** h of the clock taken as light where nobody has said where the bench is. */
@@ -58,6 +60,10 @@ export function hoursFrom(hours: Hours, now: number, days: number): LaidOut {
       .flatMap((day) => lightOn(day, hours.where).map(([from, to]): Stretch => [Math.max(0, at(from)), at(to)]))
       .filter(([from, to]) => to > from),
     lightKnown: hours.where !== null,
+    air: all.flatMap((day) => {
+      const said = hours.air?.find((each) => each.day === day.format('YYYY-MM-DD'));
+      return said ? [{ stretch: [clock(day, 0), clock(day, 24)] as const, airC: said.airC }] : [];
+    }),
   };
 }
 

@@ -14,7 +14,7 @@ export function weekInputOf({
   hours,
 }: WeekAnswer): WeekInput & { readonly tasks: readonly BenchTask[] } {
   const from = Date.parse(laid.from);
-  const { free, home, light } = laid;
+  const { free, home, light, air } = laid;
   const ids = new Set(tasks.map(({ id }) => id));
   const holds = Object.entries(choices.holds)
     .filter(([id]) => ids.has(id))
@@ -24,6 +24,7 @@ export function weekInputOf({
     free,
     home,
     light,
+    air,
     aim: choices.aim,
     besideMin: BESIDE_MIN,
     ...(hours.pieces ? { pieces: hours.pieces } : {}),

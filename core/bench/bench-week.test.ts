@@ -21,7 +21,7 @@ const batch = (id: string, vessel: string | null, begun = false) => {
 const week = (bench: Partial<OnBench>, choices: Partial<WeekChoices> = {}) =>
   benchWeek(
     { batches: [], due: [], unbottled: [], ...bench },
-    { from, now: from, choices: { ...NO_CHOICES, ...choices } },
+    { from, now: from, roomC: 20, choices: { ...NO_CHOICES, ...choices } },
   );
 
 describe('what a week is planned from', () => {

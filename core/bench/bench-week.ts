@@ -22,6 +22,8 @@ interface When {
   readonly from: number;
   readonly now: number;
   readonly choices: WeekChoices;
+  /** °C of the room. */
+  readonly roomC: number;
 }
 
 const MINUTE_MS = 60_000;
@@ -33,7 +35,10 @@ const BOTTLE_MIN = 10;
 const BESIDE_VESSEL: ReadonlySet<string> = new Set(['dry', 'dry-over', 'sublime']);
 
 /** Everything that wants a person at a bench, as the week sees it: steps of runs and of kept plans, assays, bottles to be filled. */
-export function benchWeek({ batches, due, unbottled }: OnBench, { from, now, choices }: When): readonly BenchTask[] {
+export function benchWeek(
+  { batches, due, unbottled }: OnBench,
+  { from, now, choices, roomC }: When,
+): readonly BenchTask[] {
   const out = new Set(choices.out);
   const min = (at: string) => (Date.parse(at) - from) / MINUTE_MS;
   const all: BenchTask[] = [];
@@ -42,7 +47,7 @@ export function benchWeek({ batches, due, unbottled }: OnBench, { from, now, cho
   const running = batches.filter(({ state }) => state.status === 'running');
   const kept = batches.filter(({ id, state }) => state.status === 'planned' && !out.has(id));
   for (const { id, state, paces } of [...running, ...kept]) {
-    const tasks = tasksOf(id, state, { from, now, paces });
+    const tasks = tasksOf(id, state, { from, now, paces, roomC });
     const before = state.vessel === null ? undefined : freed.get(state.vessel);
     const placed = before === undefined || state.status === 'running' ? tasks : behind(tasks, before);
     all.push(...withEnd(placed, choices.wanted[id], min));

@@ -70,6 +70,31 @@ describe('the steps of a run as the week sees them', () => {
     expect(settle!.ownRuns).toBe(0);
   });
 
+  it('stand in the fridge box where they are kept much colder than the room, and in a dish for days', () => {
+    const of = (id: string, roomC: number) =>
+      tasksOf('b2', unwrap(runState(planForRoute(catalogue.find((each) => each.id === id)!), [])), {
+        from,
+        now: from,
+        roomC,
+      });
+    const gear = (id: string, roomC: number) =>
+      of(id, roomC).flatMap(({ step, gear: held }) => (held.length > 0 ? [`${step}: ${held.join(', ')}`] : []));
+    expect(gear('zinc-sulfate', 20)).toContain('cool: fridge box');
+    // In a shed that is as cold as that it needs none.
+    expect(gear('zinc-sulfate', 6)).not.toContain('cool: fridge box');
+    expect(gear('zinc-sulfate', 20)).toContain('grow: wide dish');
+  });
+
+  it('want no frost round a condenser outdoors, and no heat round what must stay cool', () => {
+    const airs = (id: string) =>
+      tasksOf('b2', unwrap(runState(planForRoute(catalogue.find((each) => each.id === id)!), [])), {
+        from,
+        now: from,
+      }).flatMap(({ airC }) => (airC ? [airC] : []));
+    expect(airs('hypochlorite-by-chlorine')).toContainEqual([-60, 25]);
+    expect(airs('zinc-sulfate')).toEqual([]);
+  });
+
   it('keep the hours that a model computes from their amounts: another amount took another time', () => {
     const zinc = unwrap(runState(planForRoute(catalogue.find(({ id }) => id === 'zinc-sulfate')!), []));
     const boil = (own: readonly number[]) =>

@@ -29,7 +29,34 @@ const GEAR: Readonly<Partial<Record<TechniqueName, readonly string[]>>> = {
   electrolyse: ['supply'],
   filter: ['filter'],
   separate: ['separating funnel'],
+  evaporate: ['wide dish'],
 };
+
+/** What is kept so much colder than the room stands in the fridge box, K. */
+const COOLER_K = 5;
+const ROOM_C = 20;
+const FRIDGE = 'fridge box';
+
+function gearOf({ technique, standsAtC, waitH, leave }: StepState, roomC: number): readonly string[] {
+  const cold = standsAtC !== null && standsAtC < roomC - COOLER_K && waitH[1] > 0;
+  // Left for days until it is dry it needs no heat.
+  const kind = technique === 'dry-up' && leave.alone ? 'evaporate' : technique;
+  return [...(GEAR[kind] ?? []), ...(cold ? [FRIDGE] : [])];
+}
+
+/** Below this the cooling water of a condenser freezes in its hoses, °C; above this nobody does anything outdoors that is in question. */
+const FROST_C = 0;
+const HOTTEST_C = 60;
+const COLDEST_C = -60;
+/** A step outdoors that must stay as cold as this is not begun on a day that is warmer, °C. */
+const COOL_C = 30;
+
+function airFor({ where, technique, ceilingC }: StepState): Pick<Task, 'airC'> {
+  if (where !== 'outdoors') return {};
+  const runs = technique === 'distil' || technique === 'esterify';
+  const cool = ceilingC !== null && ceilingC <= COOL_C;
+  return runs || cool ? { airC: [runs ? FROST_C : COLDEST_C, cool ? ceilingC : HOTTEST_C] } : {};
+}
 
 /** Looked at more often than this, somebody stays with it; more seldom, somebody is awake in the house, or it is left. */
 const OFTEN_MIN = 30;
@@ -45,7 +72,7 @@ const MINUTE_MS = 60_000;
 export function tasksOf(
   batch: string,
   { steps }: Pick<RunState, 'steps'>,
-  when: { readonly from: number; readonly now: number; readonly paces?: Paces },
+  when: { readonly from: number; readonly now: number; readonly paces?: Paces; readonly roomC?: number },
 ): readonly BenchTask[] {
   const open = steps.filter(({ status }) => status !== 'done' && status !== 'skipped');
   const keys = new Set(open.map(({ key }) => key));
@@ -59,7 +86,8 @@ export function tasksOf(
     where: step.where,
     lookEveryMin: step.leave.lookEveryMin,
     ceilingC: step.ceilingC,
-    gear: [...(GEAR[step.technique] ?? [])],
+    gear: [...gearOf(step, when.roomC ?? ROOM_C)],
+    ...airFor(step),
     after: step.needs.filter((each) => keys.has(each)).map((each) => `${batch} ${each}`),
     wait: waitOf(step),
     ...airOf(step),

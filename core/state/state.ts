@@ -6,7 +6,7 @@ import type { Plan, RunStep } from '#core/plan';
 import type { Result } from '#core/problem';
 import { assemble, type GoneThrough, goThrough, type Sheet } from '#core/sheet';
 import type { SubstanceId } from '#core/substance';
-import { techniques } from '#core/technique';
+import { type Facts, type Op, settingOf, techniques } from '#core/technique';
 import { type VesselName, vesselNames } from '#core/vessel';
 import { type Alarm, alarmsOf } from './alarm.ts';
 import { namesNow, namesWhenDone } from './as-it-was.ts';
@@ -125,9 +125,17 @@ function inTime({ key, template }: RunStep, { facts, planned }: GoneThrough): Pa
   const gases = outcome.gases.filter(({ amount }) => amount.value > LEAST_GAS_MOL).map(({ id }) => id);
   return {
     modelled: own !== null && own !== undefined,
+    standsAtC: temperatureSet(template.op, facts),
     waitH: [Math.max(0, least), Math.max(0, least, most)],
     gases: [...new Set(gases)],
   };
+}
+
+/** The temperature that a step is set to, where its control is one. */
+function temperatureSet(op: Op, facts: Facts): number | null {
+  const id = 'control' in op ? op.control : undefined;
+  const control = facts.recipe.controls.find((each) => each.id === id && each.unit === '°C');
+  return control ? settingOf(facts, control.id) : null;
 }
 
 function togetherNow({ now }: Sheet): readonly Together[] {

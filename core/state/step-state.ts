@@ -29,6 +29,8 @@ export interface StepState extends RunStep {
   readonly waitH: readonly [number, number];
   /** Whether its hours follow from what it does, and so from its amounts. */
   readonly modelled: boolean;
+  /** °C at which it stands by its plan; null where it has none of its own. */
+  readonly standsAtC: number | null;
   /** Gases that come off at it. */
   readonly gases: readonly SubstanceId[];
   /** What its bottle would do with what really is in the vessel, where that must never be; empty where nothing holds it. */
@@ -77,6 +79,7 @@ export function stepState(step: RunStep, sheet: Sheet, names: Names): StepState 
     cautions: sheet.cautions[template?.id ?? ''] ?? [],
     waitH: template?.waitH ?? [0, 0],
     modelled: false,
+    standsAtC: null,
     gases: [],
     held: '',
   };

@@ -20,6 +20,7 @@ export {
   FOLLOWS_THE_BENCH,
   type Going,
   type StepEntries,
+  settingOf,
   solidMade,
   speciesMade,
   wantedFigure,

@@ -1,14 +1,15 @@
 import { apart, besideOneAnother, holding } from './book.ts';
 import { gapsOf } from './close-behind.ts';
 import type { Placed } from './in-order.ts';
+import { fitFor } from './outdoors.ts';
 import type { Hours } from './soonest.ts';
 import { lengthOf, meets, without } from './stretches.ts';
-import type { Stretch, Task } from './task.ts';
+import type { Stretch, Task, WeekInput } from './task.ts';
 
 /** What a step breaks where it stands: one put there by hand anything, any other only how soon it should have come. */
 export interface Broken {
   readonly id: string;
-  readonly what: 'nobody there' | 'dark' | 'order' | 'two at once' | 'gear' | 'air' | 'too long after';
+  readonly what: 'nobody there' | 'dark' | 'weather' | 'order' | 'two at once' | 'gear' | 'air' | 'too long after';
   /** The step that it comes too close to, and the gear of it. */
   readonly by: string | null;
   readonly gear: string | null;
@@ -28,7 +29,8 @@ export function breaksOf(
     tasks,
     hours,
     light,
-  }: { readonly tasks: ReadonlyMap<string, Task>; readonly hours: Hours; readonly light: readonly Stretch[] },
+    air,
+  }: { readonly tasks: ReadonlyMap<string, Task>; readonly hours: Hours } & Pick<WeekInput, 'light' | 'air'>,
 ): readonly Broken[] {
   const at = new Map(placed.map((each) => [each.id, each]));
   const broken: Broken[] = gapsOf(placed, tasks)
@@ -43,7 +45,10 @@ export function breaksOf(
     const present: Stretch = [one.from, one.presentUntil];
     const whole: Stretch = [one.from, one.over[1]];
     found('nobody there', short(without([present], hours.free)));
-    if (task.daylight) found('dark', short(without([present], light)));
+    if (task.daylight) {
+      found('dark', short(without([present], light)));
+      found('weather', short(without([present], fitFor(task, [present], air))));
+    }
     for (const id of task.after) {
       const before = at.get(id);
       if (before) found('order', before.over[1] - one.from, { by: id });

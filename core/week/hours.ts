@@ -4,6 +4,9 @@ const clock = () => number({ min: 0, max: 24 });
 /** From and until, h of the clock; over midnight where the second is the smaller. */
 const clockSpan = () => fields({ from: clock(), to: clock() });
 
+/** °C outdoors, least and most. */
+export const airSpan = () => span({ min: -60, max: 60 });
+
 /** When a person is at the bench, asleep, away; and where that is, for the light. */
 export const hoursShape = fields({
   /** By weekday, Monday first: stretches at the bench, h of the clock. */
@@ -18,6 +21,8 @@ export const hoursShape = fields({
   pieces: optional(map(number({ min: 1, max: 20, whole: true }), 40)),
   /** Days on which nothing is done outdoors: rain is expected. */
   wet: list(day(), 60),
+  /** How cold and how warm a day is expected to be outdoors, °C; of a day that is not in it nothing is known. */
+  air: optional(list(fields({ day: day(), airC: airSpan() }), 60)),
 });
 export type Hours = Of<typeof hoursShape>;
 

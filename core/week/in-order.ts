@@ -1,5 +1,6 @@
 import { type Book, emptyBook, endsOf, hold, type Really } from './book.ts';
 import { closeBehind, soonestTogether } from './close-behind.ts';
+import { outdoorsIn } from './outdoors.ts';
 import { type Hours, type Reason, type Spot, soonest } from './soonest.ts';
 import { both, joined, lengthOf, without } from './stretches.ts';
 import type { Task, WeekInput } from './task.ts';
@@ -29,11 +30,13 @@ export interface Laid {
   readonly book: Book;
 }
 
-export function hoursOf({ free: there, light, home: awake = there, besideMin = 0, pieces }: WeekInput): Hours {
+export function hoursOf({ free: there, light, home: awake = there, besideMin = 0, pieces, air }: WeekInput): Hours {
   const [free, home] = [joined(there), joined(awake)];
+  const lit = both(free, joined(light));
   return {
     free,
-    lit: both(free, joined(light)),
+    lit,
+    outdoors: outdoorsIn(lit, air),
     home,
     longestHome: Math.max(0, ...home.map(([from, to]) => to - from)),
     besideMin,

@@ -182,7 +182,12 @@ class Search {
         earliest: Math.min(each.from, earliest.get(each.id) ?? each.from),
       })),
       left: laid.left.map((id) => ({ id, why: this.whyLeft(id) })),
-      broken: breaksOf(laid.placed, { tasks: this.by, hours: this.hours, light: this.input.light }),
+      broken: breaksOf(laid.placed, {
+        tasks: this.by,
+        hours: this.hours,
+        light: this.input.light,
+        air: this.input.air,
+      }),
       order: order.map(({ id }) => id),
       holds,
       ...cost,

@@ -1,4 +1,5 @@
 import { type Problem, problem } from '#core/problem';
+import { fitFor } from './outdoors.ts';
 import { both } from './stretches.ts';
 import { presentMin, type Task, type WeekInput } from './task.ts';
 
@@ -31,13 +32,16 @@ export function weekProblem({ tasks, free }: WeekInput): Problem | null {
 }
 
 /** Why a step has no place in any stretch, with the smallest change that would help; null where one is long enough. */
-export function tooLong(task: Task, { free, light }: WeekInput): string | null {
+export function tooLong(task: Task, { free, light, air }: WeekInput): string | null {
   if (task.startedMin !== undefined || task.pinnedMin !== undefined) return null;
   const present = presentMin(task);
-  const there = task.daylight ? both(free, light) : free;
+  const lit = both(free, light);
+  const there = task.daylight ? fitFor(task, lit, air) : free;
   const longest = Math.max(0, ...there.map(([from, to]) => to - from));
   const lacking = present - longest;
   if (lacking <= 1e-9) return null;
+  if (task.airC && task.daylight && lit.some(([from, to]) => to - from >= present))
+    return `“${task.title}” wants a day outdoors between ${task.airC[0]} and ${task.airC[1]} °C, and none of these is: another day would do.`;
   const wants = `“${task.title}” wants ${length(present)} in one stretch${task.daylight ? ' by daylight' : ''}`;
   if (longest === 0)
     return `${wants}, and ${task.daylight ? 'none of your hours is by daylight' : 'you are never there'}: ${length(present)} ${task.daylight ? 'by day' : 'once'} would do.`;

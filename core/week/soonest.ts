@@ -8,6 +8,7 @@ export const reasons = [
   'what follows',
   'the hours you are there',
   'daylight',
+  'the weather',
   'somebody awake',
   'another step in hand',
   'gear in use',
@@ -31,6 +32,8 @@ export interface Hours {
   readonly free: readonly Stretch[];
   /** Of them, those by daylight. */
   readonly lit: readonly Stretch[];
+  /** Of those, the ones on days that are as warm as a step wants it. */
+  readonly outdoors: (task: Pick<Task, 'airC'>) => readonly Stretch[];
   readonly home: readonly Stretch[];
   readonly longestHome: number;
   /** Minutes of a step that may be done beside one that is only stayed with. */
@@ -72,16 +75,14 @@ function pushed({ book, task, hours }: Trying, spot: Spot): Spot | null {
   const present = presentMin(task);
   const whole: Stretch = [from, from + wholeMin(task)];
   if (present > 0) {
-    const there = task.daylight ? hours.lit : hours.free;
-    const room = there.find(([f, t]) => t - Math.max(f, from) >= present - 1e-9);
-    if (!room) return null;
-    if (room[0] > from)
-      return {
-        from: room[0],
-        because: task.daylight ? 'daylight' : 'the hours you are there',
-        by: null,
-        gear: null,
-      };
+    const roomIn = (there: readonly Stretch[]) =>
+      there.find(([f, t]) => t - Math.max(f, from) >= present - 1e-9)?.[0] ?? Number.POSITIVE_INFINITY;
+    const opens = roomIn(task.daylight ? hours.outdoors(task) : hours.free);
+    if (opens === Number.POSITIVE_INFINITY) return null;
+    if (opens > from) {
+      const outdoors = roomIn(hours.lit) < opens ? 'the weather' : 'daylight';
+      return { from: opens, because: task.daylight ? outdoors : 'the hours you are there', by: null, gear: null };
+    }
     const clash = clashingPerson(book, task, { from, besideMin: hours.besideMin });
     if (clash) return { from: clash.stretch[1], because: 'another step in hand', by: clash.id, gear: null };
   }

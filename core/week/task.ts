@@ -1,4 +1,5 @@
 import { fields, flag, list, map, number, type Of, one, optional, span, text } from '#core/shape';
+import { airSpan } from './hours.ts';
 
 const minutes = (least: number) => number({ min: least, max: 1_000_000 });
 const stretch = () => span({ min: 0, max: 1_000_000 });
@@ -16,6 +17,8 @@ export const taskShape = fields({
   /** While it waits: it may be left, or someone is awake in the house to look at it, or stays with it. */
   wait: one('alone', 'near', 'stay'),
   daylight: flag(),
+  /** Outdoors only on a day that is neither colder nor warmer than this, °C. */
+  airC: optional(span({ min: -273, max: 2000 })),
   /** Things there is one of each: hotplate, condenser, vessel. Held until it is over. */
   gear: list(text(60), 20),
   /** What must be over before it. */
@@ -45,6 +48,8 @@ export const weekShape = fields({
   /** When the person is at the bench, and when it is light: stretches in order. */
   free: list(stretch(), 400),
   light: list(stretch(), 400),
+  /** How cold and how warm it is outdoors, °C, where that was said. */
+  air: optional(list(fields({ stretch: stretch(), airC: airSpan() }), 400)),
   /** When somebody is awake in the house; where it is not said, the hours at the bench alone. */
   home: optional(list(stretch(), 400)),
   aim: optional(one(...aims)),

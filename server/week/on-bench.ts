@@ -71,7 +71,7 @@ export function weekIn({ db, batches, stock, week, bench, now }: WeekDeps): () =
       place,
       tasks: benchWeek(
         { batches: standing, due, unbottled },
-        { from: Date.parse(laid.from), now: Date.parse(at), choices },
+        { from: Date.parse(laid.from), now: Date.parse(at), choices, roomC: tempC },
       ),
       batches: [
         ...standing.map(({ id, number, title, state }) => ({

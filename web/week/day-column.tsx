@@ -1,8 +1,10 @@
 import { useDroppable } from '@dnd-kit/core';
 import { lengthText, type WeekClock } from '../parts/when-text.ts';
+import { DayAir } from './day-air.tsx';
 import { type Day, runsOf } from './days.ts';
 import type { WeekNames } from './sentences.ts';
 import { StepCard } from './step-card.tsx';
+import type { SetWeather } from './use-weather.ts';
 
 interface DayColumnProps {
   readonly day: Day;
@@ -13,11 +15,11 @@ interface DayColumnProps {
   readonly moved: ReadonlySet<string>;
   readonly amiss: ReadonlySet<string>;
   readonly onChoose: (id: string) => void;
-  readonly onRain: (day: string, wet: boolean) => void;
+  readonly weather: SetWeather;
 }
 
 /** A day: its hours, its light, what stands on it, what goes on through the night. */
-export function DayColumn({ day, names, clock, lightKnown, chosen, moved, amiss, onChoose, onRain }: DayColumnProps) {
+export function DayColumn({ day, names, clock, lightKnown, chosen, moved, amiss, onChoose, weather }: DayColumnProps) {
   const drop = useDroppable({ id: `day ${day.day}` });
   return (
     <section className={drop.isOver ? 'week-day week-over' : 'week-day'} ref={drop.setNodeRef} aria-label={day.title}>
@@ -36,10 +38,11 @@ export function DayColumn({ day, names, clock, lightKnown, chosen, moved, amiss,
           className="link week-rain"
           aria-pressed={day.wet}
           aria-label={day.wet ? `Dry after all on ${day.title}` : `Rain expected on ${day.title}`}
-          onClick={() => onRain(day.day, !day.wet)}
+          onClick={() => weather.rain(day.day, !day.wet)}
         >
           {day.wet ? 'dry after all' : 'rain?'}
-        </button>
+        </button>{' '}
+        <DayAir title={day.title} airC={day.airC} onAir={(airC) => weather.air(day.day, airC)} />
       </p>
       <ol className="week-cards">
         {runsOf(day).map(({ batch, cards }) => (

@@ -46,6 +46,7 @@ const answer = (tasks: readonly BenchTask[], choices: Partial<WeekAnswer['choice
     ],
     light: [[480, 960]],
     lightKnown: true,
+    air: [],
   },
   hours: USUAL_HOURS,
   place: 'shed',

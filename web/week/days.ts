@@ -23,6 +23,8 @@ export interface Day {
   readonly free: readonly Stretch[];
   readonly light: readonly Stretch[];
   readonly wet: boolean;
+  /** °C outdoors, least and most; null where nobody has said. */
+  readonly airC: Stretch | null;
   /** Minutes at the bench that nothing takes yet. */
   readonly leftMin: number;
   readonly cards: readonly Card[];
@@ -57,6 +59,7 @@ export function daysOf(
       free,
       light: inDay(laid.light),
       wet: hours.wet.includes(day.format('YYYY-MM-DD')),
+      airC: hours.air?.find((each) => each.day === day.format('YYYY-MM-DD'))?.airC ?? null,
       leftMin: lengthOf(without(free, busy)),
       cards: placed.flatMap((each) => {
         const task = by.get(each.id);

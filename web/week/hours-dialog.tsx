@@ -12,7 +12,17 @@ import { clockText, readClock, readStretches, stretchesText } from './hours-text
 
 const WEEKDAYS = ['Monday', 'Tuesday', 'Wednesday', 'Thursday', 'Friday', 'Saturday', 'Sunday'];
 /** What steps hold until they are over. */
-const GEAR = ['hotplate', 'burner', 'still', 'condenser', 'supply', 'filter', 'separating funnel'];
+const GEAR = [
+  'hotplate',
+  'burner',
+  'still',
+  'condenser',
+  'supply',
+  'filter',
+  'separating funnel',
+  'wide dish',
+  'fridge box',
+];
 const SAY_HOURS = 'Write them as 18:00 to 22:00, several separated by commas; leave it empty for a day without.';
 const SAY_SPAN = 'Write it as 23:00 to 7:00.';
 

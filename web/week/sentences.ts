@@ -48,6 +48,8 @@ export function whyThere({ because, by, gear, from }: InWeek, names: WeekNames, 
       return `Begun sooner, ${names.step(by)} could not follow in time.`;
     case 'daylight':
       return 'It is done outdoors, and waits for daylight in your hours.';
+    case 'the weather':
+      return 'It is done outdoors, and sooner it would be too cold or too warm for it.';
     case 'somebody awake':
       return 'Begun sooner it would go on while everybody sleeps, and it is to be looked at.';
     case 'another step in hand':
@@ -74,6 +76,8 @@ export function brokenText({ id, what, by, gear, min }: Broken, names: WeekNames
       return `${who}: ${long} of it lie outside your hours at the bench.`;
     case 'dark':
       return `${who} is done outdoors, and ${long} of it lie in the dark or in the rain.`;
+    case 'weather':
+      return `${who} is done outdoors, on a day that is too cold or too warm for it.`;
     case 'order':
       return `${who}: ${names.step(by)} may be over ${long} too late for it.`;
     case 'two at once':

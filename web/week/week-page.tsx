@@ -1,8 +1,7 @@
 import { useMemo, useState } from 'react';
 import type { WeekAnswer } from '#contract/api';
-import { USUAL_HOURS, type Week, type WeekChoices } from '#core/week';
+import type { Week, WeekChoices } from '#core/week';
 import { sentenceOf } from '../api/client.ts';
-import { useBench, useSaveBench } from '../api/queries.ts';
 import { useSaveWeek, useWeek } from '../api/week.ts';
 import { InMargin, useMargin } from '../parts/margin.tsx';
 import { useNow } from '../parts/use-now.ts';
@@ -19,6 +18,7 @@ import { Moved, movedIn } from './moved.tsx';
 import { Rehearsal } from './rehearsal.tsx';
 import { namesOf } from './sentences.ts';
 import { type Held, usePlanned } from './use-planned.ts';
+import { useWeather } from './use-weather.ts';
 import { WeekBoard } from './week-board.tsx';
 import { WeekControls } from './week-controls.tsx';
 import { WeekLine } from './week-line.tsx';
@@ -42,7 +42,7 @@ function ThisWeek({ answer, now }: { answer: WeekAnswer; now: number }) {
   const { week, input, problem } = usePlanned(answer, held);
   const save = useSaveWeek();
   const { fold } = useMargin();
-  const rain = useRain();
+  const weather = useWeather();
   const names = useMemo(() => namesOf(answer), [answer]);
   const clock = useMemo(() => weekClock(answer.laid.from, now), [answer.laid.from, now]);
   const days = useMemo(() => daysOf(answer, week, [later ? DAYS : 0, DAYS]), [answer, week, later]);
@@ -100,7 +100,7 @@ function ThisWeek({ answer, now }: { answer: WeekAnswer; now: number }) {
             moved={moved}
             amiss={amiss}
             onChoose={choose}
-            onRain={rain}
+            weather={weather}
           />
         )}
       />
@@ -128,16 +128,4 @@ function cardOf({ tasks }: WeekAnswer, week: Week | undefined, id: string): Card
   const task = tasks.find((each) => each.id === id);
   const placed = week?.placed.find((each) => each.id === id);
   return task && placed ? { task, placed } : undefined;
-}
-
-/** Sets down that rain is expected on a day, or not. */
-function useRain(): (day: string, wet: boolean) => void {
-  const bench = useBench();
-  const save = useSaveBench();
-  return (day, wet) => {
-    if (!bench.data) return;
-    const { hours = USUAL_HOURS } = bench.data.bench;
-    const days = wet ? [...hours.wet, day].sort() : hours.wet.filter((each) => each !== day);
-    save.mutate({ basedOn: bench.data.version, bench: { ...bench.data.bench, hours: { ...hours, wet: days } } });
-  };
 }
