@@ -35,6 +35,21 @@ describe('leaving', () => {
     expect(at(settles, 0.1).goesOn).toHaveLength(1);
     if (every !== null) expect(at(settles, (3 * every) / 60).acts.map(({ step }) => step)).toEqual(['settle']);
   });
+  it('asks first for what should follow sooner than one is back', () => {
+    const alum = on('alum-recrystallised', '40 g potassium alum', { crude: 'potassium alum 98 % 500 g' });
+    const warm = unwrap(runState(alum.plan, eventsAt(START, ...done('crude', 'water', 'heat'))));
+    const leave = (hours: number) =>
+      leavingFrom([{ id: 'b1', title: 'alum', state: warm }], { now: later(0.05), back: later(0.05 + hours) });
+    expect(leave(2).acts).toMatchObject([
+      {
+        step: 'filter',
+        act: 'Do it before you go: it should follow within 10 min.',
+        min: 10,
+        costs: 'Left until you are back: cold, it crystallises in the filter.',
+      },
+    ]);
+    expect(leave(0.05).acts).toEqual([]);
+  });
   it('says of a still how much more comes over, and how long it took to boil', () => {
     const acid = on('constant-boiling-acid', '300 g hydrochloric acid', { acid: 'hydrochloric acid 28 % 5 L' });
     const charged = [

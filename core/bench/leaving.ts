@@ -1,5 +1,6 @@
 import { type ClockItem, clockOf, type RunState, type StepState, titleText } from '#core/state';
 import type { TechniqueName } from '#core/technique';
+import { soonOf } from './soon.ts';
 
 /** How a kind of step is made safe before one goes, about how long that takes, and what it costs to go on later. */
 interface MadeSafe {
@@ -161,6 +162,7 @@ export function leavingFrom(standing: readonly Standing[], { now, back }: BackAt
         ...asHere(safely(step), step, state),
       });
     }
+    acts.push(...cannotWait(state, { now, back }).map((each) => ({ batchId: id, batch: title, ...each })));
     due.push(...clockOf(id, title, state, now).filter(({ at }) => at !== null && at <= back));
   }
   const sorted = acts.sort((a, b) => a.rank - b.rank).map(({ rank: _, ...act }) => act);
@@ -170,6 +172,25 @@ export function leavingFrom(standing: readonly Standing[], { now, back }: BackAt
     goesOn,
     due: due.sort((a, b) => (a.at ?? '').localeCompare(b.at ?? '')),
   };
+}
+
+/** Steps not begun that should follow what is done sooner than one is back: they are done before one goes. */
+function cannotWait({ steps }: RunState, { back }: BackAt): readonly (MadeSafe & Pick<ToMakeSafe, 'step' | 'title'>)[] {
+  const by = new Map(steps.map((step) => [step.key, step]));
+  return steps.flatMap((step) => {
+    const before = by.get(step.needs.at(-1) ?? '');
+    const soon = step.status === 'ready' && before?.finishedAt ? soonOf(step, before) : null;
+    if (!soon || !before?.finishedAt || Date.parse(back) - Date.parse(before.finishedAt) <= soon.withinMin * 60_000)
+      return [];
+    return {
+      rank: 4,
+      step: step.key,
+      title: titleText(step),
+      act: `Do it before you go: it should follow within ${soon.withinMin < 90 ? `${soon.withinMin} min` : `${soon.withinMin / 60} h`}.`,
+      min: step.template?.handsOnMin ?? 5,
+      costs: `Left until you are back: ${soon.why}.`,
+    };
+  });
 }
 
 /** Whether a step may stand alone for so long: it may be left, and is not to be looked at twice before one is back. */
