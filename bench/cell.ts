@@ -1,4 +1,4 @@
-import { beginning, type CellSetup, letRun, litreOf, USUAL_CELL, USUAL_HYDROXIDE } from '#core/cell';
+import { amountsIn, beginning, type CellSetup, letRun, litreOf, USUAL_CELL, USUAL_HYDROXIDE } from '#core/cell';
 import { cell, chargeFrom, watchCell } from '#core/electrolysis';
 import { unwrap } from '#core/problem';
 import { median, report } from './report.ts';
@@ -17,7 +17,7 @@ const setup: CellSetup = {
   hydroxide: USUAL_HYDROXIDE,
   wall: 1,
 };
-const part = (by: number) => litreOf({ 'Mg2+': 0.85, 'SO4 2-': 0.85 }).map((mol) => mol * by);
+const part = (by: number) => amountsIn(litreOf({ 'Mg2+': 0.85, 'SO4 2-': 0.85 }).map((mol) => mol * by));
 const begun = { setup, anolyte: part(0.35), catholyte: part(0.2), anodeMol: 0.6 };
 const run = (hours: number) => () => letRun(setup, beginning(setup, begun), { untilS: 3600 * hours });
 /** A meter that writes every second of three days. */

@@ -1,4 +1,4 @@
-import { type CellGear, USUAL_CELL } from '#core/cell';
+import { amountsIn, type CellGear, USUAL_CELL } from '#core/cell';
 import type { RunEvent } from '#core/log';
 import type { Plan } from '#core/plan';
 import { unwrap } from '#core/problem';
@@ -34,8 +34,8 @@ export function cellOnSecondDay(plan: Plan, nowMs: number, id: (prefix: string) 
   const supply = SimulatedCell.begin(
     {
       setup: { ...cell.setup, wall: WALL },
-      anolyte: [...anolyte],
-      catholyte: catholyte && [...catholyte],
+      anolyte: amountsIn(anolyte),
+      catholyte: catholyte && amountsIn(catholyte),
       anodeMol,
     },
     { seed: 20_260_314, sampleSeconds: 60 },

@@ -1,4 +1,5 @@
 import { capOfAmount } from '#core/guard';
+import { must } from '#core/lookup';
 import { fail, ok, type Result } from '#core/problem';
 import { molarVolume } from '#core/reaction';
 import { fields, nullable, number, type Of, one } from '#core/shape';
@@ -144,7 +145,7 @@ export function absorb(input: AbsorbInput): Result<AbsorbAnswer> {
     drip: dripping(input, minutes),
     alkaliLeftPct: alkali ? 100 * Math.max(0, 1 - used(input)) : null,
     stop: alkali && used(input) >= STOP_AT[0] ? stopping(input) : null,
-    makes: alkali ? intoAlkali(gas)!.says : substanceOf(gas).name,
+    makes: alkali ? must(intoAlkali(gas), 'intoAlkali').says : substanceOf(gas).name,
     trapMl: 1.2 * massG,
     notKnown,
   });
@@ -176,7 +177,7 @@ const hydroxideMol = ({ alkali }: AbsorbInput): number =>
 function roomInLye(input: AbsorbInput): Result<number> {
   const left = hydroxideMol(input) - input.acidAlong;
   return left > 0
-    ? ok(left / intoAlkali(input.gas)!.hydroxide)
+    ? ok(left / must(intoAlkali(input.gas), 'intoAlkali').hydroxide)
     : fail('out-of-range', 'The acid that comes along uses up all of the alkali: take more lye, or wash the gas.', {
         field: 'acidAlong',
       });
@@ -184,13 +185,13 @@ function roomInLye(input: AbsorbInput): Result<number> {
 
 /** Share of the alkali that all of the gas, and the acid along, would use. */
 const used = (input: AbsorbInput): number =>
-  (input.mol * intoAlkali(input.gas)!.hydroxide + input.acidAlong) / hydroxideMol(input);
+  (input.mol * must(intoAlkali(input.gas), 'intoAlkali').hydroxide + input.acidAlong) / hydroxideMol(input);
 
 function stopping(input: AbsorbInput): readonly [StopAt, StopAt] {
   const all = hydroxideMol(input);
   const { gas, acidAlong, waterG } = input;
   const at = (share: number): StopAt => {
-    const mol = Math.max(0, (share * all - acidAlong) / intoAlkali(gas)!.hydroxide);
+    const mol = Math.max(0, (share * all - acidAlong) / must(intoAlkali(gas), 'intoAlkali').hydroxide);
     const left = all * (1 - share);
     // Acid along comes with its own mass, as hydrogen chloride.
     const gainedG = mol * gasM(gas) + acidAlong * gasM('hydrogen-chloride');

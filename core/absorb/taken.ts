@@ -1,4 +1,5 @@
 import { absorptionHeats, gasSolubilities } from '#core/data';
+import { itemAt, lastOf, must } from '#core/lookup';
 import { molarMass, type SubstanceId, substanceOf } from '#core/substance';
 
 export const absorbed = ['hydrogen-chloride', 'ammonia-gas', 'chlorine', 'carbon-dioxide', 'sulfur-dioxide'] as const;
@@ -42,11 +43,14 @@ export function heldByWater(gas: Absorbed, tempC: number): number | null {
 export function heatIntoWater(gas: Absorbed, pct: number): number | null {
   const rows = absorptionHeats.filter((row) => row.gas === gas && row.into === 'water' && row.toPct !== null);
   if (rows.length === 0) return into(gas, 'into water');
-  const upper = rows.findIndex(({ toPct }) => toPct! >= pct);
-  if (upper < 0) return rows.at(-1)!.kJ;
-  if (upper === 0) return rows[0]!.kJ;
-  const [low, high] = [rows[upper - 1]!, rows[upper]!];
-  return low.kJ + ((high.kJ - low.kJ) * (pct - low.toPct!)) / (high.toPct! - low.toPct!);
+  const upper = rows.findIndex(({ toPct }) => must(toPct, 'toPct') >= pct);
+  if (upper < 0) return lastOf(rows).kJ;
+  if (upper === 0) return itemAt(rows, 0).kJ;
+  const [low, high] = [itemAt(rows, upper - 1), itemAt(rows, upper)];
+  return (
+    low.kJ +
+    ((high.kJ - low.kJ) * (pct - must(low.toPct, 'toPct'))) / (must(high.toPct, 'toPct') - must(low.toPct, 'toPct'))
+  );
 }
 
 export function heatIntoAlkali(gas: Absorbed): number | null {

@@ -7,7 +7,7 @@ import { addTo, beginning, type CellSetup, USUAL_HYDROXIDE } from './cell.ts';
 import { FARADAY } from './charge-of-a-mole.ts';
 import { conductivity } from './conductivity.ts';
 import { dividerKinds, USUAL_CELL } from './gear.ts';
-import { type Amounts, amountsOf, chargeOf, concentrations, litreOf, massG } from './liquid.ts';
+import { type Amounts, amountsIn, amountsOf, chargeOf, concentrations, litreOf, massG } from './liquid.ts';
 import { enthalpyOf } from './pass.ts';
 import { letRun } from './run.ts';
 import { liquidOf, namedOf } from './salts.ts';
@@ -15,7 +15,7 @@ import { pHOf, settle } from './settle.ts';
 import { at, masses, type SpeciesName, speciesNames } from './species.ts';
 import { transportNumbersOf } from './transport.ts';
 
-const scaled = (n: Amounts, by: number) => n.map((mol) => mol * by);
+const scaled = (n: Amounts, by: number) => amountsIn(n.map((mol) => mol * by));
 
 const copperCell: CellAsked = {
   anolyte: { ml: 250, parts: [{ substanceId: 'magnesium-sulfate', molPerL: 0.8 }] },
@@ -117,7 +117,7 @@ describe('what meets in a liquid', () => {
   it('keeps every atom and every charge', () => {
     fc.assert(
       fc.property(fc.array(amount, { minLength: speciesNames.length, maxLength: speciesNames.length }), (mol) => {
-        const n = [...mol];
+        const n = amountsIn(mol);
         n[at.H2O] = 50;
         const [mass, charge] = [massG(n), chargeOf(n)];
         settle(n);

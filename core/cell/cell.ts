@@ -1,7 +1,7 @@
 import type { AnodeMaterial, CathodeMaterial, CellGear, DividerKind } from './gear.ts';
 import { type Amounts, nothing } from './liquid.ts';
 import { settle } from './settle.ts';
-import { at, COUNT, isA, speciesNames } from './species.ts';
+import { at, isA, places, speciesNames } from './species.ts';
 
 // A cell as it runs: two liquids and what stands between them, the electrodes, the supply, the warmth. Plain data, so that it is
 // kept, sent and taken up again. Rates hold for a stride of at most a minute or so; amounts, charge and heat are kept exactly.
@@ -93,7 +93,7 @@ const gasPlaces = speciesNames.filter((name) => isA(name, 'gas')).map((name) => 
 /** Gas leaves both liquids. */
 export function gasLeaves(state: CellState): void {
   for (const i of gasPlaces) {
-    state.gas[i]! += state.a[i]! + state.k[i]!;
+    state.gas[i] += state.a[i] + state.k[i];
     state.a[i] = 0;
     state.k[i] = 0;
   }
@@ -106,7 +106,7 @@ export function addTo(
   what: Amounts,
 ): void {
   const n = side === 'cathode' && isDivided(setup) ? state.k : state.a;
-  for (let i = 0; i < COUNT; i++) n[i]! += what[i]!;
+  for (const i of places) n[i] += what[i];
   settle(n);
   gasLeaves(state);
 }

@@ -1,16 +1,23 @@
 import { type ConductivitySeries, conductivities, densityTables } from '#core/data';
+import { entryOf, itemAt, must } from '#core/lookup';
 import { type Amounts, concentrations } from './liquid.ts';
-import { anionPlaces, at, cationPlaces, charges, mobilities, type SpeciesName, speciesNames } from './species.ts';
+import { anionPlaces, at, cationPlaces, charges, mobilities, nameAt, type Place, type SpeciesName } from './species.ts';
 
 // Conductivity of a mixture, from published series of single salts. At one concentration of charge N every pair of a cation and
 // an anion counts with its own equivalent conductivity, weighted by the shares of both ions: exact for one salt. Where no series
 // is held of a pair, a common salt of the same charges lends its fall with concentration.
 
-/** A salt’s equivalent conductivity by √N, S cm²/mol of charge at 25 °C, and its rise, 1/K. */
+/** A salt’s equivalent conductivity at a √N, S cm²/mol of charge at 25 °C, and its rise, 1/K. */
+interface Knot {
+  readonly root: number;
+  readonly lambda: number;
+  readonly perK: number;
+}
+
+/** Knots by √N; the first is at infinite dilution. */
 interface Curve {
-  readonly root: readonly number[];
-  readonly lambda: readonly number[];
-  readonly perK: readonly number[];
+  readonly first: Knot;
+  readonly rest: readonly Knot[];
 }
 
 type Pair = readonly [SpeciesName, SpeciesName];
@@ -73,11 +80,12 @@ const USUAL_PER_K = 0.021;
 const curves = new Map<string, Curve>();
 
 function curveFor(cation: SpeciesName, anion: SpeciesName): Curve | undefined {
-  const salt = Object.keys(SALTS).find((name) => SALTS[name]![0] === cation && SALTS[name]![1] === anion);
-  if (salt === undefined) return undefined;
+  const found = Object.entries(SALTS).find(([, pair]) => pair[0] === cation && pair[1] === anion);
+  if (found === undefined) return undefined;
+  const [salt, pair] = found;
   const had = curves.get(salt);
   if (had) return had;
-  const drawn = curveOf(salt, SALTS[salt]!);
+  const drawn = curveOf(salt, pair);
   curves.set(salt, drawn);
   return drawn;
 }
@@ -92,18 +100,18 @@ function curveOf(salt: string, [cation, anion]: Pair): Curve {
   const points = series
     .flatMap((each) => pointsOf(each, salt).filter(({ N }) => each.by === 'equivalent' || N > exactTo))
     .sort((a, b) => a.N - b.N);
-  const root = [0];
-  const lambda = [mobilities[at[cation]]! + mobilities[at[anion]]!];
-  const perK = [risesOf(series)];
+  const first = { root: 0, lambda: mobilities[at[cation]] + mobilities[at[anion]], perK: risesOf(series) };
+  const rest: Knot[] = [];
   for (let i = 0; i < points.length; ) {
-    const from = points[i]!;
+    const from = itemAt(points, i);
     if (from.N <= 0) {
       i++;
       continue;
     }
     let [w, N, L, wK, K] = [0, 0, 0, 0, 0];
-    for (; i < points.length && points[i]!.N <= from.N * (1 + NEAR); i++) {
-      const each = points[i]!;
+    for (; i < points.length; i++) {
+      const each = itemAt(points, i);
+      if (each.N > from.N * (1 + NEAR)) break;
       w += each.weight;
       N += each.weight * each.N;
       L += each.weight * each.lambda;
@@ -112,11 +120,10 @@ function curveOf(salt: string, [cation, anion]: Pair): Curve {
         K += each.weight * each.perK;
       }
     }
-    root.push(Math.sqrt(N / w));
-    lambda.push(L / w);
-    perK.push(wK > 0 ? K / wK : perK.at(-1)!);
+    const before = rest.at(-1) ?? first;
+    rest.push({ root: Math.sqrt(N / w), lambda: L / w, perK: wK > 0 ? K / wK : before.perK });
   }
-  return { root, lambda, perK };
+  return { first, rest };
 }
 
 /** 1/K of a salt’s weakest solution that has one. */
@@ -148,7 +155,7 @@ function pointsOf({ by, tempC, rows }: ConductivitySeries, salt: string): readon
 
 /** mol of charge in a litre at a mass %, 20 °C. */
 function chargeOf(salt: string, pct: number): number {
-  const [table, grams] = GRAMS[salt]!;
+  const [table, grams] = entryOf(GRAMS, salt);
   return (10 * pct * densityAt(table, pct)) / grams;
 }
 
@@ -159,7 +166,7 @@ function densityAt(table: string, pct: number): number {
   const above = points.findIndex(([x]) => x >= pct);
   if (above < 0) return WATER_20 + 0.009 * pct;
   const [x0, y0] = points[above - 1] ?? [0, WATER_20];
-  const [x1, y1] = points[above]!;
+  const [x1, y1] = itemAt(points, above);
   return y0 + ((y1 - y0) * (pct - x0)) / (x1 - x0);
 }
 
@@ -174,21 +181,21 @@ const LENDERS: Readonly<Record<string, Pair>> = {
 /** Conductivities of pairs by place, filled as they are asked for. */
 const known = new Map<number, { readonly curve: Curve; readonly times: number }>();
 
-function pairAt(cation: number, anion: number): { readonly curve: Curve; readonly times: number } {
+function pairAt(cation: Place, anion: Place): { readonly curve: Curve; readonly times: number } {
   const key = 64 * cation + anion;
   const had = known.get(key);
   if (had) return had;
-  const own = curveFor(speciesNames[cation]!, speciesNames[anion]!);
+  const own = curveFor(nameAt(cation), nameAt(anion));
   const found = own ? { curve: own, times: 1 } : borrowed(cation, anion);
   known.set(key, found);
   return found;
 }
 
-function borrowed(cation: number, anion: number): { readonly curve: Curve; readonly times: number } {
+function borrowed(cation: Place, anion: Place): { readonly curve: Curve; readonly times: number } {
   const proton = cation === at['H+'];
-  const lender: Pair = proton ? ['H+', 'Cl-'] : LENDERS[`${charges[cation]} ${-charges[anion]!}`]!;
-  const curve = curveFor(...lender)!;
-  return { curve, times: (mobilities[cation]! + mobilities[anion]!) / curve.lambda[0]! };
+  const lender: Pair = proton ? ['H+', 'Cl-'] : entryOf(LENDERS, `${charges[cation]} ${-charges[anion]}`);
+  const curve = must(curveFor(...lender), `conductivity of ${lender.join(' ')}`);
+  return { curve, times: (mobilities[cation] + mobilities[anion]) / curve.first.lambda };
 }
 
 /** Sulfate of the other salts takes up protons: what is lost by it, fitted to two baths. Grade C. */
@@ -206,37 +213,41 @@ export function conductivity(n: Amounts, tempC: number): number {
 export function conductivityAt(c: Amounts, tempC: number): number {
   let N = 0;
   let negative = 0;
-  for (const i of cationPlaces) N += charges[i]! * c[i]!;
-  for (const i of anionPlaces) negative -= charges[i]! * c[i]!;
+  for (const i of cationPlaces) N += charges[i] * c[i];
+  for (const i of anionPlaces) negative -= charges[i] * c[i];
   N = Math.min(N, negative);
   if (!(N > 1e-9)) return 0;
   const root = Math.sqrt(N);
   const dK = tempC - 25;
   let sum = 0;
   for (const i of cationPlaces) {
-    const x = charges[i]! * c[i]!;
+    const x = charges[i] * c[i];
     if (x < 1e-12) continue;
     for (const j of anionPlaces) {
-      const y = -charges[j]! * c[j]!;
+      const y = -charges[j] * c[j];
       if (y < 1e-12) continue;
       sum += (x / N) * (y / N) * read(pairAt(i, j), root, dK);
     }
   }
-  const acid = (c[at['H+']]! / N) * Math.min(1, (2 * c[at['SO4 2-']]!) / N);
-  const salt = acid > 0 ? 1 - c[at['H+']]! / N : 0;
+  const acid = (c[at['H+']] / N) * Math.min(1, (2 * c[at['SO4 2-']]) / N);
+  const salt = acid > 0 ? 1 - c[at['H+']] / N : 0;
   return N * sum * (1 - BISULFATE * acid * salt);
 }
 
 function read({ curve, times }: { readonly curve: Curve; readonly times: number }, root: number, dK: number): number {
-  const { root: x, lambda, perK } = curve;
-  const last = x.length - 1;
-  let k = 1;
-  while (k < last && x[k]! < root) k++;
-  const f = Math.min(1, (root - x[k - 1]!) / (x[k]! - x[k - 1]!));
+  let low = curve.first;
+  let high = curve.first;
+  for (const knot of curve.rest) {
+    low = high;
+    high = knot;
+    if (knot.root >= root) break;
+  }
+  const width = high.root - low.root;
+  const f = width > 0 ? Math.min(1, (root - low.root) / width) : 1;
   // Beyond the table it falls no further than in it.
-  const value = lambda[k - 1]! + f * (lambda[k]! - lambda[k - 1]!);
-  const rise = perK[k - 1]! + f * (perK[k]! - perK[k - 1]!);
-  const beyond = root > x[last]! ? x[last]! / root : 1;
+  const value = low.lambda + f * (high.lambda - low.lambda);
+  const rise = low.perK + f * (high.perK - low.perK);
+  const beyond = root > high.root ? high.root / root : 1;
   return times * value * beyond * Math.max(0.2, 1 + rise * dK);
 }
 
@@ -246,14 +257,14 @@ const BEYOND = 1.1;
 /** Whether a liquid is one salt with a series that reaches so far: else its conductivity is about. */
 export function isMeasured(c: Amounts): boolean {
   let N = 0;
-  for (const i of cationPlaces) N += charges[i]! * c[i]!;
+  for (const i of cationPlaces) N += charges[i] * c[i];
   let pairs = 0;
   for (const i of cationPlaces)
     for (const j of anionPlaces) {
-      if (c[i]! < 1e-4 || c[j]! < 1e-4) continue;
+      if (c[i] < 1e-4 || c[j] < 1e-4) continue;
       pairs++;
-      const own = curveFor(speciesNames[i]!, speciesNames[j]!);
-      if (!own || N > BEYOND * own.root.at(-1)! ** 2) return false;
+      const own = curveFor(nameAt(i), nameAt(j));
+      if (!own || N > BEYOND * (own.rest.at(-1) ?? own.first).root ** 2) return false;
     }
   return pairs === 1;
 }

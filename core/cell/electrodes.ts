@@ -128,7 +128,7 @@ export function anodeShares(material: AnodeMaterial, c: Amounts, gives: number):
   const metal = dissolves(material);
   // More than all of it is metal that air dissolves besides: it carries no current.
   if (metal) return { [metal]: Math.min(1, gives), oxygen: Math.max(0, 1 - gives) };
-  const chloride = c[at['Cl-']]!;
+  const chloride = c[at['Cl-']];
   const chlorine = chloride > 1e-6 ? (0.97 * chloride) / (chloride + HALF_CHLORIDE) : 0;
   const rest = 1 - chlorine;
   const burns = material === 'carbon' ? rest * (1 - gives) : 0;
@@ -150,12 +150,12 @@ export function cathodeShares(
   c: Amounts,
   { mAPerCm2, best, stirred, gas }: { mAPerCm2: number; best: number; stirred: boolean; gas: number },
 ): Shares {
-  const copper = c[at['Cu2+']]!;
+  const copper = c[at['Cu2+']];
   if (copper > 1e-9) {
     const plates = Math.min(best, limitingCurrent(copper, { stirred, gas }) / Math.max(1e-6, mAPerCm2));
     return { 'copper plates': plates, hydrogen: 1 - plates };
   }
-  const zinc = c[at['Zn2+']]!;
+  const zinc = c[at['Zn2+']];
   if (zinc > 1e-9) {
     const plates = Math.min(0.9, limitingCurrent(zinc, { stirred, gas }) / Math.max(1e-6, mAPerCm2));
     return { 'zinc plates': plates, hydrogen: 1 - plates };
@@ -206,9 +206,9 @@ export function overAt(at20: number, mAPerCm2: number): number {
 /** What a liquid is to its anode. */
 export function mediumOf(n: Amounts): 'acid' | 'neutral' | 'carbonate' | 'chloride' {
   const c = concentrations(n);
-  if (c[at['HCO3-']]! + c[at['CO3 2-']]! > 0.02) return 'carbonate';
-  if (c[at['Cl-']]! > 0.1) return 'chloride';
-  return c[at['H+']]! > 0.02 ? 'acid' : 'neutral';
+  if (c[at['HCO3-']] + c[at['CO3 2-']] > 0.02) return 'carbonate';
+  if (c[at['Cl-']] > 0.1) return 'chloride';
+  return c[at['H+']] > 0.02 ? 'acid' : 'neutral';
 }
 
 /** The best share of a current that plates. */

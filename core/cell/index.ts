@@ -20,10 +20,24 @@ export {
   supplyText,
   USUAL_CELL,
 } from './gear.ts';
-export { type Amounts, concentrations, litreOf, massG, nothing, volumeMl } from './liquid.ts';
+export { type Amounts, amountsIn, concentrations, litreOf, massG, nothing, volumeMl } from './liquid.ts';
 export { constantOf, efficiencyOf, lossWPerK, type Ranged } from './published.ts';
 export { admitCell } from './refused.ts';
 export { type CellPoint, letRun, pointOf } from './run.ts';
 export { dissolveInto, ionsOf, liquidOf, type Named, namedOf, solidOf, substanceNamed } from './salts.ts';
-export { at, cationPlaces, charges, formulaOf, isA, masses, type SpeciesName, speciesNames } from './species.ts';
+export {
+  at,
+  cationPlaces,
+  charges,
+  formulaOf,
+  isA,
+  masses,
+  nameAt,
+  type PerSpecies,
+  type Place,
+  perSpecies,
+  places,
+  type SpeciesName,
+  speciesNames,
+} from './species.ts';
 export { anodeParted, type Drops, type Rates, takeStock } from './stock.ts';

@@ -1,9 +1,27 @@
-import { anionPlaces, at, COUNT, cationPlaces, charges, masses, type SpeciesName, volumes } from './species.ts';
+import { itemAt } from '#core/lookup';
+import {
+  anionPlaces,
+  at,
+  cationPlaces,
+  charges,
+  masses,
+  type PerSpecies,
+  perSpecies,
+  places,
+  type SpeciesName,
+  volumes,
+} from './species.ts';
 
 /** mol of each species in a liquid, in the order of the list; water counts too. */
-export type Amounts = number[];
+export type Amounts = PerSpecies;
 
-export const nothing = (): Amounts => new Array<number>(COUNT).fill(0);
+const NOTHING = perSpecies(() => 0);
+export const nothing = (): Amounts => [...NOTHING];
+
+export const copyOf = (n: Readonly<Amounts>): Amounts => [...n];
+
+/** Amounts that came as a bare list, by the same order. */
+export const amountsIn = (list: readonly number[]): Amounts => perSpecies((_, name) => itemAt(list, at[name]));
 
 /** Amounts from what is named. */
 export function amountsOf(of: Readonly<Partial<Record<SpeciesName, number>>>): Amounts {
@@ -12,30 +30,30 @@ export function amountsOf(of: Readonly<Partial<Record<SpeciesName, number>>>): A
   return found;
 }
 
-const WATER_ML = masses[at.H2O]! / 0.99705;
+const WATER_ML = masses[at.H2O] / 0.99705;
 /** A proton beside sulfate makes hydrogensulfate, which takes more room; mL/mol more than the two apart. */
 const BISULFATE_ML = 21.7;
 
 /** mL of liquid, 25 °C; within 1 % up to about 2 mol/L. */
 export function volumeMl(n: Amounts): number {
-  let ml = n[at.H2O]! * WATER_ML;
-  for (const i of cationPlaces) ml += n[i]! * volumes[i]!;
-  for (const i of anionPlaces) ml += n[i]! * volumes[i]!;
-  return ml + BISULFATE_ML * Math.min(n[at['H+']]!, n[at['SO4 2-']]!);
+  let ml = n[at.H2O] * WATER_ML;
+  for (const i of cationPlaces) ml += n[i] * volumes[i];
+  for (const i of anionPlaces) ml += n[i] * volumes[i];
+  return ml + BISULFATE_ML * Math.min(n[at['H+']], n[at['SO4 2-']]);
 }
 
 /** g of everything there. */
 export function massG(n: Amounts): number {
   let g = 0;
-  for (let i = 0; i < COUNT; i++) g += n[i]! * masses[i]!;
+  for (const i of places) g += n[i] * masses[i];
   return g;
 }
 
 /** mol of positive charge over negative; 0 in every liquid. */
 export function chargeOf(n: Amounts): number {
   let sum = 0;
-  for (const i of cationPlaces) sum += n[i]! * charges[i]!;
-  for (const i of anionPlaces) sum += n[i]! * charges[i]!;
+  for (const i of cationPlaces) sum += n[i] * charges[i];
+  for (const i of anionPlaces) sum += n[i] * charges[i];
   return sum;
 }
 
@@ -51,7 +69,7 @@ export function litreOf(of: Readonly<Partial<Record<SpeciesName, number>>>): Amo
 export function concentrations(n: Amounts, into: Amounts = nothing()): Amounts {
   const litres = volumeMl(n) / 1000;
   const per = litres > 1e-9 ? 1 / litres : 0;
-  for (const i of cationPlaces) into[i] = n[i]! * per;
-  for (const i of anionPlaces) into[i] = n[i]! * per;
+  for (const i of cationPlaces) into[i] = n[i] * per;
+  for (const i of anionPlaces) into[i] = n[i] * per;
   return into;
 }

@@ -1,10 +1,22 @@
+import { must } from '#core/lookup';
 import { type CellSetup, type CellState, gasLeaves, isDivided } from './cell.ts';
 import { FARADAY } from './charge-of-a-mole.ts';
 import { HALVES, type Half } from './electrodes.ts';
 import { type Amounts, massG, volumeMl } from './liquid.ts';
 import { constantOf, evaporatesKgPerM2H, lossWPerK } from './published.ts';
 import { settle } from './settle.ts';
-import { anionPlaces, at, COUNT, cationPlaces, charges, enthalpies, isA, masses, speciesNames } from './species.ts';
+import {
+  anionPlaces,
+  at,
+  cationPlaces,
+  charges,
+  enthalpies,
+  isA,
+  masses,
+  type Place,
+  places,
+  speciesNames,
+} from './species.ts';
 import { ANODIC, CATHODIC, dividerOfKind, layerOf, type Rates } from './stock.ts';
 
 // A stride of a cell: charge, ions and warmth go on at the rates that were found. Everything is booked; nothing is lost.
@@ -16,7 +28,7 @@ export interface Live {
   readonly rates: Rates;
 }
 
-const WATER_M = masses[at.H2O]!;
+const WATER_M = masses[at.H2O];
 /** cm²/s of a salt in water. */
 const DIFFUSES = 1.2e-5;
 /** J/(g K) of a salt solution, and of the vessel, J/K. */
@@ -44,10 +56,10 @@ export function pass(live: Live, most: number): number {
   if (divided) diffuse(live, dt);
   settle(state.a);
   if (divided) {
-    const blue = state.k[at['Cu(OH)2']]!;
+    const blue = state.k[at['Cu(OH)2']];
     settle(state.k);
     // Copper that comes through the wall meets alkali in its pores.
-    state.wallMol += Math.max(0, state.k[at['Cu(OH)2']]! - blue);
+    state.wallMol += Math.max(0, state.k[at['Cu(OH)2']] - blue);
   }
   gasLeaves(state);
   const supplied = rates.amps * rates.volts * dt;
@@ -72,10 +84,10 @@ function strideFor({ setup, state, rates }: Live, most: number): number {
     if (mol > 1e-7 && rate > 0) dt = Math.min(dt, Math.max(0.5, (0.15 * mol) / rate));
   };
   const plates = rates.cathodic['copper plates'] ?? 0;
-  holds((isDivided(setup) ? state.k : state.a)[at['Cu2+']]!, (plates * perS) / 2);
+  holds((isDivided(setup) ? state.k : state.a)[at['Cu2+']], (plates * perS) / 2);
   if (!isDivided(setup)) return dt;
-  for (const i of cationPlaces) holds(state.a[i]!, (rates.t[i]! * perS) / charges[i]!);
-  for (const i of anionPlaces) holds(state.k[i]!, (-rates.t[i]! * perS) / charges[i]!);
+  for (const i of cationPlaces) holds(state.a[i], (rates.t[i] * perS) / charges[i]);
+  for (const i of anionPlaces) holds(state.k[i], (-rates.t[i] * perS) / charges[i]);
   return dt;
 }
 
@@ -88,29 +100,29 @@ function act({ setup, state }: Live, at: 'anode' | 'cathode', { half, q }: { hal
     if (anodic && isMetal(i)) {
       state.wornMol -= nu * q;
       if (state.anodeMol !== null) state.anodeMol = Math.max(0, state.anodeMol + nu * q);
-    } else n[i]! += nu * q;
+    } else n[i] += nu * q;
   }
 }
 
 const metals = new Set(speciesNames.filter((name) => isA(name, 'metal')).map((name) => at[name]));
-const isMetal = (i: number): boolean => metals.has(i);
+const isMetal = (i: Place): boolean => metals.has(i);
 
 function migrate(state: CellState, t: Amounts, q: number): void {
   for (const i of cationPlaces) {
-    const moved = Math.min(state.a[i]!, (t[i]! * q) / charges[i]!);
-    state.a[i]! -= moved;
-    state.k[i]! += moved;
+    const moved = Math.min(state.a[i], (t[i] * q) / charges[i]);
+    state.a[i] -= moved;
+    state.k[i] += moved;
   }
   for (const i of anionPlaces) {
-    const moved = Math.min(state.k[i]!, (-t[i]! * q) / charges[i]!);
-    state.k[i]! -= moved;
-    state.a[i]! += moved;
+    const moved = Math.min(state.k[i], (-t[i] * q) / charges[i]);
+    state.k[i] -= moved;
+    state.a[i] += moved;
   }
 }
 
 /** Salt goes from the stronger side to the weaker, through the divider’s pores. */
 function diffuse({ setup, state }: Live, dt: number): void {
-  const divider = dividerOfKind(setup.divider)!;
+  const divider = must(dividerOfKind(setup.divider), 'divider');
   const times = divider.times?.value ?? 30;
   const { cm2, mm } = layerOf(setup);
   const litresPerS = (DIFFUSES / times) * (cm2 / (mm / 10)) * 1e-3;
@@ -118,19 +130,19 @@ function diffuse({ setup, state }: Live, dt: number): void {
   if (!(la > 1e-9 && lk > 1e-9)) return;
   // By what is there now, not before the ions migrated: nothing gives more than it has.
   const litres = Math.min(litresPerS * dt, 0.2 * Math.min(la, lk));
-  for (const i of cationPlaces) exchange(state, i, litres * (state.a[i]! / la - state.k[i]! / lk));
-  for (const i of anionPlaces) exchange(state, i, litres * (state.a[i]! / la - state.k[i]! / lk));
+  for (const i of cationPlaces) exchange(state, i, litres * (state.a[i] / la - state.k[i] / lk));
+  for (const i of anionPlaces) exchange(state, i, litres * (state.a[i] / la - state.k[i] / lk));
 }
 
-function exchange(state: CellState, i: number, mol: number): void {
-  state.a[i]! -= mol;
-  state.k[i]! += mol;
+function exchange(state: CellState, i: Place, mol: number): void {
+  state.a[i] -= mol;
+  state.k[i] += mol;
 }
 
 /** kJ of everything there, against the elements, of which the anode’s metal is one. What evaporates goes as water. */
 export function enthalpyOf({ a, k, gas, evaporatedG }: CellState): number {
-  let sum = (enthalpies[at.H2O]! * evaporatedG) / WATER_M;
-  for (let i = 0; i < COUNT; i++) sum += enthalpies[i]! * (a[i]! + k[i]! + gas[i]!);
+  let sum = (enthalpies[at.H2O] * evaporatedG) / WATER_M;
+  for (const i of places) sum += enthalpies[i] * (a[i] + k[i] + gas[i]);
   return sum;
 }
 
@@ -159,10 +171,10 @@ function warm(
 
 function evaporate({ setup: { gear }, state, rates: { amps } }: Live, dt: number, boiledG: number): void {
   const perS = (evaporatesKgPerM2H(state.tempC) * gear.openCm2) / 1e4 / 3.6 + (CARRIED_G_PER_AH * amps) / SECONDS_PER_H;
-  const water = state.a[at.H2O]! + state.k[at.H2O]!;
+  const water = state.a[at.H2O] + state.k[at.H2O];
   const gone = Math.min(perS * dt + boiledG, 0.02 * water * WATER_M);
   if (!(water > 0)) return;
-  for (const n of [state.a, state.k]) n[at.H2O]! -= (gone / WATER_M) * (n[at.H2O]! / water);
+  for (const n of [state.a, state.k]) n[at.H2O] -= (gone / WATER_M) * (n[at.H2O] / water);
   state.evaporatedG += gone;
 }
 
@@ -171,6 +183,6 @@ function age({ setup, state, rates: { ca, ck } }: Live, dt: number): void {
   if (!divider) return;
   const warmer = 2 ** ((state.tempC - 25) / 10);
   const hours = dt / SECONDS_PER_H;
-  if (divider.alkaliH) state.dividerUsed += (hours * warmer * ck[at['OH-']]!) / divider.alkaliH.value;
-  if (divider.acidH) state.dividerUsed += (hours * warmer * ca[at['H+']]!) / divider.acidH.value;
+  if (divider.alkaliH) state.dividerUsed += (hours * warmer * ck[at['OH-']]) / divider.alkaliH.value;
+  if (divider.acidH) state.dividerUsed += (hours * warmer * ca[at['H+']]) / divider.acidH.value;
 }

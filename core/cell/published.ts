@@ -1,4 +1,5 @@
 import { type CellRow, cellConstants, cellEfficiencies, dividerRows, openCells } from '#core/data';
+import { itemAt, lastOf } from '#core/lookup';
 
 /** A published figure with its range. */
 export interface Ranged {
@@ -25,8 +26,8 @@ const evaporation = openCells.map(({ id, value }) => [Number.parseFloat(id), val
 /** kg of water that a m² of open liquid loses in an hour, by its temperature; within a factor of two. */
 export function evaporatesKgPerM2H(tempC: number): number {
   const above = evaporation.findIndex(([t]) => t >= tempC);
-  if (above < 0) return evaporation.at(-1)![1];
-  const [t1, y1] = evaporation[above]!;
+  if (above < 0) return lastOf(evaporation)[1];
+  const [t1, y1] = itemAt(evaporation, above);
   const [t0, y0] = evaporation[above - 1] ?? [t1 - 20, y1 / 4];
   return Math.max(0, y0 + ((y1 - y0) * (tempC - t0)) / (t1 - t0));
 }

@@ -23,14 +23,14 @@ export function admitCell({ anode, divider, supply, anolyte, catholyte }: CellBu
       { field: 'gear.supply.kind' },
     );
   const a = concentrations(anolyte);
-  const chloride = a[at['Cl-']]! > 0.01;
-  const acid = a[at['H+']]! > 0.01 || a[at['Cu2+']]! > 0.001 || a[at['Zn2+']]! > 0.001;
+  const chloride = a[at['Cl-']] > 0.01;
+  const acid = a[at['H+']] > 0.01 || a[at['Cu2+']] > 0.001 || a[at['Zn2+']] > 0.001;
   // What survives on the anode’s side of a sulfate gives acid there, however neutral it starts.
-  const turnsAcid = a[at['HCO3-']]! + a[at['CO3 2-']]! + a[at['OH-']]! < ALKALINE;
-  const attacks = chloride || a[at['NO3-']]! > 0.01 || a[at['CH3COO-']]! > 0.01;
+  const turnsAcid = a[at['HCO3-']] + a[at['CO3 2-']] + a[at['OH-']] < ALKALINE;
+  const attacks = chloride || a[at['NO3-']] > 0.01 || a[at['CH3COO-']] > 0.01;
   const wrong = wrongAnode(anode, { chloride, acid: acid || turnsAcid, attacks });
   if (wrong) return fail('beyond-scope', wrong, { field: 'anode' });
-  if (divider === 'gelatin gel' && (catholyte ? concentrations(catholyte)[at['OH-']]! > 0.1 : false))
+  if (divider === 'gelatin gel' && (catholyte ? concentrations(catholyte)[at['OH-']] > 0.1 : false))
     return fail('out-of-range', 'Gelatin dissolves in alkali: take agar.', { field: 'divider' });
   for (const [side, n] of [
     ['anode', anolyte],

@@ -1,5 +1,5 @@
 import { allSubstances, type Substance, type SubstanceId, substanceOf } from '#core/substance';
-import { type Amounts, nothing } from './liquid.ts';
+import { type Amounts, copyOf, nothing } from './liquid.ts';
 import { anions, at, cations, charges, formulaOf, isA, masses, type SpeciesName, speciesNames } from './species.ts';
 
 // Between what stands in a vessel by name and what a cell knows by ions: there and back without losing an atom.
@@ -38,7 +38,7 @@ export function solidOf({ formula }: Substance): SpeciesName | null {
 export function dissolveInto(n: Amounts, substance: Substance, mol: number): boolean {
   const parts = ionsOf(substance);
   if (!parts) return false;
-  for (const [name, k] of parts) n[at[name]]! += k * mol;
+  for (const [name, k] of parts) n[at[name]] += k * mol;
   return true;
 }
 
@@ -58,8 +58,8 @@ function saltsKnown(): readonly Salt[] {
     if (substance.species !== substance.id || substance.water === 'insoluble' || substance.water === 'gas') return [];
     const parts = ionsOf(substance);
     if (parts?.length !== 2) return [];
-    const [cation] = parts.filter(([name]) => charges[at[name]]! > 0);
-    const [anion] = parts.filter(([name]) => charges[at[name]]! < 0);
+    const [cation] = parts.filter(([name]) => charges[at[name]] > 0);
+    const [anion] = parts.filter(([name]) => charges[at[name]] < 0);
     if (!cation || !anion) return [];
     return [{ id: substance.id, cation: at[cation[0]], anion: at[anion[0]], cations: cation[1], anions: anion[1] }];
   });
@@ -78,35 +78,35 @@ export interface Named {
  * way of writing it; atoms and charge are kept. Null where a pair of ions has no name here.
  */
 export function namedOf(n: Amounts): Named | null {
-  const left = [...n];
+  const left = copyOf(n);
   const dissolved = new Map<SubstanceId, number>();
-  let waterMol = n[at.H2O]!;
+  let waterMol = n[at.H2O];
   for (const cation of ORDER) {
     for (const anion of anions) {
       const [i, j] = [at[cation], at[anion]];
-      if (left[i]! < TRACE || left[j]! < TRACE) continue;
+      if (left[i] < TRACE || left[j] < TRACE) continue;
       if (cation === 'H+' && anion === 'OH-') {
-        const x = Math.min(left[i]!, left[j]!);
-        left[i]! -= x;
-        left[j]! -= x;
+        const x = Math.min(left[i], left[j]);
+        left[i] -= x;
+        left[j] -= x;
         waterMol += x;
         continue;
       }
       const salt = saltsKnown().find((each) => each.cation === i && each.anion === j);
       if (!salt) continue;
-      const x = Math.min(left[i]! / salt.cations, left[j]! / salt.anions);
-      left[i]! -= x * salt.cations;
-      left[j]! -= x * salt.anions;
+      const x = Math.min(left[i] / salt.cations, left[j] / salt.anions);
+      left[i] -= x * salt.cations;
+      left[j] -= x * salt.anions;
       dissolved.set(salt.id, (dissolved.get(salt.id) ?? 0) + x);
     }
   }
-  for (const name of [...cations, ...anions]) if (left[at[name]]! > 1e-6) return null;
+  for (const name of [...cations, ...anions]) if (left[at[name]] > 1e-6) return null;
   const solid: (readonly [SubstanceId, number])[] = [];
   for (const name of speciesNames) {
-    if (isA(name, 'ion') || isA(name, 'gas') || name === 'H2O' || !(n[at[name]]! > TRACE)) continue;
+    if (isA(name, 'ion') || isA(name, 'gas') || name === 'H2O' || !(n[at[name]] > TRACE)) continue;
     const found = substanceNamed(formulaOf(name));
     if (!found) return null;
-    solid.push([found, n[at[name]]!]);
+    solid.push([found, n[at[name]]]);
   }
   return { dissolved: [...dissolved], solid, waterMol };
 }
@@ -130,14 +130,14 @@ export function liquidOf(
   parts: readonly (readonly [SubstanceId, number])[],
 ): { readonly n: Amounts; readonly unknown: readonly SubstanceId[] } {
   const n = nothing();
-  n[at.H2O] = waterG / masses[at.H2O]!;
+  n[at.H2O] = waterG / masses[at.H2O];
   const unknown: SubstanceId[] = [];
   for (const [id, mol] of parts) {
     const substance = substanceOf(id);
     const species = substanceOf(substance.species);
     if (dissolveInto(n, species, mol)) continue;
     const solid = solidOf(substance);
-    if (solid) n[at[solid]]! += mol;
+    if (solid) n[at[solid]] += mol;
     else unknown.push(id);
   }
   return { n, unknown };

@@ -1,4 +1,5 @@
 import { potentials } from '#core/data';
+import { must } from '#core/lookup';
 import { type CellSetup, type CellState, isDivided } from './cell.ts';
 import { conductivityAt } from './conductivity.ts';
 import { type Divider, dividerFor } from './divider.ts';
@@ -15,7 +16,7 @@ import {
 import type { DividerKind } from './gear.ts';
 import { type Amounts, concentrations, nothing } from './liquid.ts';
 import { pHOf } from './settle.ts';
-import { at, COUNT } from './species.ts';
+import { at, places } from './species.ts';
 import { shares } from './transport.ts';
 
 // What holds for a stride of a cell: how it conducts, what its reactions take, what flows, and what that does.
@@ -100,11 +101,14 @@ function resistances(
     return { a: r, wall: 0, k: 0, leads };
   }
   const kK = rates.kappaK / 1000;
-  const divider = dividerOfKind(setup.divider)!;
+  const divider = must(dividerOfKind(setup.divider), 'divider');
   const mean = (2 * kA * kK) / Math.max(1e-12, kA + kK);
   const { cm2, mm } = layerOf(setup);
   const clogged = 1 + (CLOGS * 1000 * state.wallMol) / cm2;
-  const layer = divider.ohmCm2 === null ? ((mm / 10) * divider.times!.value) / Math.max(1e-9, mean) : divider.ohmCm2;
+  const layer =
+    divider.ohmCm2 === null
+      ? ((mm / 10) * must(divider.times, 'times a divider is longer').value) / Math.max(1e-9, mean)
+      : divider.ohmCm2;
   return {
     a: kA > 0 ? gear.gapCm / (kA * gear.anodeCm2) : Number.POSITIVE_INFINITY,
     wall: (setup.wall * clogged * layer) / cm2,
@@ -157,13 +161,13 @@ const METAL_OVER = 0.06;
 function anodePotential(half: Half, { anode }: CellSetup, { ca, pHa, mA }: Before): number {
   switch (half) {
     case 'copper':
-      return metalVolts(VOLTS.copper, ca[at['Cu2+']]!) + (METAL_OVER * mA) / 20;
+      return metalVolts(VOLTS.copper, ca[at['Cu2+']]) + (METAL_OVER * mA) / 20;
     case 'zinc':
-      return metalVolts(VOLTS.zinc, ca[at['Zn2+']]!) + (METAL_OVER * mA) / 20;
+      return metalVolts(VOLTS.zinc, ca[at['Zn2+']]) + (METAL_OVER * mA) / 20;
     case 'iron':
-      return metalVolts(VOLTS.iron, ca[at['Fe2+']]!) + (METAL_OVER * mA) / 20;
+      return metalVolts(VOLTS.iron, ca[at['Fe2+']]) + (METAL_OVER * mA) / 20;
     case 'chlorine':
-      return VOLTS.chlorine - NERNST * Math.log10(Math.max(1e-3, ca[at['Cl-']]!)) + overAt(0.15, mA);
+      return VOLTS.chlorine - NERNST * Math.log10(Math.max(1e-3, ca[at['Cl-']])) + overAt(0.15, mA);
     default:
       return VOLTS.oxygen - NERNST * pHa + overAt(oxygenOver(anode), mA);
   }
@@ -174,8 +178,8 @@ function cathodeVolts(setup: CellSetup, { cathodic, ck, pHk }: Rates, mA: number
   for (const half of CATHODIC) {
     const share = cathodic[half];
     if (share === undefined || !(share > 0)) continue;
-    if (half === 'copper plates') sum += share * (metalVolts(VOLTS.copper, ck[at['Cu2+']]!) - (METAL_OVER * mA) / 20);
-    else if (half === 'zinc plates') sum += share * (metalVolts(VOLTS.zinc, ck[at['Zn2+']]!) - (METAL_OVER * mA) / 20);
+    if (half === 'copper plates') sum += share * (metalVolts(VOLTS.copper, ck[at['Cu2+']]) - (METAL_OVER * mA) / 20);
+    else if (half === 'zinc plates') sum += share * (metalVolts(VOLTS.zinc, ck[at['Zn2+']]) - (METAL_OVER * mA) / 20);
     else sum += share * (-NERNST * pHk - overAt(hydrogenOver(setup.cathode), mA));
   }
   return sum;
@@ -200,7 +204,7 @@ export function takeStock(setup: CellSetup, state: CellState, rates: Rates = fre
   concentrations(state.a, rates.ca);
   const k = divided ? state.k : state.a;
   if (divided) concentrations(state.k, rates.ck);
-  else for (let i = 0; i < COUNT; i++) rates.ck[i] = rates.ca[i]!;
+  else for (const i of places) rates.ck[i] = rates.ca[i];
   rates.pHa = pHOf(rates.ca, state.a);
   rates.pHk = divided ? pHOf(rates.ck, k) : rates.pHa;
   rates.kappaA = conductivityAt(rates.ca, state.tempC);
@@ -239,7 +243,7 @@ export function takeStock(setup: CellSetup, state: CellState, rates: Rates = fre
   };
   if (amps <= 0) rates.drops = { anode: 0, cathode: 0, anolyte: 0, wall: 0, catholyte: 0, leads: 0 };
   if (divided) {
-    const divider = dividerOfKind(setup.divider)!;
+    const divider = must(dividerOfKind(setup.divider), 'divider');
     shares(
       { anolyte: rates.ca, catholyte: rates.ck, t: rates.t },
       { hydroxide: setup.hydroxide, anions: 1 - divider.holdsAnions },

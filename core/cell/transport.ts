@@ -1,5 +1,14 @@
-import type { Amounts } from './liquid.ts';
-import { anionPlaces, at, cationPlaces, charges, mobilities, type SpeciesName } from './species.ts';
+import { type Amounts, nothing } from './liquid.ts';
+import {
+  anionPlaces,
+  at,
+  cationPlaces,
+  charges,
+  mobilities,
+  type Place,
+  perSpecies,
+  type SpeciesName,
+} from './species.ts';
 
 // Which ions carry the current through a divider: cations out of the anode side, anions out of the cathode side, each by its
 // concentration there, its charge and its mobility.
@@ -17,19 +26,16 @@ const FALL: Readonly<Partial<Record<SpeciesName, number>>> = {
   'H+': -0.12,
 };
 
-const falls = cationPlaces.map((i) => {
-  const name = (Object.keys(at) as SpeciesName[]).find((each) => at[each] === i)!;
-  return FALL[name] ?? 0;
-});
+const falls = perSpecies((_, name) => FALL[name] ?? 0);
 
 /** Relative mobility of a cation at so many mol/L. */
-function cationMobility(k: number, c: number): number {
-  return mobilities[cationPlaces[k]!]! * Math.max(0.4, 1 - falls[k]! * Math.sqrt(Math.min(1.5, c)));
+function cationMobility(i: Place, c: number): number {
+  return mobilities[i] * Math.max(0.4, 1 - falls[i] * Math.sqrt(Math.min(1.5, c)));
 }
 
 /** Share of the current that each ion carries in one liquid. Shares sum to 1; all 0 in water alone. */
 export function transportNumbersOf(c: Amounts): readonly number[] {
-  const t = new Array<number>(c.length).fill(0);
+  const t = nothing();
   shares({ anolyte: c, catholyte: c, t }, { hydroxide: 1, anions: 1 });
   return t;
 }
@@ -53,19 +59,18 @@ interface Between {
 /** Writes the share of each ion into `t`; answers the sum they are of, 0 where nothing carries. */
 export function shares({ anolyte, catholyte, t }: Between, { hydroxide, anions }: Passing): number {
   let sum = 0;
-  for (let k = 0; k < cationPlaces.length; k++) {
-    const i = cationPlaces[k]!;
+  for (const i of cationPlaces) {
     const times = METS_ALKALI.has(i) ? hydroxide : 1;
-    t[i] = times * charges[i]! * anolyte[i]! * cationMobility(k, anolyte[i]!);
-    sum += t[i]!;
+    t[i] = times * charges[i] * anolyte[i] * cationMobility(i, anolyte[i]);
+    sum += t[i];
   }
   for (const i of anionPlaces) {
     const times = i === at['OH-'] ? hydroxide : 1;
-    t[i] = -anions * times * charges[i]! * catholyte[i]! * mobilities[i]!;
-    sum += t[i]!;
+    t[i] = -anions * times * charges[i] * catholyte[i] * mobilities[i];
+    sum += t[i];
   }
   if (!(sum > 0)) return 0;
-  for (const i of cationPlaces) t[i] = t[i]! / sum;
-  for (const i of anionPlaces) t[i] = t[i]! / sum;
+  for (const i of cationPlaces) t[i] = t[i] / sum;
+  for (const i of anionPlaces) t[i] = t[i] / sum;
   return sum;
 }

@@ -1,4 +1,5 @@
 import { antisolvents } from '#core/data';
+import { itemAt } from '#core/lookup';
 import { fail, ok, type Result } from '#core/problem';
 import type { Substance } from '#core/substance';
 import { solubilityOf } from './solubility.ts';
@@ -25,10 +26,10 @@ export function solubilityInEthanol(substance: Substance, ethanolPct: number, te
     1,
     rows.findIndex((row) => row.ethanolPct >= ethanolPct),
   );
-  const [low, high] = [rows[at - 1]!, rows[at]!];
+  const [low, high] = [itemAt(rows, at - 1), itemAt(rows, at)];
   const part = (ethanolPct - low.ethanolPct) / (high.ethanolPct - low.ethanolPct);
   const ln = Math.log(low.gPer100g) + part * (Math.log(high.gPer100g) - Math.log(low.gPer100g));
-  const share = Math.exp(ln) / rows[0]!.gPer100g;
+  const share = Math.exp(ln) / itemAt(rows, 0).gPer100g;
   // The table counts by the mixed solvent; here by its water.
   return ok((share * water.value.gPer100gWater) / (1 - ethanolPct / 100));
 }

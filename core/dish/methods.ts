@@ -1,3 +1,4 @@
+import { itemAt, lastOf } from '#core/lookup';
 import { fail, ok, type Result } from '#core/problem';
 import type { Substance } from '#core/substance';
 import { hasAntisolvent, solubilityInEthanol } from './antisolvent.ts';
@@ -63,7 +64,7 @@ export function methods(
   for (const [id, stages, hours, risk] of ways) {
     const path = dishPath(substance, { anhydrousG, waterG }, stages);
     if (!path.ok) return path;
-    const last = path.value.states.at(-1)!;
+    const last = lastOf(path.value.states);
     const liquorG = last.liquidWaterG + last.dissolvedG;
     // Impurity stays in the liquor; what the crystals hold of it goes with them.
     const held = last.crystalsG > 0 ? Math.min(1, (HELD[id] * last.crystalsG) / Math.max(1e-9, liquorG)) : 0;
@@ -133,7 +134,7 @@ export function recrystallisations(
       { label: 'cold', tempC: temps.coldC, awayG: 0, collect: true },
     ]);
     if (!path.ok) return path;
-    const last = path.value.states[0]!;
+    const last = itemAt(path.value.states, 0);
     const liquorG = last.liquidWaterG + last.dissolvedG + impurityG;
     const kept = Math.min(impurityG, (impurityG * HELD.cooling * last.crystalsG) / Math.max(1e-9, liquorG));
     grams = last.crystalsG + kept;

@@ -1,3 +1,4 @@
+import { decrease, increase, itemAt, numberAt } from '#core/lookup';
 import { fail, ok, type Result } from '#core/problem';
 import { molarMass, type Substance } from '#core/substance';
 import { solubilityOf } from './solubility.ts';
@@ -53,26 +54,29 @@ export function saltsDown(pair: SaltPair, tempC: number): Result<readonly SaltDo
     let worst = -1;
     let most = 1e-7;
     for (const [i, [cation, anion]] of INDEX.entries()) {
-      const excess = excessOf(dissolved[cation]!, dissolved[anion]!, limits[i]!.s * kg);
-      const move = excess > 0 ? excess : Math.max(excess, -down[i]!);
+      const excess = excessOf(numberAt(dissolved, cation), numberAt(dissolved, anion), itemAt(limits, i).s * kg);
+      const move = excess > 0 ? excess : Math.max(excess, -numberAt(down, i));
       if (Math.abs(move) > most) {
         most = Math.abs(move);
         worst = i;
       }
     }
     if (worst < 0) break;
-    const [cation, anion] = INDEX[worst]!;
-    const move = Math.max(excessOf(dissolved[cation]!, dissolved[anion]!, limits[worst]!.s * kg), -down[worst]!);
-    dissolved[cation]! -= move;
-    dissolved[anion]! -= move;
-    down[worst]! += move;
+    const [cation, anion] = itemAt(INDEX, worst);
+    const move = Math.max(
+      excessOf(numberAt(dissolved, cation), numberAt(dissolved, anion), itemAt(limits, worst).s * kg),
+      -numberAt(down, worst),
+    );
+    decrease(dissolved, cation, move);
+    decrease(dissolved, anion, move);
+    increase(down, worst, move);
   }
   return ok(
     pair.salts.map((salt, i) => ({
       salt,
-      phase: limits[i]!.phase,
-      mol: down[i]!,
-      grams: down[i]! * molarMass(limits[i]!.phase),
+      phase: itemAt(limits, i).phase,
+      mol: numberAt(down, i),
+      grams: numberAt(down, i) * molarMass(itemAt(limits, i).phase),
     })),
   );
 }

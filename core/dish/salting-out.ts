@@ -1,5 +1,6 @@
 import { type MixedSaltRow, mixedSalts } from '#core/data';
 import type { Grade } from '#core/figure';
+import { itemAt, lastOf } from '#core/lookup';
 import { fail, ok, type Result } from '#core/problem';
 
 export type DrivesOut = MixedSaltRow['added'];
@@ -22,7 +23,7 @@ const MOLAR: Readonly<Record<DrivesOut, number>> = { NaOH: 39.997, HCl: 36.461 }
 export function saltBeside(added: DrivesOut, molPerKgWater: number): Result<SaltedOut> {
   if (!(molPerKgWater >= 0)) return fail('out-of-range', 'What is added is 0 mol or more.');
   const rows = mixedSalts.filter((row) => row.added === added).sort((a, b) => a.molPerKgWater - b.molPerKgWater);
-  const top = rows.at(-1)!;
+  const top = lastOf(rows);
   if (molPerKgWater > top.molPerKgWater)
     return fail(
       'out-of-range',
@@ -32,7 +33,7 @@ export function saltBeside(added: DrivesOut, molPerKgWater: number): Result<Salt
     1,
     rows.findIndex((row) => row.molPerKgWater >= molPerKgWater),
   );
-  const [low, high] = [rows[at - 1]!, rows[at]!];
+  const [low, high] = [itemAt(rows, at - 1), itemAt(rows, at)];
   const part = (molPerKgWater - low.molPerKgWater) / (high.molPerKgWater - low.molPerKgWater);
   const ln = (row: MixedSaltRow) => Math.log(row.gSaltPer100gWater);
   return ok({

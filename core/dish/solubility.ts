@@ -7,6 +7,7 @@ import {
   transitionsMore,
 } from '#core/data';
 import type { Grade } from '#core/figure';
+import { itemAt, lastOf } from '#core/lookup';
 import { fail, ok, type Result } from '#core/problem';
 import type { Substance } from '#core/substance';
 
@@ -73,7 +74,7 @@ export function solubilityOf(anhydrous: Substance, tempC: number, revision = NEW
   const nodes = rows.filter((row) => row.phase.split('/').includes(phase));
   const after = nodes.findIndex((row) => row.tempC >= tempC);
   const upper = Math.max(1, after < 0 ? nodes.length - 1 : after);
-  const low = nodes[Math.min(upper - 1, nodes.length - 1)]!;
+  const low = itemAt(nodes, Math.min(upper - 1, nodes.length - 1));
   const high = nodes[upper] ?? low;
   return ok({
     gPer100gWater: low === high ? low.gPer100gWater : between(low, high, tempC),
@@ -126,10 +127,10 @@ function hasBoth(rows: readonly SolubilityRow[], { from, to, tempC }: Transition
 
 /** Of two neighbouring phases the less soluble one is stable; without a transition row the lines are carried to meet. */
 function phaseAt(rows: readonly SolubilityRow[], tempC: number): string {
-  const below = rows.filter((row) => row.tempC <= tempC).at(-1) ?? rows[0]!;
-  const above = rows.find((row) => row.tempC >= tempC) ?? rows.at(-1)!;
-  const from = below.phase.split('/').at(-1)!;
-  const to = above.phase.split('/')[0]!;
+  const below = rows.filter((row) => row.tempC <= tempC).at(-1) ?? itemAt(rows, 0);
+  const above = rows.find((row) => row.tempC >= tempC) ?? lastOf(rows);
+  const from = lastOf(below.phase.split('/'));
+  const to = itemAt(above.phase.split('/'), 0);
   if (from === to) return from;
   const [a, b] = [from, to].map((phase) => carried(rows, phase, tempC));
   return (a ?? Number.POSITIVE_INFINITY) <= (b ?? Number.POSITIVE_INFINITY) ? from : to;
@@ -139,7 +140,7 @@ function carried(rows: readonly SolubilityRow[], phase: string, tempC: number): 
   const nodes = rows.filter((row) => row.phase.split('/').includes(phase));
   if (nodes.length < 2) return nodes[0]?.gPer100gWater;
   const nearest = [...nodes].sort((x, y) => Math.abs(x.tempC - tempC) - Math.abs(y.tempC - tempC)).slice(0, 2);
-  return between(nearest[0]!, nearest[1]!, tempC);
+  return between(itemAt(nearest, 0), itemAt(nearest, 1), tempC);
 }
 
 function between(a: SolubilityRow, b: SolubilityRow, tempC: number): number {

@@ -1,3 +1,4 @@
+import { itemAt } from '#core/lookup';
 import { hydrateWater, molarMass } from '#core/substance';
 
 /** The formula without its crystal water: “KAl(SO4)2” of alum. */
@@ -7,7 +8,7 @@ export function anhydrousFormula(formula: string): string {
 
 /** The formula of a phase of the table: “C4H6O6 (L or +)” is C4H6O6. */
 export function phaseFormula(phase: string): string {
-  return phase.split(' ')[0]!;
+  return itemAt(phase.split(' '), 0);
 }
 
 /** g of dry substance in a g of a solid, 0 to 1. */

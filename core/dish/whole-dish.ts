@@ -1,3 +1,4 @@
+import { lastOf } from '#core/lookup';
 import { fail, ok, type Result } from '#core/problem';
 import { fields, number, type Of, text } from '#core/shape';
 import { substanceById } from '#core/substance';
@@ -55,7 +56,7 @@ export function wholeDish(input: DishInput): Result<DishAnswer> {
   ];
   let path = dishPath(substance, { anhydrousG, waterG: inAll }, stages);
   for (let crop = 2; path.ok && crop <= crops; crop++) {
-    const left = path.value.states.at(-1)!.liquidWaterG;
+    const left = lastOf(path.value.states).liquidWaterG;
     stages.push(
       { label: `boiled down, crop ${crop}`, tempC: hotC, awayG: NEXT_CROP * left, collect: false },
       { label: `cold, crop ${crop}`, tempC: coldC, awayG: 0, collect: true },

@@ -91,7 +91,7 @@ export function futureOf(ahead: Ahead, topUp: TopUp | null, ifAmps: number | nul
 function addInto(asked: Begun, state: CellState, { side, substanceId, mol, waterMl }: TopUp): void {
   const n = side === 'cathode' && isDivided(asked.setup) ? state.k : state.a;
   dissolveInto(n, substanceOf(substanceId), mol);
-  n[at.H2O]! += waterMl / masses[at.H2O]!;
+  n[at.H2O] += waterMl / masses[at.H2O];
 }
 
 /** Below this share of what it was, the side that feeds wants more. */

@@ -20,11 +20,13 @@ import {
   metalMass,
   nothing,
   PLATES,
+  places,
   type Ranged,
   solidOf,
   USUAL_HYDROXIDE,
   volumeMl,
 } from '#core/cell';
+import { itemAt } from '#core/lookup';
 import { fail, ok, type Result } from '#core/problem';
 import { fields, flag, list, nullable, number, type Of, one, optional, text } from '#core/shape';
 import { molarMass, substanceById, substanceOf } from '#core/substance';
@@ -156,10 +158,10 @@ function liquid({ ml, parts }: Liquid, field: string): Result<Amounts> {
   }
   const room = ml - volumeMl(n);
   if (!(room > 0)) return fail('out-of-range', 'So much does not fit into so little water.', { field });
-  n[at.H2O]! += room / WATER_ML_PER_MOL;
+  n[at.H2O] += room / WATER_ML_PER_MOL;
   return ok(n);
 }
-const WATER_ML_PER_MOL = masses[at.H2O]! / 0.99705;
+const WATER_ML_PER_MOL = masses[at.H2O] / 0.99705;
 
 const POINTS = 240;
 
@@ -171,7 +173,7 @@ export function cell(asked: CellAsked): Result<CellAnswer> {
   if (late >= 0)
     return fail(
       'out-of-range',
-      `A top-up after ${formatNumber(asked.topUps[late]!.atH, 3)} h comes too late: it runs for ${formatNumber(asked.hours, 3)} h.`,
+      `A top-up after ${formatNumber(itemAt(asked.topUps, late).atH, 3)} h comes too late: it runs for ${formatNumber(asked.hours, 3)} h.`,
       { field: `topUps.${late}.atH` },
     );
   const { setup, book } = ready.value;
@@ -197,12 +199,12 @@ export function cell(asked: CellAsked): Result<CellAnswer> {
     if (!stop) break;
     const what = topUp(stop);
     if (!what.ok) return what;
-    for (let i = 0; i < what.value.length; i++) extra[i]! += what.value[i]!;
+    for (const i of places) extra[i] += what.value[i];
     addTo({ setup, state }, stop.side, what.value);
   }
   const end = done.at ?? { state, extra };
   const upTo = points.filter(({ seconds }) => seconds <= end.state.seconds);
-  const leftThen = upTo.map(({ seconds }, k) => ({ atH: seconds / 3600, ...left[k]! }));
+  const leftThen = upTo.map(({ seconds }, k) => ({ atH: seconds / 3600, ...itemAt(left, k) }));
   const sums = summed({ setup, start, ...end, points: upTo, airC: asked.airC });
   return ok({
     points,
@@ -230,13 +232,13 @@ function topUp({ substanceId, grams, waterMl }: CellAsked['topUps'][number]): Re
   const n = nothing();
   const mol = grams / molarMass(substance.formula);
   const species = substanceOf(substance.species);
-  n[at.H2O]! +=
-    (waterMl * 0.99705) / masses[at.H2O]! +
-    (mol * (molarMass(substance.formula) - molarMass(species.formula))) / masses[at.H2O]!;
+  n[at.H2O] +=
+    (waterMl * 0.99705) / masses[at.H2O] +
+    (mol * (molarMass(substance.formula) - molarMass(species.formula))) / masses[at.H2O];
   if (substance.id !== 'water' && !dissolveInto(n, species, mol)) {
     const solid = solidOf(substance);
     if (!solid) return fail('out-of-range', `What ${substance.name} does in a cell is not held.`, { field: 'topUps' });
-    n[at[solid]]! += mol;
+    n[at[solid]] += mol;
   }
   return ok(n);
 }

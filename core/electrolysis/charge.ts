@@ -1,3 +1,4 @@
+import { itemAt } from '#core/lookup';
 /** A current read at a moment, ms; sd in A. */
 export interface CurrentRead {
   readonly at: number;
@@ -31,7 +32,7 @@ export function chargeFrom(reads: readonly CurrentRead[], from: number, to: numb
   let ampHours = first.amps * hours(first.at - from);
   let variance = (first.amps * DRIFT_PER_H * hours(first.at - from) ** 1.5) ** 2;
   for (let i = 1; i < inOrder.length; i++) {
-    const [a, b] = [inOrder[i - 1]!, inOrder[i]!];
+    const [a, b] = [itemAt(inOrder, i - 1), itemAt(inOrder, i)];
     const begins = Math.max(a.at, from);
     const h = hours(b.at - begins);
     const atBegin =

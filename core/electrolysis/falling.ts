@@ -1,4 +1,5 @@
 import type { Drops } from '#core/cell';
+import { itemAt } from '#core/lookup';
 
 // Why a current is less (or more) than it was at the same voltage: each cause by how much of the change it would explain, and the
 // volts that would then stand across the divider. A probe on both sides of it decides.
@@ -240,7 +241,7 @@ function ranked(drafts: readonly Draft[], wallRead: number | null): readonly Cau
   });
   const all = weights.reduce((sum, each) => sum + each, 0);
   return drafts
-    .map(({ id, says, wallV, check, next }, i) => ({ id, says, likely: weights[i]! / all, wallV, check, next }))
+    .map(({ id, says, wallV, check, next }, i) => ({ id, says, likely: itemAt(weights, i) / all, wallV, check, next }))
     .sort((a, b) => b.likely - a.likely);
 }
 

@@ -25,7 +25,7 @@ export function mainSalts({ a, k }: CellState): MainSalts {
 
 /** mol of charge of the metals that are dissolved. */
 function carriedBy(n: Amounts): number {
-  return cationPlaces.reduce((sum, i) => sum + (i === at['H+'] ? 0 : charges[i]! * n[i]!), 0);
+  return cationPlaces.reduce<number>((sum, i) => sum + (i === at['H+'] ? 0 : charges[i] * n[i]), 0);
 }
 
 /**

@@ -1,5 +1,6 @@
 import { at, type CellPoint, type CellSetup, type CellState, constantOf, dissolves, dividerFor } from '#core/cell';
 import { endSigns, supplyRows } from '#core/data';
+import { itemAt, must } from '#core/lookup';
 import { formatNumber } from '#core/units';
 
 /** What to mind of a course, with its number and when: h from its beginning; null for from the start. */
@@ -134,7 +135,7 @@ export function cellWarnings({ setup, start, end, points, askedAh, vesselC, salt
     say(
       'supply-flat',
       'stop',
-      `The batteries are empty after about ${fixed(hoursOf(({ ampHours }) => ampHours >= 0.98 * supply.ampHours!) ?? 0)} h.`,
+      `The batteries are empty after about ${fixed(hoursOf(({ ampHours }) => ampHours >= 0.98 * must(supply.ampHours, 'ampHours')) ?? 0)} h.`,
       hoursOf(({ amps }) => amps < 1e-4),
     );
   if (divider && end.dividerUsed > 0.6)
@@ -228,7 +229,7 @@ function anodeWarnings(
       'caution',
       'Lead dioxide leaves lead in the liquid: about 1 mg for each A·h (0.2 to 5). Nothing for skin or food; lead waste.',
     );
-  const chloride = start.a[at['Cl-']]! > 0.01 && !dissolving;
+  const chloride = start.a[at['Cl-']] > 0.01 && !dissolving;
   if (chloride && setup.divider !== 'none')
     say(
       'chlorine',
@@ -254,7 +255,7 @@ const LEADS = supplyRows
 
 /** A that a copper lead bears in free air: of the next thinner row; in proportion under the thinnest. */
 export function leadBears(mm2: number): number {
-  const [thin, amps] = LEADS[0]!;
+  const [thin, amps] = itemAt(LEADS, 0);
   return LEADS.filter(([each]) => each <= mm2 + 1e-9).at(-1)?.[1] ?? (amps * mm2) / thin;
 }
 

@@ -9,6 +9,7 @@ import {
   at as place,
   takeStock,
 } from '#core/cell';
+import { must } from '#core/lookup';
 
 /** Something read at a running cell, ms. What was not read is left out. */
 export interface CellReading {
@@ -77,7 +78,7 @@ export function replay(
     state.seconds = Math.max(state.seconds, untilS);
     before = stop;
     while (waiting[0] && waiting[0].at <= stop) {
-      const { side, amounts } = waiting.shift()!;
+      const { side, amounts } = must(waiting.shift(), 'waiting');
       addTo({ setup: begun.setup, state }, side, amounts);
     }
     const read = reads.find(({ at }) => Math.max(from, at) === stop);
@@ -123,7 +124,7 @@ function stoodAt(setup: CellSetup, state: CellState, { at, amps = 0, tempC }: Ce
   return {
     at,
     drops: { ...drops },
-    potSalt: 2 * ck[place['SO4 2-']]! + ck[place['Cl-']]! + ck[place['HCO3-']]!,
-    copper: ck[place['Cu2+']]!,
+    potSalt: 2 * ck[place['SO4 2-']] + ck[place['Cl-']] + ck[place['HCO3-']],
+    copper: ck[place['Cu2+']],
   };
 }

@@ -6,11 +6,13 @@ import {
   type CellState,
   dissolves,
   formulaOf,
+  massG as gramsIn,
   isA,
   isDivided,
   masses,
   metalMass,
   namedOf,
+  perSpecies,
   speciesNames,
   substanceNamed,
 } from '#core/cell';
@@ -32,29 +34,28 @@ type Sums = Omit<CellAnswer, 'points' | 'cost' | 'warnings' | 'topUps' | 'atCurr
 
 /** What a run has made, used up, given off and taken, from its start to a moment; g in and out over all places. */
 export function summed({ setup, start, state, extra, points, airC }: Run): Sums {
-  const total = (s: CellState) => s.a.map((_, i) => s.a[i]! + s.k[i]! + s.gas[i]!);
-  const gramsOf = (n: Amounts) => n.reduce((sum, mol, i) => sum + mol * masses[i]!, 0);
+  const total = ({ a, k, gas }: CellState) => perSpecies((_, name) => a[at[name]] + k[at[name]] + gas[at[name]]);
   const worn = state.wornMol * metalOf(setup);
   return {
     ampHours: state.coulombs / 3600,
     changes: changesOf(setup, [start, state], extra),
     gases: gasesOf(state, points, airC),
     platedG: (['Cu', 'Zn'] as const).flatMap((name) => {
-      const mol = (isDivided(setup) ? state.k : state.a)[at[name]]!;
+      const mol = (isDivided(setup) ? state.k : state.a)[at[name]];
       const id = substanceNamed(name);
-      return mol > 1e-9 && id ? [[id, mol * masses[at[name]]!] as const] : [];
+      return mol > 1e-9 && id ? [[id, mol * masses[at[name]]] as const] : [];
     }),
     wornG: worn,
     evaporatedG: state.evaporatedG,
     hottestC: Math.max(...points.map(({ tempC }) => tempC)),
     wattHours: state.energy.supplied / 3600,
-    massG: [gramsOf(total(start)) + gramsOf(extra) + worn, gramsOf(total(state)) + state.evaporatedG],
+    massG: [gramsIn(total(start)) + gramsIn(extra) + worn, gramsIn(total(state)) + state.evaporatedG],
   };
 }
 
 function metalOf({ anode }: CellSetup): number {
   const metal = dissolves(anode);
-  return metal ? metalMass(metal) : masses[at.C]!;
+  return metal ? metalMass(metal) : masses[at.C];
 }
 
 /** What is there by name on each side, against what was. */
@@ -90,7 +91,7 @@ function gasesOf(state: CellState, points: readonly CellPoint[], airC: number): 
   const mean = points.length > 0 ? state.coulombs / Math.max(1, state.seconds) : 0;
   const perMol = molarVolume(airC, 1013);
   return speciesNames.flatMap((name) => {
-    const mol = state.gas[at[name]]!;
+    const mol = state.gas[at[name]];
     if (!isA(name, 'gas') || !(mol > 1e-9)) return [];
     const id = substanceNamed(formulaOf(name));
     if (!id) return [];

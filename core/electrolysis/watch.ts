@@ -13,6 +13,7 @@ import {
   takeStock,
   volumeMl,
 } from '#core/cell';
+import { itemAt, must } from '#core/lookup';
 import { molarVolume } from '#core/reaction';
 import { molarMass, type SubstanceId, substanceOf } from '#core/substance';
 import { type Future, futureOf, type TopUp, topUpOf } from './ahead.ts';
@@ -135,7 +136,7 @@ export function watchCell(asked: WatchAsked): Watch {
   const toppedUp = topUp ? futureOf(ahead, topUp, null) : null;
   const ifHeld = asked.ifAmps === null ? null : futureOf(ahead, null, asked.ifAmps);
   const litre = molarVolume(setup.airC, asked.pressureHPa);
-  const h2 = state.gas[at.H2]!;
+  const h2 = state.gas[at.H2];
   const perHour = (amps ?? 0) > 0 ? (((amps ?? 0) * 3600) / (2 * FARADAY)) * litre * (rates.cathodic.hydrogen ?? 0) : 0;
   const hoursLeft = leftAlone?.doneAt ? (leftAlone.doneAt - now) / HOUR : 0;
   const anodeG = anodeOf(asked, state, {
@@ -219,14 +220,15 @@ function wallOf(
 
 function wasOf(stood: readonly Stood[], reads: readonly CellReading[]): Stood | undefined {
   const best = bestOf(reads);
-  return best && stood.find(({ at: when }) => when === Math.max(best.at, stood[0]!.at));
+  return best && stood.find(({ at: when }) => when === Math.max(best.at, itemAt(stood, 0).at));
 }
 
 /** The reading at which it carried most for its volts. */
 function bestOf(reads: readonly CellReading[]): CellReading | undefined {
   const both = reads.filter(({ amps = 0, volts = 0 }) => amps > 0 && volts > 0);
   return both.reduce<CellReading | undefined>(
-    (a, b) => (!a || b.amps! / b.volts! > a.amps! / a.volts! ? b : a),
+    (a, b) =>
+      !a || must(b.amps, 'amps') / must(b.volts, 'volts') > must(a.amps, 'amps') / must(a.volts, 'volts') ? b : a,
     undefined,
   );
 }
@@ -245,7 +247,8 @@ function changeOf(asked: WatchAsked, { reads, stood, state, drops }: Changed): P
   const first = both[0];
   const best = bestOf(both.slice(0, -1));
   if (!now || !first || !best || both.length < 2) return nothing;
-  const fallen = now.amps! / now.volts! < best.amps! / best.volts!;
+  const fallen =
+    must(now.amps, 'amps') / must(now.volts, 'volts') < must(best.amps, 'amps') / must(best.volts, 'volts');
   const was = fallen ? best : first;
   const then = stood.find(({ at: when }) => when >= was.at) ?? stood[0];
   const is = stood.at(-1);
@@ -261,8 +264,8 @@ function changeOf(asked: WatchAsked, { reads, stood, state, drops }: Changed): P
     )?.tempC ?? state.tempC;
   const ml = volumeMl(asked.anolyte) + (asked.catholyte ? volumeMl(asked.catholyte) : 0);
   const causes = whyChanged({
-    amps: [was.amps!, now.amps!],
-    volts: [was.volts!, now.volts!],
+    amps: [must(was.amps, 'amps'), must(now.amps, 'amps')],
+    volts: [must(was.volts, 'volts'), must(now.volts, 'volts')],
     tempC: [tempAt(was.at), tempAt(now.at)],
     drops: [then.drops, drops],
     divided: isDivided(setup),
@@ -272,10 +275,16 @@ function changeOf(asked: WatchAsked, { reads, stood, state, drops }: Changed): P
     clogged: (1000 * state.wallMol) / setup.gear.dividerCm2,
     evaporated: state.evaporatedG / Math.max(1, ml),
     battery: supply.kind === 'battery' && supply.ampHours !== undefined ? state.usedAh / supply.ampHours : null,
-    anodeMA: (1000 * now.amps!) / setup.gear.anodeCm2,
+    anodeMA: (1000 * must(now.amps, 'amps')) / setup.gear.anodeCm2,
     wallRead: lastOf(asked.readings, 'wallV'),
   });
-  return { causes, changed: { amps: [was.amps!, now.amps!], volts: [was.volts!, now.volts!] } };
+  return {
+    causes,
+    changed: {
+      amps: [must(was.amps, 'amps'), must(now.amps, 'amps')],
+      volts: [must(was.volts, 'volts'), must(now.volts, 'volts')],
+    },
+  };
 }
 
 /** What stands on either side of a cell, by name. */

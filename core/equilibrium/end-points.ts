@@ -1,3 +1,4 @@
+import { itemAt, numberAt } from '#core/lookup';
 import type { CurvePoint } from './curve.ts';
 
 /** A reading of a pH probe after so much titrant. */
@@ -16,7 +17,7 @@ export function slopesOf(
 ): readonly { readonly titreMl: number; readonly slope: number }[] {
   const sorted = inOrder(points);
   return sorted.slice(1).map(({ titreMl, pH }, i) => {
-    const before = sorted[i]!;
+    const before = itemAt(sorted, i);
     return { titreMl: (titreMl + before.titreMl) / 2, slope: (pH - before.pH) / (titreMl - before.titreMl) };
   });
 }
@@ -43,10 +44,13 @@ export function derivativeEnd(points: readonly ProbePoint[]): EndPoint | null {
   if (slopes.length < 4) return null;
   const sizes = slopes.map(({ slope }) => Math.abs(slope));
   const at = sizes.indexOf(Math.max(...sizes));
-  const typical = [...sizes].sort((a, b) => a - b)[Math.floor(sizes.length / 2)]!;
+  const typical = numberAt(
+    [...sizes].sort((a, b) => a - b),
+    Math.floor(sizes.length / 2),
+  );
   if (at === 0 || at === slopes.length - 1) return null;
-  if (sizes[at]! < LEAST_SLOPE || sizes[at]! < STEEPER * typical) return null;
-  const [a, b, c] = [slopes[at - 1]!, slopes[at]!, slopes[at + 1]!];
+  if (numberAt(sizes, at) < LEAST_SLOPE || numberAt(sizes, at) < STEEPER * typical) return null;
+  const [a, b, c] = [itemAt(slopes, at - 1), itemAt(slopes, at), itemAt(slopes, at + 1)];
   const top = vertex([a.titreMl, Math.abs(a.slope)], [b.titreMl, Math.abs(b.slope)], [c.titreMl, Math.abs(c.slope)]);
   const spacing = (c.titreMl - a.titreMl) / 2;
   const titreMl = Math.min(c.titreMl, Math.max(a.titreMl, top));

@@ -1,3 +1,4 @@
+import { decrease, itemAt, numberAt } from '#core/lookup';
 import { fail, ok, type Result } from '#core/problem';
 import { phAt, type Titration } from './curve.ts';
 import type { ProbePoint } from './end-points.ts';
@@ -40,7 +41,7 @@ export function fitCurve(
       'missing-part',
       `A curve of ${free.length} unknowns wants at least ${free.length + 2} readings; there are ${readings.length}.`,
     );
-  const named = (p: readonly number[]) => Object.fromEntries(free.map(({ name }, i) => [name, p[i]!]));
+  const named = (p: readonly number[]) => Object.fromEntries(free.map(({ name }, i) => [name, numberAt(p, i)]));
   const misses = (p: readonly number[]): number[] => {
     const values = named(p);
     const titration = titrationOf(values);
@@ -64,7 +65,7 @@ export function fitCurve(
     let gained = false;
     for (let tries = 0; tries < 12; tries++) {
       const step = solveDamped(normal, gradient, damping);
-      const next = p.map((each, i) => clamp(each - (step[i] ?? 0), free[i]!));
+      const next = p.map((each, i) => clamp(each - (step[i] ?? 0), itemAt(free, i)));
       const rNext = misses(next);
       const costNext = cost(rNext);
       if (costNext < best) {
@@ -124,33 +125,37 @@ interface At {
 
 function jacobian(misses: (p: readonly number[]) => number[], { p, r }: At, free: readonly Free[]): number[][] {
   return p.map((value, i) => {
-    const h = 1e-5 * Math.max(Math.abs(value), (free[i]!.high - free[i]!.low) * 1e-3);
+    const h = 1e-5 * Math.max(Math.abs(value), (itemAt(free, i).high - itemAt(free, i).low) * 1e-3);
     const shifted = p.map((each, k) => (k === i ? each + h : each));
-    return misses(shifted).map((each, k) => (each - r[k]!) / h);
+    return misses(shifted).map((each, k) => (each - numberAt(r, k)) / h);
   });
 }
 
 function normalOf(J: readonly (readonly number[])[], r: readonly number[]) {
-  const normal = J.map((a) => J.map((b) => a.reduce((sum, each, k) => sum + each * b[k]!, 0)));
-  const gradient = J.map((a) => a.reduce((sum, each, k) => sum + each * r[k]!, 0));
+  const normal = J.map((a) => J.map((b) => a.reduce((sum, each, k) => sum + each * numberAt(b, k), 0)));
+  const gradient = J.map((a) => a.reduce((sum, each, k) => sum + each * numberAt(r, k), 0));
   return { normal, gradient };
 }
 
 /** (N + λ diag N) x = g, by elimination with the largest pivot; what cannot be told apart stays where it is. */
 function solveDamped(normal: readonly (readonly number[])[], gradient: readonly number[], damping: number): number[] {
   const n = gradient.length;
-  const a = normal.map((row, i) => [...row.map((each, k) => (k === i ? each * (1 + damping) : each)), gradient[i]!]);
+  const a = normal.map((row, i) => [
+    ...row.map((each, k) => (k === i ? each * (1 + damping) : each)),
+    numberAt(gradient, i),
+  ]);
   for (let i = 0; i < n; i++) {
     let pivot = i;
-    for (let k = i + 1; k < n; k++) if (Math.abs(a[k]![i]!) > Math.abs(a[pivot]![i]!)) pivot = k;
-    [a[i], a[pivot]] = [a[pivot]!, a[i]!];
-    const lead = a[i]![i]!;
+    for (let k = i + 1; k < n; k++)
+      if (Math.abs(numberAt(itemAt(a, k), i)) > Math.abs(numberAt(itemAt(a, pivot), i))) pivot = k;
+    [a[i], a[pivot]] = [itemAt(a, pivot), itemAt(a, i)];
+    const lead = numberAt(itemAt(a, i), i);
     if (Math.abs(lead) < 1e-300) continue;
     for (let k = 0; k < n; k++) {
       if (k === i) continue;
-      const times = a[k]![i]! / lead;
-      for (let j = i; j <= n; j++) a[k]![j]! -= times * a[i]![j]!;
+      const times = numberAt(itemAt(a, k), i) / lead;
+      for (let j = i; j <= n; j++) decrease(itemAt(a, k), j, times * numberAt(itemAt(a, i), j));
     }
   }
-  return a.map((row, i) => (Math.abs(row[i]!) < 1e-300 ? 0 : row[n]! / row[i]!));
+  return a.map((row, i) => (Math.abs(numberAt(row, i)) < 1e-300 ? 0 : numberAt(row, n) / numberAt(row, i)));
 }

@@ -1,3 +1,4 @@
+import { numberAt } from '#core/lookup';
 import type { Family, Solution } from './solution.ts';
 
 /** How ions in each other's company are treated: as if alone, or by the Davies equation. */
@@ -108,16 +109,16 @@ export function sharesOf({ pKas, baseCharge }: Family, pH: number, lgGamma: numb
     const before = baseCharge + j - 1;
     const after = baseCharge + j;
     // 10^-pH is an activity, the forms are concentrations.
-    const log = logs[j - 1]! - pH + pKas[pKas.length - j]! + lgGamma * (before ** 2 - after ** 2);
+    const log = numberAt(logs, j - 1) - pH + numberAt(pKas, pKas.length - j) + lgGamma * (before ** 2 - after ** 2);
     logs.push(log);
     if (log > top) top = log;
   }
   let sum = 0;
   for (let j = 0; j < logs.length; j++) {
-    logs[j] = 10 ** (logs[j]! - top);
-    sum += logs[j]!;
+    logs[j] = 10 ** (numberAt(logs, j) - top);
+    sum += numberAt(logs, j);
   }
-  for (let j = 0; j < logs.length; j++) logs[j] = logs[j]! / sum;
+  for (let j = 0; j < logs.length; j++) logs[j] = numberAt(logs, j) / sum;
   return logs;
 }
 
@@ -127,8 +128,8 @@ function momentsOf(family: Family, pH: number, lgGamma: number): Moments {
   let square = 0;
   for (let j = 0; j < shares.length; j++) {
     const charge = family.baseCharge + j;
-    mean += shares[j]! * charge;
-    square += shares[j]! * charge * charge;
+    mean += numberAt(shares, j) * charge;
+    square += numberAt(shares, j) * charge * charge;
   }
   return { mean, square, variance: Math.max(0, square - mean * mean) };
 }

@@ -1,4 +1,5 @@
 import { datum, derive, type Figure, given } from '#core/figure';
+import { must } from '#core/lookup';
 import { fail, ok, type Result } from '#core/problem';
 import { molarVolume } from '#core/reaction';
 import { fields, nullable, number, type Of, substance } from '#core/shape';
@@ -84,7 +85,7 @@ export function ester(input: EsterInput): Result<EsterAnswer> {
   if (strong === undefined)
     return fail(
       'no-data',
-      `${substanceOf(catalyst!.substanceId).name} is no catalyst for this: sulfuric acid, hydrochloric acid, sodium hydrogensulfate or phosphoric acid is.`,
+      `${substanceOf(must(catalyst, 'catalyst').substanceId).name} is no catalyst for this: sulfuric acid, hydrochloric acid, sodium hydrogensulfate or phosphoric acid is.`,
       { field: 'catalyst.substanceId' },
     );
   const held = catalyst?.substanceId === 'sulfuric-acid' ? molOf(catalyst) : 0;

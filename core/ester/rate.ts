@@ -1,4 +1,5 @@
 import { esterAcids, esterAlcohols, esterCatalysts } from '#core/data';
+import { itemAt, lastOf, must } from '#core/lookup';
 import type { Charge } from './equilibrium.ts';
 
 /**
@@ -29,8 +30,8 @@ export function strongOf(catalystId: string, mol: number): number | undefined {
 
 /** The usual charge of sulfuric acid on so many mol of an acid, mol. */
 export function usualCatalyst(acidId: string, mol: number): number {
-  const { usualPct, slowPct } = esterCatalysts[0]!;
-  return (mol * (isSlow(acidId) ? slowPct! : usualPct)[1]) / 100;
+  const { usualPct, slowPct } = itemAt(esterCatalysts, 0);
+  return (mol * (isSlow(acidId) ? must(slowPct, 'slowPct') : usualPct)[1]) / 100;
 }
 
 const isSlow = (acidId: string) => (esterAcids.find(({ acid }) => acid === acidId)?.rate[1] ?? 1) < 0.2;
@@ -100,15 +101,15 @@ export function hoursTo(course: readonly CoursePoint[], formed: number): number 
   const upper = course.findIndex(([, x]) => x >= formed);
   if (upper < 0) return null;
   if (upper === 0) return 0;
-  const [[t0, x0], [t1, x1]] = [course[upper - 1]!, course[upper]!];
+  const [[t0, x0], [t1, x1]] = [itemAt(course, upper - 1), itemAt(course, upper)];
   return t0 + ((t1 - t0) * (formed - x0)) / (x1 - x0);
 }
 
 /** Formed after so many hours. */
 export function formedAfter(course: readonly CoursePoint[], hours: number): number {
   const upper = course.findIndex(([t]) => t >= hours);
-  if (upper < 0) return course.at(-1)![1];
+  if (upper < 0) return lastOf(course)[1];
   if (upper === 0) return 0;
-  const [[t0, x0], [t1, x1]] = [course[upper - 1]!, course[upper]!];
+  const [[t0, x0], [t1, x1]] = [itemAt(course, upper - 1), itemAt(course, upper)];
   return x0 + ((x1 - x0) * (hours - t0)) / (t1 - t0);
 }

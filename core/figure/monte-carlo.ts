@@ -1,3 +1,4 @@
+import { numberAt } from '#core/lookup';
 import { computeOf, type Figure } from './figure.ts';
 import { normal, seeded } from './random.ts';
 
@@ -42,7 +43,7 @@ export function* spreadOf(figure: Figure, samples: number, seed: number): Genera
   for (let i = 0; i < samples; i++) {
     for (let s = 0; s < sources.length; s++) draws[s] = sources[s] ? Math.sqrt(3) * (2 * random() - 1) : normal(random);
     for (const node of nodes) values[node.index] = sample(node, values, draws);
-    results[i] = values[nodes.length - 1]!;
+    results[i] = numberAt(values, nodes.length - 1);
     if ((i + 1) % CHUNK === 0) yield i + 1;
   }
   // Where a draw lies beyond a table there is no answer: what can be said is of those that have one.
@@ -52,10 +53,10 @@ export function* spreadOf(figure: Figure, samples: number, seed: number): Genera
 function sample({ value, compute, inputs, own, x }: Node, values: Float64Array, draws: Float64Array): number {
   let result = value;
   if (compute) {
-    for (const [symbol, at] of inputs) x[symbol] = values[at]!;
+    for (const [symbol, at] of inputs) x[symbol] = numberAt(values, at);
     result = compute(x);
   }
-  for (const [source, effect] of own) result += effect * draws[source]!;
+  for (const [source, effect] of own) result += effect * numberAt(draws, source);
   return result;
 }
 
@@ -95,6 +96,6 @@ function summary(results: Float64Array): Spread {
   let squares = 0;
   for (const value of results) squares += (value - mean) ** 2;
   results.sort();
-  const at = (share: number) => results[Math.min(n - 1, Math.floor(share * n))]!;
+  const at = (share: number) => numberAt(results, Math.min(n - 1, Math.floor(share * n)));
   return { samples: n, mean, sd: Math.sqrt(squares / n), low: at(0.025), median: at(0.5), high: at(0.975) };
 }

@@ -1,3 +1,4 @@
+import { entryOf } from '#core/lookup';
 import { formatFigure, shortest } from '#core/units';
 import { type Figure, type Grade, sdOf } from './figure.ts';
 
@@ -60,5 +61,5 @@ export function substitute(formula: string, inputs: Readonly<Record<string, Figu
   if (symbols.length === 0) return formula;
   const escaped = symbols.map((s) => s.replace(/[.*+?^${}()|[\]\\]/g, '\\$&'));
   const pattern = new RegExp(`(?<![\\p{L}\\p{N}_])(${escaped.join('|')})(?![\\p{L}\\p{N}_(])`, 'gu');
-  return formula.replace(pattern, (symbol) => shortest(inputs[symbol]!.value, 5));
+  return formula.replace(pattern, (symbol) => shortest(entryOf(inputs, symbol).value, 5));
 }

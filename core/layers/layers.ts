@@ -1,4 +1,5 @@
 import { acids, saltings } from '#core/data';
+import { itemAt } from '#core/lookup';
 import { fail, ok, type Result } from '#core/problem';
 import { fields, list, nullable, number, type Of, substance } from '#core/shape';
 import { molarMass, type SubstanceId, substanceOf } from '#core/substance';
@@ -170,7 +171,7 @@ function bySalt({ liquid, liquidG, liquor, solutes }: LayersInput): Result<Layer
     above: 'organic',
     gap: aqueous.gPerMl - organic.gPerMl,
     parts: 'quickly',
-    says: `Above, about ${upperPct[1]} % (${upperPct[0]} to ${upperPct[2]} %).${row.note ? ` ${row.note[0]!.toUpperCase()}${row.note.slice(1)}.` : ''}`,
+    says: `Above, about ${upperPct[1]} % (${upperPct[0]} to ${upperPct[2]} %).${row.note ? ` ${itemAt(row.note, 0).toUpperCase()}${row.note.slice(1)}.` : ''}`,
     about: true,
     shared: [],
     washLossG: [],

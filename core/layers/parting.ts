@@ -1,4 +1,5 @@
 import { drivenOut, type MutualRow, mutual, volatiles } from '#core/data';
+import { must } from '#core/lookup';
 import { density, waterDensityAt } from '#core/solution';
 import { molarMass, type SubstanceId, substanceOf } from '#core/substance';
 
@@ -42,7 +43,7 @@ export function liquidDensity(liquid: string): number {
  * shares are those at 20 to 25 °C; a salt’s effect is good to about a third of it.
  */
 export function part(liquid: SubstanceId, liquidG: number, { waterG, salt, saltG }: Liquor): Parted {
-  const row = mutualOf(liquid)!;
+  const row = must(mutualOf(liquid), 'mutualOf');
   const molal = salt && waterG > 0 ? (1000 * saltG) / molarMass(substanceOf(salt).formula) / waterG : 0;
   const drives = salt ? drivesOut(salt) : undefined;
   const perWater = (row.inWater[1] / (100 - row.inWater[1])) * 10 ** (-(drives?.k ?? 0) * molal);

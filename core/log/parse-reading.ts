@@ -1,3 +1,4 @@
+import { itemAt } from '#core/lookup';
 import { fail, ok, type Result } from '#core/problem';
 import { findUnit, parseNumber } from '#core/units';
 import type { Reading } from './reading.ts';
@@ -23,11 +24,11 @@ export function parseReading(text: string, expected: string): Result<Reading> {
   const { bare, unit, scale } = withUnit(typed, expected);
   if (scale !== 1) return map(parseReading(bare, unit), (reading) => scaled(reading, scale));
   const over = OVER.exec(bare);
-  if (over) return map(parseNumber(over[1]!), (value) => ({ is: 'over', value, unit }));
+  if (over) return map(parseNumber(itemAt(over, 1)), (value) => ({ is: 'over', value, unit }));
   const under = UNDER.exec(bare);
-  if (under) return map(parseNumber(under[1]!), (value) => ({ is: 'under', value, unit }));
+  if (under) return map(parseNumber(itemAt(under, 1)), (value) => ({ is: 'under', value, unit }));
   const about = ABOUT.exec(bare);
-  if (about) return map(parseNumber(about[1]!), (value) => bandOf(value, Math.abs(value) * ABOUT_SHARE, unit));
+  if (about) return map(parseNumber(itemAt(about, 1)), (value) => bandOf(value, Math.abs(value) * ABOUT_SHARE, unit));
   const give = GIVE.exec(bare);
   if (give)
     return two(give, (value, half) =>
@@ -52,16 +53,16 @@ function withUnit(typed: string, expected: string): { bare: string; unit: string
   if (expected !== '' && typed.toLowerCase().endsWith(expected.toLowerCase()) && !/[a-zµ]$/i.test(before))
     return { bare: before.trim(), unit: expected, scale: 1 };
   const suffix = /^(.*[\d.,])\s*([a-zµ]+)$/i.exec(typed);
-  const unit = suffix && findUnit(suffix[2]!);
+  const unit = suffix && findUnit(itemAt(suffix, 2));
   const wanted = findUnit(expected);
   if (!suffix || !unit || !wanted) return { bare: typed, unit: expected, scale: 1 };
   if (unit.dimension === wanted.dimension)
-    return { bare: suffix[1]!, unit: expected, scale: unit.factor / wanted.factor };
+    return { bare: itemAt(suffix, 1), unit: expected, scale: unit.factor / wanted.factor };
   // What is poured may be weighed, and the other way round.
   if (unit.dimension === 'mass' && wanted.dimension === 'volume')
-    return { bare: suffix[1]!, unit: 'g', scale: unit.factor };
+    return { bare: itemAt(suffix, 1), unit: 'g', scale: unit.factor };
   if (unit.dimension === 'volume' && wanted.dimension === 'mass')
-    return { bare: suffix[1]!, unit: 'mL', scale: unit.factor };
+    return { bare: itemAt(suffix, 1), unit: 'mL', scale: unit.factor };
   return { bare: typed, unit: expected, scale: 1 };
 }
 
@@ -81,8 +82,8 @@ function map<T, U>(result: Result<T>, f: (value: T) => U): Result<U> {
 }
 
 function two(match: RegExpExecArray, f: (a: number, b: number) => Result<Reading>): Result<Reading> {
-  const a = parseNumber(match[1]!);
-  const b = parseNumber(match[2]!);
+  const a = parseNumber(itemAt(match, 1));
+  const b = parseNumber(itemAt(match, 2));
   if (!a.ok) return a;
   return b.ok ? f(a.value, b.value) : b;
 }

@@ -1,5 +1,6 @@
 import { derive, type Figure, given } from '#core/figure';
 import type { RunEvent } from '#core/log';
+import { itemAt, must } from '#core/lookup';
 import { sharesOf } from '#core/own';
 import { type Plan, planTitle, stockIn } from '#core/plan';
 import { fail, ok, type Result } from '#core/problem';
@@ -56,13 +57,13 @@ export function chainYield(runs: readonly ChainRun[], basis: string | null): Res
   }
   const steps: ChainStepYield[] = [];
   for (const [i, run] of runs.entries()) {
-    const state = states[i]!;
-    const line = lineOf(run, state, i === 0 ? { basis } : { before: runs[i - 1]!.id });
+    const state = itemAt(states, i);
+    const line = lineOf(run, state, i === 0 ? { basis } : { before: itemAt(runs, i - 1).id });
     if (!line) {
       const sentence =
         i === 0
           ? `Batch ${run.number} has no such reagent to count on.`
-          : `Batch ${run.number} took nothing from batch ${runs[i - 1]!.number}: they are no chain.`;
+          : `Batch ${run.number} took nothing from batch ${itemAt(runs, i - 1).number}: they are no chain.`;
       return fail('invalid-input', sentence, { field: 'runs' });
     }
     const ratio = ratioOf(run.plan, line.role);
@@ -73,7 +74,7 @@ export function chainYield(runs: readonly ChainRun[], basis: string | null): Res
       (x) => x.n * x.r,
     );
     const next = runs[i + 1];
-    const handed = next ? handedOn(run, next, states[i + 1]!) : null;
+    const handed = next ? handedOn(run, next, itemAt(states, i + 1)) : null;
     const gave = handed?.gave ?? weighedOf(state);
     steps.push({
       number: run.number,
@@ -127,7 +128,11 @@ function handedOn(
   const line = lineOf(next, state, { before: run.id });
   const then = stockIn(next.plan, line?.bottleId);
   if (!line || !then?.card.size) return null;
-  const content = contentOf({ id: line.bottleId!, ...then, usedG: 0 }, next.plan.bench.tempC, next.plan.day);
+  const content = contentOf(
+    { id: must(line.bottleId, 'bottleId'), ...then, usedG: 0 },
+    next.plan.bench.tempC,
+    next.plan.day,
+  );
   if (!content.ok || !content.value.sizeG) return null;
   const M = molarMassFigure(content.value.substance.formula);
   const gave = derive(
@@ -176,7 +181,7 @@ function overallOf(steps: readonly ChainStepYield[]): Figure | null {
       derive(
         { symbol: 'Y', name: 'overall yield', unit: '%' },
         'Y × y ÷ 100',
-        { Y, y: yieldPct! },
+        { Y, y: must(yieldPct, 'yieldPct') },
         (x) => (x.Y * x.y) / 100,
       ),
     whole,

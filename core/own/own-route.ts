@@ -1,6 +1,7 @@
 import { solubilityRange } from '#core/dish';
 import { ceilingOf } from '#core/dry';
 import { admit } from '#core/guard';
+import { itemAt, must } from '#core/lookup';
 import { fail, ok, type Result } from '#core/problem';
 import { type Reaction, reactionText } from '#core/reaction';
 import { addStep, type PutIn, plainWater, type Route, type StepTemplate, stepKinds } from '#core/route';
@@ -51,7 +52,7 @@ export function ownRoute(asking: OwnAsking): Result<Route> {
   const recipe = {
     makes:
       asking.as === 'solution'
-        ? { kind: 'solution' as const, role: parts.roles[0]!.id, substanceId: species.id }
+        ? { kind: 'solution' as const, role: itemAt(parts.roles, 0).id, substanceId: species.id }
         : { kind: 'solid' as const, substanceId: made.id, anhydrousId: species.id },
     roles: [...parts.roles, parts.water],
     reactions: shares.value.order,
@@ -104,18 +105,22 @@ function partsOf(
     ...counted.map((each, i) => {
       const id = roleId(each);
       controls.push(excess(id, each, i === 0 ? 0 : EXCESS));
-      return role(id, each, { by: 'extent', perExtent: perExtent.get(each.species)!, excessControl: `over-${id}` });
+      return role(id, each, {
+        by: 'extent',
+        perExtent: must(perExtent.get(each.species), 'perExtent'),
+        excessControl: `over-${id}`,
+      });
     }),
     ...aside.map((each) => {
       const id = roleId(each);
-      controls.push(share(id, each, counted[0]!));
-      return role(id, each, { by: 'per-gram', role: roleId(counted[0]!), control: `share-${id}` });
+      controls.push(share(id, each, itemAt(counted, 0)));
+      return role(id, each, { by: 'per-gram', role: roleId(itemAt(counted, 0)), control: `share-${id}` });
     }),
   ];
-  const first = roles[0]!;
+  const first = itemAt(roles, 0);
   const hot =
     asking.reactions.length === 0 && asking.as === 'solid'
-      ? solubilityRange(substanceOf(counted[0]!.species))
+      ? solubilityRange(substanceOf(itemAt(counted, 0).species))
       : undefined;
   if (hot) {
     controls.push(...hotControls(hot));
@@ -125,7 +130,7 @@ function partsOf(
       water: plainWater({ by: 'to-dissolve', role: first.id, control: 'hot', spare: 'spare' }),
     };
   }
-  controls.push(waterControl(counted[0]!, brought.some(bringsWater) ? 0 : WATER));
+  controls.push(waterControl(itemAt(counted, 0), brought.some(bringsWater) ? 0 : WATER));
   return { roles, controls, water: plainWater({ by: 'per-gram', role: first.id, control: 'water' }) };
 }
 
@@ -229,7 +234,11 @@ function hotControls([least, most]: readonly [number, number]): readonly Control
 
 /** The steps such a batch usually has: what goes in, what is left behind, and how the product is got out of it. */
 function stepsOf(recipe: Recipe, asking: OwnAsking, brought: readonly Substance[]): readonly PutIn[] {
-  const put = (kind: string, id = kind): PutIn => stepKinds.find((each) => each.id === kind)!.make(recipe, id, '');
+  const put = (kind: string, id = kind): PutIn =>
+    must(
+      stepKinds.find((each) => each.id === kind),
+      'stepKinds',
+    ).make(recipe, id, '');
   const only = (step: StepTemplate): PutIn => ({ step, controls: [] });
   const adds = addsOf(recipe, brought).map(({ role: of, reacts }) =>
     only(addStep(recipe, { id: `add-${of}`.slice(0, 60), role: of, reacts })),
@@ -270,7 +279,7 @@ interface Goes {
 function addsOf(recipe: Recipe, brought: readonly Substance[]): readonly Goes[] {
   const ids = recipe.roles
     .filter(({ accepts }) => accepts.length > 0)
-    .map(({ id, accepts }) => ({ id, of: substanceOf(accepts[0]!) }));
+    .map(({ id, accepts }) => ({ id, of: substanceOf(itemAt(accepts, 0)) }));
   const order: string[] = [];
   const putIn = (id: string) => {
     if (!order.includes(id)) order.push(id);

@@ -1,3 +1,4 @@
+import { itemAt } from '#core/lookup';
 import { fail, ok, type Result } from '#core/problem';
 import type { Reaction } from '#core/reaction';
 import { type SubstanceId, substanceOf } from '#core/substance';
@@ -28,7 +29,7 @@ export function sharesOf(
   }
   // Where it can be made in several ways, the one that the bottles serve.
   const tried = makers.map((last) => sharesBy(last, reactions, brought));
-  return tried.find(({ ok: done }) => done) ?? tried[0]!;
+  return tried.find(({ ok: done }) => done) ?? itemAt(tried, 0);
 }
 
 function sharesBy(last: Reaction, reactions: readonly Reaction[], brought: ReadonlySet<SubstanceId>): Result<Shares> {

@@ -1,3 +1,4 @@
+import { itemAt } from '#core/lookup';
 import { fail, ok, type Result } from '#core/problem';
 import { massFraction, type Strength, type StrengthUnit, strengthUnits } from '#core/solution';
 import { Claims, readStrength } from '#core/stock';
@@ -37,7 +38,7 @@ export function cutPhrase(text: string): Result<Phrase> {
   let tempC = USUAL_C;
   const temp = AT_TEMP.exec(body);
   if (temp) {
-    const number = parseNumber(temp[1]!);
+    const number = parseNumber(itemAt(temp, 1));
     if (!number.ok) return number;
     if (number.value < -273.15)
       return fail('out-of-range', 'Nothing is colder than −273.15 °C.', {
@@ -49,9 +50,9 @@ export function cutPhrase(text: string): Result<Phrase> {
   let pressureHPa = 1013.25;
   const pressure = AT_PRESSURE.exec(body);
   if (pressure) {
-    const number = parseNumber(pressure[1]!);
+    const number = parseNumber(itemAt(pressure, 1));
     if (!number.ok) return number;
-    pressureHPa = number.value * (findUnit(pressure[2]!)?.factor ?? 1);
+    pressureHPa = number.value * (findUnit(itemAt(pressure, 2))?.factor ?? 1);
     if (!(pressureHPa > 0)) return fail('out-of-range', 'A pressure is more than 0.');
     body = body.replace(pressure[0], ' ');
   }
@@ -110,12 +111,16 @@ function readAmount(
 ): Result<{ value: number; dimension: 'mass' | 'volume' | 'amount'; text: string } | undefined> {
   const match = AMOUNT.exec(text);
   if (!match) return ok(undefined);
-  const number = parseNumber(match[1]!);
+  const number = parseNumber(itemAt(match, 1));
   const at = pointAt(line, match[0]);
   if (!number.ok) return { ok: false, problem: { ...number.problem, at } };
   if (number.value < 0)
     return fail('out-of-range', `${match[0].trim()} is below zero; an amount is 0 or more.`, { at });
-  const unit = findUnit(match[2]!.replace(/^gal(?:lon)?s$/i, 'gal').replace(/^fl\.? ?oz$/i, 'fl oz'));
+  const unit = findUnit(
+    itemAt(match, 2)
+      .replace(/^gal(?:lon)?s$/i, 'gal')
+      .replace(/^fl\.? ?oz$/i, 'fl oz'),
+  );
   if (!unit) return fail('unknown-unit', `“${match[2]}” is not a unit known here.`, { at });
   return ok({ value: number.value * unit.factor, dimension: unit.dimension as 'mass', text: match[0] });
 }

@@ -1,4 +1,5 @@
 import type { GrainId } from '#core/data';
+import { must } from '#core/lookup';
 import { substanceById } from '#core/substance';
 
 /** Grains as they come: diameter in water, µm, least and most, and how dense they are, g/mL. Estimates, grade C. */
@@ -26,7 +27,10 @@ export function grainOf(substanceId: string): Grain {
 }
 
 export function grainNamed(id: Grain['id']): Grain {
-  return grains.find((each) => each.id === id)!;
+  return must(
+    grains.find((each) => each.id === id),
+    'grains',
+  );
 }
 
 /** Viscosity of water, Pa s (Vogel–Fulcher fit of IAPWS values: 1.002e-3 at 20 °C, within 2 % from 0 to 100 °C). */

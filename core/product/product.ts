@@ -1,4 +1,5 @@
 import { type ProductRow, products as rows } from '#core/data';
+import { itemAt } from '#core/lookup';
 import { molarMass, parseFormula, type Substance, substanceById } from '#core/substance';
 
 /** Something in a product. */
@@ -70,7 +71,7 @@ function shareOf(
     case 'K2O %':
       return (atoms('K') * molarMass('K2O')) / 2 / molarMass(formula);
     default: {
-      const symbol = per.split(' ')[0]!;
+      const symbol = itemAt(per.split(' '), 0);
       return (atoms(symbol) * molarMass(symbol)) / molarMass(formula);
     }
   }

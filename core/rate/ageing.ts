@@ -1,4 +1,5 @@
 import { datum, derive, type Figure, type Grade, given } from '#core/figure';
+import { must } from '#core/lookup';
 import { density } from '#core/solution';
 import { molarMass, type Substance } from '#core/substance';
 import { uncertain } from '#core/units';
@@ -171,7 +172,7 @@ export function ageingOf(
 ): Ageing | undefined {
   const model = MODELS[substance.id];
   if (!model || !(start.pct > 0) || !(days >= 0)) return undefined;
-  const at = (day: number) => strengthAfter(substance, start, day, keeping)!;
+  const at = (day: number) => must(strengthAfter(substance, start, day, keeping), 'strengthAfter');
   const span = days + aheadDays;
   const points = Array.from({ length: STEPS + 1 }, (_, i) => at((span * i) / STEPS));
   const wide = points.find(({ mid, low, high }) => mid <= 0 || (high - low) / 2 > LIMIT * mid);

@@ -1,3 +1,4 @@
+import { itemAt, lastOf, must, numberAt } from '#core/lookup';
 import { formatNumber } from '#core/units';
 
 /** A reading of what is followed, at a time: exact, a band, or one-sided. Times in hours from any start. */
@@ -84,17 +85,17 @@ export function finishOf(course: Course, readings: readonly TimedReading[], sd: 
   });
   if (!first || sorted.length < 2) return nothing('One more reading is needed before a finishing time can be fitted.');
   const origin = first.hours;
-  const last = sorted.at(-1)!.hours;
+  const last = lastOf(sorted).hours;
   const span = last - origin;
   if (!(span > 1e-4)) return nothing('The readings are all of one moment: wait, and read again.');
-  const y1 = (first.low! + first.high!) / 2;
+  const y1 = (must(first.low, 'low') + must(first.high, 'high')) / 2;
   const scale = Math.abs(y1) || 1;
   if (!openEnd && y1 <= goal) return { hours: origin, earliest: origin, latest: origin, endsAt: null, cannotTell: '' };
   const rivals = RIVALS[course];
   const seen = sorted.flatMap(({ low, high }) => (low !== null && high !== null ? [(low + high) / 2] : []));
   const change = Math.max(...seen) - Math.min(...seen);
   const lawSd = rivals.length > 1 ? Math.hypot(sd, LAW * change) : sd;
-  const y1Sd = Math.max(lawSd, (first.high! - first.low!) / 2);
+  const y1Sd = Math.max(lawSd, (must(first.high, 'high') - must(first.low, 'low')) / 2);
   // From a thousandth of a life to fifty lives within the span read.
   const k: Region['k'] = [1e-3 / span, 50 / span];
   const slowest = k[0] * 1.2;
@@ -171,7 +172,9 @@ function likely({ model, readings, origin, span, sd, own, goal, region }: Grid):
     const k = slow * (fast / slow) ** (i / (RATES - 1));
     const shapes = readings.map(({ hours }) => model.shape(hours - origin, k));
     const slopes = readings.map(({ hours, hoursSd }, n) =>
-      hoursSd > 0 ? ((model.shape(hours - origin + 0.01 * span, k) - shapes[n]!) / (0.01 * span)) * hoursSd : 0,
+      hoursSd > 0
+        ? ((model.shape(hours - origin + 0.01 * span, k) - numberAt(shapes, n)) / (0.01 * span)) * hoursSd
+        : 0,
     );
     for (const y0 of starts) {
       const done = model.done(y0, k, goal);
@@ -179,11 +182,15 @@ function likely({ model, readings, origin, span, sd, own, goal, region }: Grid):
       for (const e of ends) {
         let logL = 0;
         for (let n = 0; n < readings.length; n++) {
-          const reading = readings[n]!;
-          const late = (y0 - e) * slopes[n]!;
+          const reading = itemAt(readings, n);
+          const late = (y0 - e) * numberAt(slopes, n);
           // “Still some left” is so under any law.
           const read = reading.low === null || reading.high === null ? own : sd;
-          logL += logLikelihood(reading, e + (y0 - e) * shapes[n]!, late === 0 ? read : Math.hypot(read, late));
+          logL += logLikelihood(
+            reading,
+            e + (y0 - e) * numberAt(shapes, n),
+            late === 0 ? read : Math.hypot(read, late),
+          );
         }
         best = Math.max(best, logL);
         points.push({ k, y0, e, t, logL });
@@ -269,7 +276,7 @@ function quantiles(pairs: readonly (readonly [number, number])[]): [number, numb
       sum += w;
       if (sum >= q * all) return value;
     }
-    return sorted.at(-1)![0];
+    return lastOf(sorted)[0];
   };
   return [at(0.025), at(0.5), at(0.975)];
 }

@@ -1,3 +1,4 @@
+import { lastOf } from '#core/lookup';
 import { fail, ok, type Result } from '#core/problem';
 import { fields, number, type Of, one } from '#core/shape';
 
@@ -159,7 +160,7 @@ function courseOf(input: HalideInput): readonly HalidePoint[] {
     const dt = Math.min(stepOf(mix, input, k), last - t, last / POINTS);
     go(mix, { h: free(mix, input), k, dt });
     t += dt;
-    if (t / 3600 - points.at(-1)!.hours >= input.hours / POINTS - 1e-12 || t >= last) points.push(point(t / 3600, mix));
+    if (t / 3600 - lastOf(points).hours >= input.hours / POINTS - 1e-12 || t >= last) points.push(point(t / 3600, mix));
   }
   // Nothing is left that could go on.
   if (t < last) points.push(point(input.hours, mix));
@@ -207,5 +208,5 @@ function go(mix: Mix, { h, k, dt }: { h: number; k: Rates; dt: number }): void {
 /** What stands there at so many hours, straight between the points of a course. */
 function at(course: readonly HalidePoint[], hours: number): HalidePoint {
   const upper = course.findIndex((each) => each.hours >= hours - 1e-9);
-  return course[upper] ?? course.at(-1)!;
+  return course[upper] ?? lastOf(course);
 }

@@ -1,3 +1,4 @@
+import { itemAt, numberAt } from '#core/lookup';
 import { fail, ok, type Result } from '#core/problem';
 import { type Equation, parseEquation, type Species } from './equation.ts';
 
@@ -23,13 +24,13 @@ export function balance(text: string): Result<Balanced> {
   const rows = conservation(species, signs);
   const basis = nullSpace(rows, species.length);
   if (basis.length === 0) return fail('bad-formula', cannot(species, signs));
-  if (basis.length === 1) return settle(equation, basis[0]!, null);
+  if (basis.length === 1) return settle(equation, itemAt(basis, 0), null);
   const origin = peroxideRow(equation);
   const narrowed = origin ? nullSpace([...rows, origin], species.length) : [];
   if (narrowed.length === 1) {
     return settle(
       equation,
-      narrowed[0]!,
+      itemAt(narrowed, 0),
       'Atoms and charge alone leave a choice, since peroxide can also decay by itself; the oxygen is taken to come from the peroxide.',
     );
   }
@@ -44,7 +45,7 @@ function settle(equation: Equation, vector: readonly bigint[], note: string | nu
   const coefficients = whole(vector);
   const wrong = coefficients.findIndex((c) => c <= 0);
   if (wrong < 0) return ok({ equation, coefficients, note });
-  const { text } = [...equation.left, ...equation.right][wrong]!;
+  const { text } = itemAt([...equation.left, ...equation.right], wrong);
   const why = coefficients[wrong] === 0 ? 'takes no part in it' : 'would have to stand on the other side';
   return fail('bad-formula', `As written it does not balance with every species: ${text} ${why}.`);
 }
@@ -52,7 +53,7 @@ function settle(equation: Equation, vector: readonly bigint[], note: string | nu
 /** One row for each element and one for charge; the right side counts negative. */
 function conservation(species: readonly Species[], signs: readonly number[]): bigint[][] {
   const elements = [...new Set(species.flatMap(({ formula }) => Object.keys(formula.elements)))];
-  const count = (get: (each: Species) => number) => species.map((each, i) => get(each) * signs[i]!);
+  const count = (get: (each: Species) => number) => species.map((each, i) => get(each) * numberAt(signs, i));
   const rows = elements.map((element) => count(({ formula }) => formula.elements[element] ?? 0));
   rows.push(count(({ formula }) => formula.charge));
   return rows.map(integers);
@@ -91,13 +92,13 @@ export function nullSpace(rows: readonly (readonly bigint[])[], width: number): 
   for (let column = 0; column < width && rank < m.length; column++) {
     const at = m.findIndex((row, i) => i >= rank && row[column] !== 0n);
     if (at < 0) continue;
-    [m[rank], m[at]] = [m[at]!, m[rank]!];
-    const pivotRow = m[rank]!;
-    const pivot = pivotRow[column]!;
+    [m[rank], m[at]] = [itemAt(m, at), itemAt(m, rank)];
+    const pivotRow = itemAt(m, rank);
+    const pivot = itemAt(pivotRow, column);
     for (const [i, row] of m.entries()) {
-      const factor = row[column]!;
+      const factor = itemAt(row, column);
       if (i === rank || factor === 0n) continue;
-      for (let k = 0; k < width; k++) row[k] = row[k]! * pivot - factor * pivotRow[k]!;
+      for (let k = 0; k < width; k++) row[k] = itemAt(row, k) * pivot - factor * itemAt(pivotRow, k);
       reduce(row);
     }
     pivots.push(column);
@@ -107,12 +108,21 @@ export function nullSpace(rows: readonly (readonly bigint[])[], width: number): 
   return free.map((column) => {
     // Every pivot divides the free variable's value, so that all come out whole.
     const scale = pivots.reduce(
-      (product, p, i) => lcm(product, m[i]![p]! / gcd(m[i]![p]!, m[i]![column]! === 0n ? m[i]![p]! : m[i]![column]!)),
+      (product, p, i) =>
+        lcm(
+          product,
+          itemAt(itemAt(m, i), p) /
+            gcd(
+              itemAt(itemAt(m, i), p),
+              itemAt(itemAt(m, i), column) === 0n ? itemAt(itemAt(m, i), p) : itemAt(itemAt(m, i), column),
+            ),
+        ),
       1n,
     );
     const vector = Array.from({ length: width }, () => 0n);
     vector[column] = scale;
-    for (const [i, p] of pivots.entries()) vector[p] = (-m[i]![column]! * scale) / m[i]![p]!;
+    for (const [i, p] of pivots.entries())
+      vector[p] = (-itemAt(itemAt(m, i), column) * scale) / itemAt(itemAt(m, i), p);
     reduce(vector);
     return vector;
   });
@@ -157,7 +167,7 @@ function cannot(species: readonly Species[], signs: readonly number[]): string {
 function describe({ left, right }: Equation, vector: readonly number[]): string {
   const terms = [...left, ...right].map((species, i) => ({
     text: species.text,
-    n: i < left.length ? vector[i]! : -vector[i]!,
+    n: i < left.length ? numberAt(vector, i) : -numberAt(vector, i),
   }));
   const side = (sign: number) =>
     terms

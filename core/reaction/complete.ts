@@ -1,3 +1,4 @@
+import { itemAt } from '#core/lookup';
 import { fail, ok, type Result } from '#core/problem';
 import { findSubstance, parseFormula } from '#core/substance';
 import { listed } from '#core/units';
@@ -91,11 +92,11 @@ const ACIDS: Readonly<Record<string, readonly [text: string, charge: number]>> =
 };
 
 function ionsOf(formula: string): readonly Ion[] {
-  const organic = ACIDS[formula.split('.')[0]!];
+  const organic = ACIDS[itemAt(formula.split('.'), 0)];
   if (organic) return [{ text: organic[0], charge: organic[1] }];
   const substance = findSubstance(formula);
   const acid = /^H(\d?)([A-Z].*)$/.exec(formula);
-  if (!substance?.ions && acid) return [{ text: acid[2]!, charge: -Number(acid[1] || 1) }];
+  if (!substance?.ions && acid) return [{ text: itemAt(acid, 2), charge: -Number(acid[1] || 1) }];
   return (substance?.ions ?? []).map(([ion, , charge]) => ({ text: withoutCharge(ion, charge), charge }));
 }
 

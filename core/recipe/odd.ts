@@ -34,16 +34,16 @@ const TENFOLD = 6;
 const MUCH = 1.6;
 
 function outOfProportion({ ingredients }: RecipeRead): readonly string[] {
-  const counted = ingredients.filter(({ times }) => times !== null);
-  const far = counted.filter(({ times }) => times! >= TENFOLD);
+  const counted = ingredients.flatMap((each) => (each.times === null ? [] : [{ ...each, times: each.times }]));
+  const far = counted.filter(({ times }) => times >= TENFOLD);
   // All but one far over: it is the one that is too little.
   const [scarce] = counted.filter(({ limits }) => limits);
   if (counted.length > 2 && far.length === counted.length - 1 && scarce)
     return [
-      `${cap(scarce.substance.name)} is about ${formatNumber(1 / Math.min(...far.map(({ times }) => 1 / times!)), 2)} times too little for the rest: a nought may be missing.`,
+      `${cap(scarce.substance.name)} is about ${formatNumber(1 / Math.min(...far.map(({ times }) => 1 / times)), 2)} times too little for the rest: a nought may be missing.`,
     ];
   return counted.flatMap((each) => {
-    const times = each.times!;
+    const times = each.times;
     if (times >= TENFOLD)
       return [
         `${cap(each.substance.name)}: ${formatNumber(times, 2)} times what ${nameOfLimit(ingredients)} can use. A tenfold slip?`,

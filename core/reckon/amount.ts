@@ -1,4 +1,5 @@
 import { derive, type Figure, given } from '#core/figure';
+import { must } from '#core/lookup';
 import { isGasFormula, type Phrase, type Stuff, strengthPct, unitSentence } from '#core/phrase';
 import { fail, ok, type Result } from '#core/problem';
 import { densityFigure, hasDensity } from '#core/solution';
@@ -36,10 +37,11 @@ export function convertAmount(stuff: Stuff, phrase: Phrase): Result<Figure> {
   return ok(inUnit(result.value, unit.factor, unit.name));
 }
 
-function asked({ amount }: Stuff): Figure {
+function asked({ amount: typed }: Stuff): Figure {
+  const amount = must(typed, 'amount');
   const naming = { mass: ['m', 'mass', 'g'], volume: ['V', 'volume', 'mL'], amount: ['n', 'amount', 'mol'] } as const;
-  const [symbol, name, unit] = naming[amount!.dimension];
-  return given({ symbol, name, unit }, amount!.value, 'as typed');
+  const [symbol, name, unit] = naming[amount.dimension];
+  return given({ symbol, name, unit }, amount.value, 'as typed');
 }
 
 function gasMoles(stuff: Stuff, phrase: Phrase): Result<Figure> {

@@ -1,4 +1,5 @@
 import { derive, type Figure, given } from '#core/figure';
+import { entryOf, must, numberAt } from '#core/lookup';
 import { pointAt } from '#core/phrase';
 import { fail, ok, type Problem, type Result } from '#core/problem';
 import type { Found } from '#core/sums';
@@ -116,7 +117,7 @@ class Sum {
     for (let sign = this.take('*/'); sign; sign = this.take('*/')) {
       const [a, b, times] = [value, this.factor(), sign === '*'];
       value = {
-        powers: a.powers.map((each, i) => each + (times ? 1 : -1) * b.powers[i]!),
+        powers: a.powers.map((each, i) => each + (times ? 1 : -1) * numberAt(b.powers, i)),
         text: `${a.text} ${times ? '×' : '÷'} ${b.text}`,
         compute: (x) => (times ? a.compute(x) * b.compute(x) : a.compute(x) / b.compute(x)),
       };
@@ -138,7 +139,7 @@ class Sum {
     if (token?.is !== 'number') return this.stumble('A number is missing, after a sign or in a bracket.');
     this.at += 1;
     const { symbol } = token.figure;
-    return { powers: token.powers, text: symbol, compute: (x) => x[symbol]! };
+    return { powers: token.powers, text: symbol, compute: (x) => entryOf(x, symbol) };
   }
 
   private take(signs: string): string | undefined {
@@ -156,7 +157,7 @@ class Sum {
 function unitOf(powers: Powers): string {
   const part = (sign: 1 | -1) =>
     INNER.flatMap((unit, i) => {
-      const power = powers[i]! * sign;
+      const power = numberAt(powers, i) * sign;
       return power > 0 ? [power === 1 ? unit : `${unit}^${power}`] : [];
     }).join(' ');
   const below = part(-1);
@@ -179,7 +180,7 @@ function answer(
     (unit?.dimension === 'fraction' ? powers.every((each) => each === 0) : INNER[kind] === here);
   if (!fits)
     return fail('unit-does-not-fit', `That comes out in ${here || 'a plain number'}, not in “${wanted}”.`, {
-      at: pointAt(line, wanted!),
+      at: pointAt(line, must(wanted, 'wanted')),
     });
   const factor = unit?.factor ?? 1;
   const formula = factor === 1 ? text : `(${text}) ÷ ${factor}`;

@@ -1,5 +1,6 @@
 import { airLimits } from '#core/data';
 import { derive, type Figure, given } from '#core/figure';
+import { itemAt } from '#core/lookup';
 import { cutPhrase, isGasFormula, NUMBER, pointAt, readStuff, typedNumber } from '#core/phrase';
 import { fail, ok, type Result } from '#core/problem';
 import { gasVolume } from '#core/reaction';
@@ -17,22 +18,23 @@ const VAPOURS: ReadonlySet<string> = new Set(['Br2', 'I2']);
 export function inRoom(line: string): Result<Found> | undefined {
   const match = LINE.exec(line);
   if (!match) return undefined;
-  const phrase = cutPhrase(match[1]!);
+  const phrase = cutPhrase(itemAt(match, 1));
   if (!phrase.ok) return phrase;
   const stuff = readStuff(phrase.value.body, line);
   if (!stuff.ok) return stuff;
-  const room = typedNumber(match[2]!, line);
+  const room = typedNumber(itemAt(match, 2), line);
   if (!room.ok) return room;
-  if (!(room.value > 0)) return fail('out-of-range', 'A room has more than 0 m³.', { at: pointAt(line, match[2]!) });
+  if (!(room.value > 0))
+    return fail('out-of-range', 'A room has more than 0 m³.', { at: pointAt(line, itemAt(match, 2)) });
   const { substance, amount } = stuff.value;
   if (!amount)
-    return fail('missing-part', 'How much of it? Write 18 g CO2 in 24 m3.', { at: pointAt(line, match[1]!) });
+    return fail('missing-part', 'How much of it? Write 18 g CO2 in 24 m3.', { at: pointAt(line, itemAt(match, 1)) });
   if (!isGasFormula(substance.formula) && !VAPOURS.has(substance.formula))
     return fail(
       'unit-does-not-fit',
       `${substance.name} is no gas here; a room’s air is computed for gases such as CO2, NH3, H2 or Cl2.`,
       {
-        at: pointAt(line, match[1]!),
+        at: pointAt(line, itemAt(match, 1)),
       },
     );
   const litres = litresOf(stuff.value, { ...phrase.value, text: line });

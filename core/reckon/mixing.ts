@@ -1,5 +1,6 @@
 import { type Figure, given } from '#core/figure';
 import { admit } from '#core/guard';
+import { itemAt, must } from '#core/lookup';
 import { cutPhrase, type Phrase, pointAt, readStuff, type Stuff, strengthPct } from '#core/phrase';
 import { fail, ok, type Result } from '#core/problem';
 import { blend, densityFigure, dilute, hasDensity, iceFor, mix, waterDensityFigure } from '#core/solution';
@@ -142,7 +143,7 @@ export function mixVerb(rest: string, line: string): Result<Found> {
   const mixed = mix(masses, substance, phrase.value.tempC);
   if (!mixed.ok) return { ok: false, problem: { ...mixed.problem, at: pointAt(line, rest) } };
   const { w, amount, mass, volume, contraction, rise } = mixed.value;
-  const from = parts.map(({ pct }, i) => ({ pct, typed: texts[i]! }));
+  const from = parts.map(({ pct }, i) => ({ pct, typed: itemAt(texts, i) }));
   const allowed = mayMake({ substance, from, to: { pct: w.value, typed: rest } }, line);
   if (!allowed.ok) return allowed;
   const figures = [w, amount, volume, mass, contraction, rise].filter((each): each is Figure => each !== undefined);
@@ -154,7 +155,7 @@ export function mixVerb(rest: string, line: string): Result<Found> {
 }
 
 function partMass({ amount, substance }: Stuff, pct: number, tempC: number): Result<Figure> {
-  const { value, dimension } = amount!;
+  const { value, dimension } = must(amount, 'amount');
   if (dimension === 'mass') return ok(given({ symbol: 'm', name: substance.name, unit: 'g' }, value, 'as typed'));
   const rho =
     substance.id === 'water'
@@ -175,9 +176,9 @@ function blendVerb(rest: string, line: string): Result<Found> {
       at: pointAt(line, from),
     });
   const here = { text: line, tempC: phrase.value.tempC, tempGiven: phrase.value.tempGiven };
-  const first = stockOf(texts[0]!, here);
+  const first = stockOf(itemAt(texts, 0), here);
   if (!first.ok) return first;
-  const second = stockOf(texts[1]!, here);
+  const second = stockOf(itemAt(texts, 1), here);
   if (!second.ok) return second;
   const substance = first.value.substance.id === 'water' ? second.value.substance : first.value.substance;
   const other = [first.value.substance, second.value.substance].find(
@@ -199,7 +200,7 @@ function blendVerb(rest: string, line: string): Result<Found> {
       at: pointAt(line, to),
     });
   }
-  const stocks = [first.value.pct, second.value.pct].map((pct, i) => ({ pct, typed: texts[i]! }));
+  const stocks = [first.value.pct, second.value.pct].map((pct, i) => ({ pct, typed: itemAt(texts, i) }));
   const allowed = mayMake({ substance, from: stocks, to: { pct: w.value, typed: to } }, line);
   if (!allowed.ok) return allowed;
   const wanted = given({ symbol: 'w', name: 'wanted, by mass', unit: '%' }, w.value, 'as typed');

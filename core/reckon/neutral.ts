@@ -1,4 +1,5 @@
 import { derive, type Figure, given } from '#core/figure';
+import { itemAt, must } from '#core/lookup';
 import { cutPhrase, NUMBER, type Phrase, pointAt, readStuff, type Stuff, typedNumber } from '#core/phrase';
 import { fail, ok, type Result } from '#core/problem';
 import { hasDensity } from '#core/solution';
@@ -14,23 +15,26 @@ const NEEDS = 'Write 14 g Cu2(OH)2CO3 needs 7% acetic acid, 6% excess.';
 /** “neutralise 9 g 88% KOH with 35% HNO3”: how much of the second, to the equivalence point. */
 export function neutraliseVerb(rest: string, line: string): Result<Found> {
   const parts = /^(.+?)\s+(?:with|by|using)\s+(.+)$/is.exec(rest.trim());
-  return parts ? counterpart(parts[1]!, parts[2]!, line) : fail('missing-part', WITH, { at: pointAt(line, rest) });
+  return parts
+    ? counterpart(itemAt(parts, 1), itemAt(parts, 2), line)
+    : fail('missing-part', WITH, { at: pointAt(line, rest) });
 }
 
 /** “14 g Cu2(OH)2CO3 needs 7% acetic acid, 6% excess”; undefined where the line does not say “needs”. */
 export function needsVerb(line: string): Result<Found> | undefined {
   const parts = /^(|.*?\s)needs?\b(.*)$/is.exec(line);
   if (!parts) return undefined;
-  if (parts[1]!.trim() === '' || parts[2]!.trim() === '')
+  if (itemAt(parts, 1).trim() === '' || itemAt(parts, 2).trim() === '')
     return fail('missing-part', NEEDS, { at: [line.length, line.length] });
-  return counterpart(parts[1]!, parts[2]!.trim(), line);
+  return counterpart(itemAt(parts, 1), itemAt(parts, 2).trim(), line);
 }
 
 function counterpart(have: string, want: string, line: string): Result<Found> {
   const excess = EXCESS.exec(want);
-  const percent = excess ? typedNumber(excess[1]!, line) : ok(0);
+  const percent = excess ? typedNumber(itemAt(excess, 1), line) : ok(0);
   if (!percent.ok) return percent;
-  if (percent.value < 0) return fail('out-of-range', 'An excess is 0 % or more.', { at: pointAt(line, excess![0]) });
+  if (percent.value < 0)
+    return fail('out-of-range', 'An excess is 0 % or more.', { at: pointAt(line, must(excess, 'excess')[0]) });
   const phrase = cutPhrase(excess ? want.slice(0, excess.index) : want);
   if (!phrase.ok) return phrase;
   const [a, b] = [readStuff(have, line), readStuff(phrase.value.body, line)];

@@ -1,4 +1,5 @@
 import { derive, type Figure, given } from '#core/figure';
+import { itemAt, numberAt } from '#core/lookup';
 import { cutPhrase, isGasFormula, type Phrase, pointAt, readStuff, readSubstanceName, type Stuff } from '#core/phrase';
 import { fail, ok, type Result } from '#core/problem';
 import { balancedText, complete, gasVolume, reactionHeat } from '#core/reaction';
@@ -25,10 +26,13 @@ const WRITE = 'Write 8 g KBr + 60 mL 6% H2O2 + H2SO4 -> Br2.';
 /** “8 g KBr + 60 mL 6% H2O2 + H2SO4 -> Br2”: an equation with amounts; undefined where no amount is written. */
 export function reactionVerb(line: string): Result<Found> | undefined {
   const sides = line.split(ARROW);
-  if (sides.length !== 2 || !/\d\s*[a-zµ]+\b.*\p{L}/iu.test(sides[0]!) || !hasAmount(sides[0]!)) return undefined;
-  const phrase = cutPhrase(sides[1]!);
+  if (sides.length !== 2 || !/\d\s*[a-zµ]+\b.*\p{L}/iu.test(itemAt(sides, 0)) || !hasAmount(itemAt(sides, 0)))
+    return undefined;
+  const phrase = cutPhrase(itemAt(sides, 1));
   if (!phrase.ok) return phrase;
-  const left = sides[0]!.split(PLUS).map((part) => readStuff(part.replace(/^\d+\s+(?=[A-Z(])/, ''), line));
+  const left = itemAt(sides, 0)
+    .split(PLUS)
+    .map((part) => readStuff(part.replace(/^\d+\s+(?=[A-Z(])/, ''), line));
   const right = phrase.value.body.split(PLUS).map((part) => readSubstanceName(part.trim(), line));
   for (const each of [...left, ...right]) if (!each.ok) return each;
   const stuffs = left.flatMap((each) => (each.ok ? [each.value] : []));
@@ -39,7 +43,7 @@ export function reactionVerb(line: string): Result<Found> | undefined {
   const refused = named.find(({ category }) => NEVER.has(category));
   if (refused)
     return fail('beyond-scope', refusedSentence(refused), {
-      at: pointAt(line, sides[1]!),
+      at: pointAt(line, itemAt(sides, 1)),
     });
   if (stuffs.every(({ amount }) => !amount))
     return fail('missing-part', `How much of one of them? ${WRITE}`, { at: [0, line.length] });
@@ -52,7 +56,7 @@ export function reactionVerb(line: string): Result<Found> | undefined {
   const all = [...equation.left, ...equation.right].map(({ text }, i) => ({
     substance: stuffs[i]?.substance ?? products[i - stuffs.length] ?? BY_FORMULA.get(text),
     text,
-    n: coefficients[i]!,
+    n: numberAt(coefficients, i),
   }));
   const warned = named.map(({ name, why }) => ` ${name}: ${lowered(why)}.`).join('');
   const note = `${balancedText(balanced.value)}.${warned}`;
@@ -80,7 +84,7 @@ function amounts({ stuffs, all, phrase, note }: Reacting): Result<Found> {
     if (!stuff.amount) continue;
     const n = molesOf(stuff, phrase);
     if (!n.ok) return n;
-    reach.push({ i, n: n.value, extent: per(n.value, all[i]!.n, stuff.substance.name) });
+    reach.push({ i, n: n.value, extent: per(n.value, itemAt(all, i).n, stuff.substance.name) });
   }
   const limiting = reach.reduce((least, each) => (each.extent.value < least.extent.value ? each : least));
   const { extent } = limiting;
@@ -92,15 +96,15 @@ function amounts({ stuffs, all, phrase, note }: Reacting): Result<Found> {
   }
   for (const { i, n } of reach) {
     if (i === limiting.i) continue;
-    const { substance } = stuffs[i]!;
-    const used = times(extent, -all[i]!.n, substance.name);
+    const { substance } = itemAt(stuffs, i);
+    const used = times(extent, -itemAt(all, i).n, substance.name);
     figures.push(
       inGrams(total(`${substance.name} left over`, 'mol', n, used), `${substance.name} left over`, substance.formula),
     );
   }
   for (const [i, stuff] of stuffs.entries()) {
     if (stuff.amount) continue;
-    const needed = times(extent, all[i]!.n, `${stuff.substance.name} needed`);
+    const needed = times(extent, itemAt(all, i).n, `${stuff.substance.name} needed`);
     const isLiquid = stuff.strength !== undefined && hasDensity(stuff.substance);
     const dose = holding(needed, stuff, isLiquid ? 'volume' : 'mass', phrase);
     if (!dose.ok) return dose;
@@ -108,7 +112,7 @@ function amounts({ stuffs, all, phrase, note }: Reacting): Result<Found> {
   }
   const heat = heatOf(all, stuffs.length, extent);
   if (heat) figures.push(heat);
-  const limits = reach.length > 1 ? ` ${stuffs[limiting.i]!.substance.name} limits.` : '';
+  const limits = reach.length > 1 ? ` ${itemAt(stuffs, limiting.i).substance.name} limits.` : '';
   const unknown = heat ? '' : ' Heat: not known.';
   return ok({ figures, note: `${note}${limits}${unknown} If it goes to its end.` });
 }

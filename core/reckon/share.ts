@@ -1,4 +1,5 @@
 import { derive, given } from '#core/figure';
+import { itemAt } from '#core/lookup';
 import { type Phrase, pointAt, readSubstanceName, type Stuff, typedNumber, wantedStrength } from '#core/phrase';
 import { fail, ok, type Result } from '#core/problem';
 import { formulaText, molarMassFigure, parseFormula } from '#core/substance';
@@ -13,7 +14,7 @@ import { holding, molesOf } from './amount.ts';
 export function shareOf(line: string): Result<Found> | undefined {
   const parts = /^([A-Z][A-Za-z0-9₀-₉()]*)\s+in\s+(\S.*)$/.exec(line);
   if (!parts) return undefined;
-  const [part, whole] = [parts[1]!, parts[2]!.trim()];
+  const [part, whole] = [itemAt(parts, 1), itemAt(parts, 2).trim()];
   if (findUnit(whole) || wantedStrength(whole)) return undefined;
   const wanted = parseFormula(part);
   const of = readSubstanceName(whole, line);
@@ -52,7 +53,7 @@ export function shareOf(line: string): Result<Found> | undefined {
 export function asStrength(stuff: Stuff, phrase: Phrase): Result<Found> | undefined {
   const parts = /^(\d[\d.,]*)\s*(%|percent)(?:\s+(?:pure|w\/w|by mass))?$/i.exec(phrase.wanted ?? '');
   if (!parts || stuff.strength || !stuff.amount) return undefined;
-  const pct = typedNumber(parts[1]!, phrase.text);
+  const pct = typedNumber(itemAt(parts, 1), phrase.text);
   if (!pct.ok) return pct;
   if (!(pct.value > 0 && pct.value <= 100))
     return fail('out-of-range', 'A strength by mass is more than 0 % and at most 100 %.', {

@@ -1,5 +1,6 @@
 import { phOf } from '#core/equilibrium';
 import { datum, given } from '#core/figure';
+import { itemAt, numberAt } from '#core/lookup';
 import {
   cutPhrase,
   type Phrase,
@@ -32,14 +33,18 @@ export function balanceVerb(rest: string, line: string): Result<Found> {
   if (!balanced.ok) return { ok: false, problem: { ...balanced.problem, at: pointAt(line, rest) } };
   const { equation, coefficients, note } = balanced.value;
   const figures = [...equation.left, ...equation.right].map(({ text }, i) =>
-    given({ symbol: `ν${i + 1}`, name: text, unit: '' }, coefficients[i]!, 'atoms and charge balanced exactly'),
+    given(
+      { symbol: `ν${i + 1}`, name: text, unit: '' },
+      numberAt(coefficients, i),
+      'atoms and charge balanced exactly',
+    ),
   );
   return ok({ figures, note: `${balancedText(balanced.value)}${note ? `. ${note}` : ''}` });
 }
 
 export function phVerb(rest: string, line: string): Result<Found> {
   const back = PH_BACK.exec(rest.trim());
-  if (back) return strengthOfPh(back[1]!, back[2]!, line);
+  if (back) return strengthOfPh(itemAt(back, 1), itemAt(back, 2), line);
   const phrase = cutPhrase(rest);
   if (!phrase.ok) return phrase;
   const stuff = readStuff(phrase.value.body, line);

@@ -1,4 +1,5 @@
 import { derive, given } from '#core/figure';
+import { itemAt } from '#core/lookup';
 import { cutPhrase, type Phrase, pointAt, readStuff, type Stuff } from '#core/phrase';
 import { fail, ok, type Result } from '#core/problem';
 import { molarMassFigure, parseFormula, type Substance } from '#core/substance';
@@ -17,16 +18,16 @@ const LAST = ['K', 'Na', 'N', 'S', 'Cl', 'C'];
 export function yieldVerb(rest: string, line: string): Result<Found> {
   const parts = /^(.+?)\s+(?:from|of)\s+(\d.+)$/is.exec(rest.trim()) ?? /^(.+?)\s+from\s+(.+)$/is.exec(rest.trim());
   if (!parts) return fail('missing-part', HOW, { at: pointAt(line, rest) });
-  const [made, from] = [readStuff(parts[1]!, line), readStuff(parts[2]!, line)];
+  const [made, from] = [readStuff(itemAt(parts, 1), line), readStuff(itemAt(parts, 2), line)];
   if (!made.ok) return made;
   if (!from.ok) return from;
-  for (const [stuff, word] of [[made.value, parts[1]!] as const, [from.value, parts[2]!] as const])
+  for (const [stuff, word] of [[made.value, itemAt(parts, 1)] as const, [from.value, itemAt(parts, 2)] as const])
     if (!stuff.amount || !(stuff.amount.value > 0))
       return fail('missing-part', `How much ${stuff.substance.name}? A yield takes two amounts above 0. ${HOW}`, {
         at: pointAt(line, word),
       });
   const element = sharedElement(made.value.substance, from.value.substance);
-  if (!element.ok) return { ok: false, problem: { ...element.problem, at: pointAt(line, parts[2]!) } };
+  if (!element.ok) return { ok: false, problem: { ...element.problem, at: pointAt(line, itemAt(parts, 2)) } };
   const phrase = cutPhrase(line);
   return phrase.ok ? counted({ made: made.value, from: from.value, by: element.value, phrase: phrase.value }) : phrase;
 }

@@ -1,3 +1,4 @@
+import { must } from '#core/lookup';
 import { fail, ok, type Result } from '#core/problem';
 import { type Product, productNamed } from '#core/product';
 import { massFraction } from '#core/solution';
@@ -32,10 +33,13 @@ export function bottlesForRole(role: Role, shelf: readonly ShelfBottle[], wanted
   );
   const strongest = Math.max(0, ...fits.map(({ card }) => pctOf(card)));
   const keys = new Map(fits.map((bottle) => [bottle.id, keyOf(bottle, accepts, strongest)]));
-  const sorted = [...fits].sort((a, b) => compare(keys.get(a.id)!, keys.get(b.id)!));
+  const sorted = [...fits].sort((a, b) => compare(must(keys.get(a.id), 'keys'), must(keys.get(b.id), 'keys')));
   return sorted.map((bottle, i) => {
     const next = sorted[i + 1];
-    const differs = i === 0 && next ? keys.get(bottle.id)!.findIndex((each, k) => each !== keys.get(next.id)![k]) : -1;
+    const differs =
+      i === 0 && next
+        ? must(keys.get(bottle.id), 'keys').findIndex((each, k) => each !== must(keys.get(next.id), 'keys')[k])
+        : -1;
     return { ...bottle, why: WHY[differs] ?? '' };
   });
 }

@@ -1,5 +1,6 @@
 import { type DensitySeries, type DensityTable, densityTables, neatLiquids, waterDensity } from '#core/data';
 import { derive, type Figure, type Grade, given } from '#core/figure';
+import { itemAt, lastOf } from '#core/lookup';
 import { fail, ok, type Result, unwrap } from '#core/problem';
 import { type Substance, substanceOf } from '#core/substance';
 
@@ -140,7 +141,7 @@ export function interpolate(table: DensityTable, wtPct: number, tempC: number): 
   const sound = covering.filter((series) => series.grade !== 'C');
   const pool = [sound, covering].find((each) => each.length > 0) ?? [widest(table)];
   const near = [...pool].sort((a, b) => Math.abs(a.tempC - tempC) - Math.abs(b.tempC - tempC)).slice(0, 3);
-  const best = near[0]!;
+  const best = itemAt(near, 0);
   const coldest = Math.min(...near.map((s) => s.tempC));
   const hottest = Math.max(...near.map((s) => s.tempC));
   if (tempC >= coldest - 2 && tempC <= hottest + 2) {
@@ -221,7 +222,7 @@ function atSeries(table: DensityTable, series: DensitySeries, wtPct: number): nu
 }
 
 function topPct(series: DensitySeries): number {
-  return series.points.at(-1)![0];
+  return lastOf(series.points)[0];
 }
 
 function widest(table: DensityTable): DensitySeries {
@@ -243,9 +244,10 @@ function cubic(nodes: readonly (readonly [number, number])[], x: number): number
 function lagrange(nodes: readonly (readonly [number, number])[], x: number): number {
   let sum = 0;
   for (let i = 0; i < nodes.length; i++) {
-    const [xi, yi] = nodes[i]!;
+    const [xi, yi] = itemAt(nodes, i);
     let weight = yi;
-    for (let j = 0; j < nodes.length; j++) if (j !== i) weight *= (x - nodes[j]![0]) / (xi - nodes[j]![0]);
+    for (let j = 0; j < nodes.length; j++)
+      if (j !== i) weight *= (x - itemAt(nodes, j)[0]) / (xi - itemAt(nodes, j)[0]);
     sum += weight;
   }
   return sum;

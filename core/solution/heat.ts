@@ -1,5 +1,6 @@
 import { heatsOfSolution } from '#core/data';
 import type { Grade } from '#core/figure';
+import { itemAt } from '#core/lookup';
 import { molarMass, type Substance } from '#core/substance';
 
 const WATER_G_PER_MOL = 18.015;
@@ -34,13 +35,13 @@ export function integralHeat(substance: Substance, molWaterPerMol: number): Inte
   const x = Math.log(molWaterPerMol);
   const { points, source, grade } = series;
   // Less water than the first row: the first molecules of water are taken up with nearly equal heat, and none gives none.
-  const [firstX, firstY] = points[0]!;
+  const [firstX, firstY] = itemAt(points, 0);
   if (x < firstX) return { kJPerMol: (firstY * molWaterPerMol) / Math.exp(firstX), source, grade };
   let upper = points.findIndex(([at]) => at >= x);
   if (upper < 0) upper = points.length - 1;
   upper = Math.max(1, upper);
-  const [x0, y0] = points[upper - 1]!;
-  const [x1, y1] = points[upper]!;
+  const [x0, y0] = itemAt(points, upper - 1);
+  const [x1, y1] = itemAt(points, upper);
   return { kJPerMol: y0 + ((y1 - y0) * (x - x0)) / (x1 - x0), source, grade };
 }
 

@@ -1,4 +1,5 @@
 import { datum, derive, type Figure, given } from '#core/figure';
+import { entryOf, itemAt, must } from '#core/lookup';
 import { fail, ok, type Result } from '#core/problem';
 import { molarMass, molarMassFigure, type Substance } from '#core/substance';
 import { densityFigure, hasDensity, waterDensityFigure } from './density.ts';
@@ -48,7 +49,7 @@ export function mix(parts: readonly MixPart[], substance: Substance, tempC: numb
     { symbol: 'w', name: `${substance.name}, by mass`, unit: '%' },
     `(${products}) ÷ m`,
     { ...inputs, m: mass } as Record<string, Figure>,
-    (x) => parts.reduce((sum, _, i) => sum + x[`m${sub(i)}`]! * x[`w${sub(i)}`]!, 0) / x.m!,
+    (x) => parts.reduce((sum, _, i) => sum + entryOf(x, `m${sub(i)}`) * entryOf(x, `w${sub(i)}`), 0) / must(x.m, 'm'),
   );
   const rise = riseOf(parts, substance, w, mass);
   if (!hasDensity(substance))
@@ -93,7 +94,7 @@ function contractionOf(
     { symbol: 'ΔV', name: 'contraction on mixing', unit: 'mL' },
     `${Object.keys(volumes).join(' + ')} − V`,
     { ...volumes, V: volume } as Record<string, Figure>,
-    (x) => Object.keys(volumes).reduce((sum, symbol) => sum + x[symbol]!, 0) - x.V!,
+    (x) => Object.keys(volumes).reduce((sum, symbol) => sum + entryOf(x, symbol), 0) - must(x.V, 'V'),
   );
 }
 
@@ -254,16 +255,16 @@ export function blend(
     (x) => x.m - x['m₁'],
   );
   const volumes = [
-    [ofStrong, strong],
-    [ofWeak, weak],
-  ].flatMap(([mass, w]) => {
-    const at = w!.value === 0 ? ok(waterDensityFigure(tempC)) : densityFigure(substance, w!, tempC);
+    { mass: ofStrong, w: strong },
+    { mass: ofWeak, w: weak },
+  ].flatMap(({ mass, w }) => {
+    const at = w.value === 0 ? ok(waterDensityFigure(tempC)) : densityFigure(substance, w, tempC);
     return at.ok
       ? [
           derive(
-            { symbol: 'V', name: `${round(w!.value)} %, volume`, unit: 'mL' },
+            { symbol: 'V', name: `${round(w.value)} %, volume`, unit: 'mL' },
             'm ÷ ρ',
-            { m: mass!, ρ: at.value },
+            { m: mass, ρ: at.value },
             (x) => x.m / x.ρ,
           ),
         ]
@@ -293,14 +294,14 @@ export function iceFor(mixture: Mixture, water: Figure, tempC: number): Figure |
   return derive(
     { symbol: 'm(ice)', name: 'ice in place of as much of the water', unit: 'g' },
     'min(m; Q ÷ (L + 0.00418 × T))',
-    { m: water, Q: Q!, L: MELTING, T },
+    { m: water, Q: must(Q, 'Q'), L: MELTING, T },
     (x) => Math.max(0, Math.min(x.m, x.Q / (x.L + 0.00418 * x.T))),
     { source: 'heats of mixing and melting; losses left out', grade: 'C' },
   );
 }
 
 function sub(i: number): string {
-  return String(i + 1).replace(/\d/g, (d) => '₀₁₂₃₄₅₆₇₈₉'[Number(d)]!);
+  return String(i + 1).replace(/\d/g, (d) => itemAt('₀₁₂₃₄₅₆₇₈₉', Number(d)));
 }
 
 function round(value: number): number {

@@ -1,4 +1,4 @@
-import { liquidOf, namedOf } from '#core/cell';
+import { amountsIn, liquidOf, namedOf } from '#core/cell';
 import {
   BY_EYE,
   type CellAddition,
@@ -104,8 +104,8 @@ function askedOf(plan: Plan, events: readonly RunEvent[], question: CellQuestion
   const readings = readingsOf(at, question.shown);
   const asked: WatchAsked = {
     setup: says.setup,
-    anolyte: [...says.anolyte],
-    catholyte: says.catholyte && [...says.catholyte],
+    anolyte: amountsIn(says.anolyte),
+    catholyte: says.catholyte && amountsIn(says.catholyte),
     anodeMol: says.anodeMol,
     makes: says.makes,
     productSide: says.productSide,
@@ -246,7 +246,7 @@ function seenOf(place: Place, says: AdviceOf<'electrolyse'>): WatchAsked['seen']
 }
 
 function sideGrams(n: readonly number[]): number {
-  const named = namedOf([...n]);
+  const named = namedOf(amountsIn(n));
   if (!named) return 0;
   return (
     named.waterMol * molarMass('H2O') +

@@ -1,6 +1,7 @@
 import { constantMass, type Weighing } from '#core/dry';
 import type { Figure } from '#core/figure';
 import { readingValue } from '#core/log';
+import { must } from '#core/lookup';
 import { type Finish, finishOf as fitFinish, hoursSaid, type TimedReading } from '#core/rate';
 import { type Followed, type TimedRead, weighingSd } from '#core/technique';
 import { formatNumber } from '#core/units';
@@ -56,7 +57,7 @@ function weighingsOf(reads: readonly TimedRead[]): readonly Weighing[] {
 /** The last value read. */
 function lastValue(timed: readonly TimedReading[]): number {
   const last = [...timed].sort((a, b) => b.hours - a.hours).find(({ low, high }) => low !== null && high !== null);
-  return last ? (last.low! + last.high!) / 2 : 0;
+  return last ? (must(last.low, 'low') + must(last.high, 'high')) / 2 : 0;
 }
 
 function timedOf({ body, at, giveOrTakeMin }: TimedRead, start: number): TimedReading {

@@ -1,3 +1,4 @@
+import { itemAt, numberAt } from '#core/lookup';
 import type { Apparatus } from './apparatus.ts';
 import { type Charge, chargeOf, gramsOf } from './charge.ts';
 import type { Mixture } from './mixture.ts';
@@ -92,7 +93,7 @@ export function* fitStill(asked: Asked): Generator<number, StillFit> {
     let moved = false;
     for (let tries = 0; tries < 6 && !moved; tries++) {
       const step = solve3(normal(jacobian, damping), gradient(jacobian, here));
-      const next = bounded(at.map((value, k) => value - step[k]!));
+      const next = bounded(at.map((value, k) => value - numberAt(step, k)));
       const there = residuals(asked, given, next);
       if (sumOf(there) < sumOf(here)) {
         const gained = sumOf(here) - sumOf(there);
@@ -108,15 +109,16 @@ export function* fitStill(asked: Asked): Generator<number, StillFit> {
   const degrees = Math.max(1, readings.length * 1.5 - 3);
   const misfit = Math.max(1, sumOf(here) / degrees);
   const covariance = inverse3(normal(jacobian, 0)).map((row) => row.map((each) => each * misfit));
-  const sd = covariance.map((row, k) => Math.sqrt(Math.max(0, row[k]!)));
+  const sd = covariance.map((row, k) => Math.sqrt(Math.max(0, numberAt(row, k))));
   const run = distil(setupOf(asked, at));
-  const shifted = (sign: number) => distil(setupOf(asked, bounded([at[0]! + sign * sd[0]!, at[1]!, at[2]!])));
-  const share = Math.exp(at[2]!);
+  const shifted = (sign: number) =>
+    distil(setupOf(asked, bounded([numberAt(at, 0) + sign * numberAt(sd, 0), numberAt(at, 1), numberAt(at, 2)])));
+  const share = Math.exp(numberAt(at, 2));
   return {
-    pct: { value: at[0]!, sd: sd[0]! },
-    plates: { value: at[1]!, sd: sd[1]! },
-    heatShare: { value: share, sd: share * sd[2]! },
-    boilsW: { value: run.loadW[0] ?? 0, sd: (run.loadW[0] ?? 0) * sd[2]! },
+    pct: { value: numberAt(at, 0), sd: numberAt(sd, 0) },
+    plates: { value: numberAt(at, 1), sd: numberAt(sd, 1) },
+    heatShare: { value: share, sd: share * numberAt(sd, 2) },
+    boilsW: { value: run.loadW[0] ?? 0, sd: (run.loadW[0] ?? 0) * numberAt(sd, 2) },
     run,
     low: shifted(-1),
     high: shifted(1),
@@ -133,7 +135,7 @@ function thinned(readings: readonly StillReading[]): readonly StillReading[] {
     .filter(({ minutes }) => Number.isFinite(minutes) && minutes >= 0)
     .sort((a, b) => a.minutes - b.minutes);
   if (sound.length <= MOST) return sound;
-  return Array.from({ length: MOST }, (_, k) => sound[Math.round((k * (sound.length - 1)) / (MOST - 1))]!);
+  return Array.from({ length: MOST }, (_, k) => itemAt(sound, Math.round((k * (sound.length - 1)) / (MOST - 1))));
 }
 
 function bounded([pct = 0, plates = 1, heat = 0]: readonly number[]): number[] {
@@ -156,7 +158,7 @@ function setupOf(
 /** How far each reading lies from the model, in standard uncertainties; the priors last. */
 function residuals(asked: Asked, { readings, start, weights }: Given, at: readonly number[]): number[] {
   const run = distil(setupOf(asked, at), {}, STEPS);
-  const zero = run.minutes[0]!;
+  const zero = numberAt(run.minutes, 0);
   const found: number[] = [];
   const tempSd = Math.hypot(TEMP_SD, MODEL_SD);
   // Many readings of one instrument are not as many pieces of news: drift and model are shared for a while.
@@ -170,22 +172,26 @@ function residuals(asked: Asked, { readings, start, weights }: Given, at: readon
     if (overMl !== undefined) found.push((overMl - byTime) / (ML_SD + 0.005 * overMl) / shared);
     else if (overG !== undefined) found.push((overG - gramsAt(run, byTime)) / (G_SD + 0.003 * overG) / shared);
   }
-  return [...found, ...at.map((value, k) => (value - start[k]!) / weights[k]!)];
+  return [...found, ...at.map((value, k) => (value - numberAt(start, k)) / numberAt(weights, k))];
 }
 
 /** mL over so many min after the heat was put on. */
 export function mlAfter({ minutes, overMl }: Run, at: number): number {
   const last = minutes.length - 1;
-  if (at <= minutes[0]!) return 0;
-  if (at >= minutes[last]!) return overMl[last]!;
+  if (at <= numberAt(minutes, 0)) return 0;
+  if (at >= numberAt(minutes, last)) return numberAt(overMl, last);
   let low = 0;
   let high = last;
   while (high - low > 1) {
     const middle = (low + high) >> 1;
-    if (minutes[middle]! <= at) low = middle;
+    if (numberAt(minutes, middle) <= at) low = middle;
     else high = middle;
   }
-  return overMl[low]! + ((overMl[high]! - overMl[low]!) * (at - minutes[low]!)) / (minutes[high]! - minutes[low]! || 1);
+  return (
+    numberAt(overMl, low) +
+    ((numberAt(overMl, high) - numberAt(overMl, low)) * (at - numberAt(minutes, low))) /
+      (numberAt(minutes, high) - numberAt(minutes, low) || 1)
+  );
 }
 
 function gramsAt(run: Run, ml: number): number {
@@ -196,15 +202,18 @@ function gramsAt(run: Run, ml: number): number {
 export function mlOfGrams(run: Run, grams: number): number {
   const { overMl } = run;
   let [low, high] = [0, overMl.length - 1];
-  const at = (i: number) => gramsOf(run.setup.mixture, run.over1[i]!, run.over2[i]!);
+  const at = (i: number) => gramsOf(run.setup.mixture, numberAt(run.over1, i), numberAt(run.over2, i));
   if (grams <= 0) return 0;
-  if (grams >= at(high)) return overMl[high]!;
+  if (grams >= at(high)) return numberAt(overMl, high);
   while (high - low > 1) {
     const middle = (low + high) >> 1;
     if (at(middle) <= grams) low = middle;
     else high = middle;
   }
-  return overMl[low]! + ((overMl[high]! - overMl[low]!) * (grams - at(low))) / (at(high) - at(low) || 1);
+  return (
+    numberAt(overMl, low) +
+    ((numberAt(overMl, high) - numberAt(overMl, low)) * (grams - at(low))) / (at(high) - at(low) || 1)
+  );
 }
 
 /** What does not change from round to round. */
@@ -220,16 +229,16 @@ interface Place {
 }
 
 function slopes(asked: Asked, given: Given, { at, here }: Place): number[][] {
-  const nudges = [Math.max(0.02, 0.004 * at[0]!), 0.02, 0.01];
+  const nudges = [Math.max(0.02, 0.004 * numberAt(at, 0)), 0.02, 0.01];
   return at.map((value, k) => {
     const moved = [...at];
-    moved[k] = value + nudges[k]!;
-    return residuals(asked, given, moved).map((each, i) => (each - here[i]!) / nudges[k]!);
+    moved[k] = value + numberAt(nudges, k);
+    return residuals(asked, given, moved).map((each, i) => (each - numberAt(here, i)) / numberAt(nudges, k));
   });
 }
 
 const sumOf = (values: readonly number[]) => values.reduce((sum, each) => sum + each * each, 0);
-const dot = (a: readonly number[], b: readonly number[]) => a.reduce((sum, each, i) => sum + each * b[i]!, 0);
+const dot = (a: readonly number[], b: readonly number[]) => a.reduce((sum, each, i) => sum + each * numberAt(b, i), 0);
 
 function normal(jacobian: readonly number[][], damping: number): number[][] {
   return jacobian.map((a, i) => jacobian.map((b, j) => dot(a, b) * (i === j ? 1 + damping : 1)));

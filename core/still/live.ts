@@ -1,3 +1,4 @@
+import { itemAt } from '#core/lookup';
 import { flaskLossW } from './apparatus.ts';
 import { gramsOf, mlOf, pctOf } from './charge.ts';
 import type { Caught } from './run.ts';
@@ -92,7 +93,7 @@ function pass(setup: Setup, live: Live, minutes: number): void {
   const [before1, before2, beforeGas] = [standing.over1, standing.over2, standing.gas1];
   takeOver(setup, standing, { moles, y: reads.y });
   standing.minutes += minutes;
-  const into = live.caught[live.receiver]!;
+  const into = itemAt(live.caught, live.receiver);
   into.n1 += standing.over1 - before1;
   into.n2 += standing.over2 - before2;
   into.gas1 += standing.gas1 - beforeGas;
@@ -120,7 +121,7 @@ const MASS_NOISE = 0.15;
 
 /** What the instruments show, to their last digit; `noise` gives normal deviates. */
 export function shown(setup: Setup, live: Live, noise: () => number): Instant {
-  const into = live.caught[live.receiver]!;
+  const into = itemAt(live.caught, live.receiver);
   const digit = (value: number) => Math.round(value * 10) / 10;
   return {
     minutes: live.minutes,

@@ -1,3 +1,4 @@
+import { itemAt } from '#core/lookup';
 import type { StillPoint } from './asked.ts';
 
 /** What lies between now and a change of the receiver. */
@@ -18,7 +19,7 @@ export function pointAt(points: readonly StillPoint[], column: Column, ml: numbe
   if (!last) return Number.NaN;
   if (ml >= last.overMl) return last[column];
   const i = points.findIndex((each) => each.overMl >= ml);
-  const [a, b] = [points[Math.max(0, i - 1)]!, points[i]!];
+  const [a, b] = [itemAt(points, Math.max(0, i - 1)), itemAt(points, i)];
   const span = b.overMl - a.overMl;
   return span > 0 ? a[column] + ((b[column] - a[column]) * (ml - a.overMl)) / span : b[column];
 }
@@ -27,7 +28,7 @@ export function pointAt(points: readonly StillPoint[], column: Column, ml: numbe
 export function mlAtGrams(points: readonly StillPoint[], grams: number): number {
   const i = points.findIndex((each) => each.overG >= grams);
   if (i < 0) return points.at(-1)?.overMl ?? 0;
-  const [a, b] = [points[Math.max(0, i - 1)]!, points[i]!];
+  const [a, b] = [itemAt(points, Math.max(0, i - 1)), itemAt(points, i)];
   const span = b.overG - a.overG;
   return span > 0 ? a.overMl + ((b.overMl - a.overMl) * (grams - a.overG)) / span : b.overMl;
 }
@@ -37,7 +38,7 @@ export function mlAtMinutes(points: readonly StillPoint[], minutes: number): num
   const zero = points[0]?.minutes ?? 0;
   const i = points.findIndex((each) => each.minutes - zero >= minutes);
   if (i < 0) return points.at(-1)?.overMl ?? 0;
-  const [a, b] = [points[Math.max(0, i - 1)]!, points[i]!];
+  const [a, b] = [itemAt(points, Math.max(0, i - 1)), itemAt(points, i)];
   const span = b.minutes - a.minutes;
   return span > 0 ? a.overMl + ((b.overMl - a.overMl) * (minutes + zero - a.minutes)) / span : b.overMl;
 }

@@ -1,3 +1,4 @@
+import { numberAt } from '#core/lookup';
 import { flaskLossW } from './apparatus.ts';
 import { chargeMl, gramsOf, mlOf, pctOf } from './charge.ts';
 import { massPct } from './mixture.ts';
@@ -198,16 +199,20 @@ export function atMl(run: Run, column: Exclude<Column, 'overMl'>, ml: number): n
   const xs = run.overMl;
   const ys = run[column];
   const last = xs.length - 1;
-  if (!(ml > xs[0]!)) return ys[0]!;
-  if (ml >= xs[last]!) return ys[last]!;
+  if (!(ml > numberAt(xs, 0))) return numberAt(ys, 0);
+  if (ml >= numberAt(xs, last)) return numberAt(ys, last);
   let low = 0;
   let high = last;
   while (high - low > 1) {
     const middle = (low + high) >> 1;
-    if (xs[middle]! <= ml) low = middle;
+    if (numberAt(xs, middle) <= ml) low = middle;
     else high = middle;
   }
-  return ys[low]! + ((ys[high]! - ys[low]!) * (ml - xs[low]!)) / (xs[high]! - xs[low]! || 1);
+  return (
+    numberAt(ys, low) +
+    ((numberAt(ys, high) - numberAt(ys, low)) * (ml - numberAt(xs, low))) /
+      (numberAt(xs, high) - numberAt(xs, low) || 1)
+  );
 }
 
 export function caughtBetween(run: Run, fromMl: number, toMl: number): Caught {
@@ -232,9 +237,11 @@ export function caughtBetween(run: Run, fromMl: number, toMl: number): Caught {
 export function mlAt(run: Run, column: 'headC' | 'potC', tempC: number): number | null {
   const ys = run[column];
   for (let i = 1; i < ys.length; i++) {
-    const [a, b] = [ys[i - 1]!, ys[i]!];
+    const [a, b] = [numberAt(ys, i - 1), numberAt(ys, i)];
     if ((a - tempC) * (b - tempC) > 0 || a === b) continue;
-    return run.overMl[i - 1]! + ((run.overMl[i]! - run.overMl[i - 1]!) * (tempC - a)) / (b - a);
+    return (
+      numberAt(run.overMl, i - 1) + ((numberAt(run.overMl, i) - numberAt(run.overMl, i - 1)) * (tempC - a)) / (b - a)
+    );
   }
   return null;
 }

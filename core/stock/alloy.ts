@@ -1,3 +1,4 @@
+import { itemAt, numberAt } from '#core/lookup';
 import { type Problem, problem } from '#core/problem';
 import { findSubstance, type Substance } from '#core/substance';
 import type { Claims } from './claims.ts';
@@ -45,11 +46,11 @@ export function alloyIn(claims: Claims): Alloy | undefined {
   if (names.length > 1 && names.some((name) => name in REFUSED)) return made(names.map((name) => [name, 0]));
   const pair = PAIR.exec(typed);
   if (names.length !== 2 || !pair) return undefined;
-  const shares = [value(pair[1]!), value(pair[2]!)];
-  if (Math.abs(shares[0]! + shares[1]! - 100) > SLACK) return undefined;
+  const shares = [value(itemAt(pair, 1)), value(itemAt(pair, 2))];
+  if (Math.abs(numberAt(shares, 0) + numberAt(shares, 1) - 100) > SLACK) return undefined;
   claims.claim('strength', pair, names.map((name, i) => `${name} ${shares[i]} %`).join(', '));
   for (const match of metals) claims.claim('substance', match, match[0]);
-  return made(names.map((name, i) => [name, shares[i]!] as const));
+  return made(names.map((name, i) => [name, numberAt(shares, i)] as const));
 }
 
 function made(parts: readonly (readonly [metal: string, pct: number])[]): Alloy {

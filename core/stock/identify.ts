@@ -1,3 +1,4 @@
+import { itemAt, must } from '#core/lookup';
 import { type Problem, problem } from '#core/problem';
 import { fertilisersBy, npkIn, type Product } from '#core/product';
 import { formulaText, type Substance } from '#core/substance';
@@ -54,7 +55,7 @@ export function identify(
     case 'asked':
       return asked(bought.question, problems);
     case 'product':
-      return ofProduct(claims, { at: sold!.at, product: bought.product, named }, problems);
+      return ofProduct(claims, { at: must(sold, 'sold').at, product: bought.product, named }, problems);
     case 'substance': {
       const question = sold && bought.among.length > 0 ? undefined : askedOf(typed, named);
       if (question) return asked(question, problems);
@@ -135,7 +136,7 @@ function byItsNumbers(
         asks:
           own.length > 1
             ? `${code.typed} fits more than one salt. Which does the pack name?`
-            : `${code.typed} is no ${named[0]!.substance.name}. Is it what its numbers say?`,
+            : `${code.typed} is no ${itemAt(named, 0).substance.name}. Is it what its numbers say?`,
         choices: fits
           .filter((each) => own.length === 0 || own.includes(each))
           .map(({ substance, pct }) => ({
@@ -151,7 +152,7 @@ function byItsNumbers(
   const what = nitrate
     ? 'is ammonium nitrate, alone or with limestone, which is not used here'
     : 'is a mixture of several salts, from which nothing is made here';
-  const other = named.length > 0 ? `; it is no ${named[0]!.substance.name} alone` : '';
+  const other = named.length > 0 ? `; it is no ${itemAt(named, 0).substance.name} alone` : '';
   problems.push(
     problem(nitrate ? 'beyond-scope' : 'unknown-substance', `A fertiliser ${code.typed} ${what}${other}.`, {
       field: 'substance',

@@ -1,4 +1,5 @@
 import { admit, clashesOf } from '#core/guard';
+import { itemAt, must } from '#core/lookup';
 import { type Problem, problem } from '#core/problem';
 import type { Product } from '#core/product';
 import { diluteDensity, hasDensity, massFraction } from '#core/solution';
@@ -224,9 +225,9 @@ function pair(
     problems.push(problem('missing-part', sentence, { field: 'substance' }));
     return { strength: strengths[0], others: [] };
   }
-  assumptions.push(`A mixture: all of it goes into the vessel; doses count its ${first!.name}.`);
+  assumptions.push(`A mixture: all of it goes into the vessel; doses count its ${must(first, 'first').name}.`);
   const others = rest.map(({ id }, i) => {
-    const { value, unit } = strengths[i + 1]!;
+    const { value, unit } = itemAt(strengths, i + 1);
     return { substanceId: id, strength: { value, unit } };
   });
   return { strength: strengths[0], others };

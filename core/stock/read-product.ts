@@ -1,3 +1,4 @@
+import { itemAt, must, numberAt } from '#core/lookup';
 import { type Problem, problem } from '#core/problem';
 import { holds, type Product, productsIn } from '#core/product';
 import { keyOf, refusedIn, type Substance, spelt } from '#core/substance';
@@ -52,7 +53,7 @@ export function soldAs(claims: Claims, named: readonly Match[]): readonly Sold[]
   const names = productsIn(text)
     .map(
       (each): Sold => ({
-        at: [from[each.index]!, to[each.index + each.key.length - 1]!],
+        at: [numberAt(from, each.index), numberAt(to, each.index + each.key.length - 1)],
         products: each.value,
       }),
     )
@@ -86,8 +87,9 @@ export function boughtAs(typed: string, sold: Sold, { named, strengths, content 
   if (beside.length > 0 && strengths.length >= beside.length && !fitting.every(isRefused))
     return { is: 'substance', among: [] };
   const fits = narrowed(fitting, around, beside.length > 0 ? undefined : strengths[0]);
-  const [first] = fits;
-  if (fits.every(isRefused)) return refusal(first!);
+  // Narrowing leaves at least one.
+  const first = itemAt(fits, 0);
+  if (fits.every(isRefused)) return refusal(first);
   const plain = bare(typed.slice(from, to));
   const same = within.find((each) => bare(each[0]) === plain)?.substance;
   const main = mainOf(fits);
@@ -97,12 +99,15 @@ export function boughtAs(typed: string, sold: Sold, { named, strengths, content 
       return { is: 'substance', among: fits };
     if (main?.species === same.species && (told ? isOneSubstance(fits) : isOneThing(fits)))
       return fits.length === 1 && main.id === same.id
-        ? { is: 'product', product: first! }
+        ? { is: 'product', product: first }
         : { is: 'substance', among: fits };
   }
-  if (fits.length === 1) return { is: 'product', product: first! };
+  if (fits.length === 1) return { is: 'product', product: first };
   if (told && isOneSubstance(fits) && fits.every(({ parts }) => parts.length === 1))
-    return { is: 'product', product: { ...first!, name: typed.slice(from, to), besides: '', test: '', decides: '' } };
+    return {
+      is: 'product',
+      product: { ...first, name: typed.slice(from, to), besides: '', test: '', decides: '' },
+    };
   return { is: 'asked', question: which(typed, sold.at, fits) };
 }
 
@@ -125,7 +130,7 @@ const ALIKE = 6;
 function isOneThing(products: readonly Product[]): boolean {
   if (products.length === 1) return true;
   const mains = products.flatMap(({ parts: [main] }) => (main && main.typical !== null ? [main] : []));
-  const typical = mains.map((each) => each.typical!);
+  const typical = mains.map((each) => must(each.typical, 'typical'));
   return (
     mains.length === products.length &&
     products.every(({ parts }) => parts.slice(1).every((each) => (each.typical ?? 0) < ALIKE)) &&
@@ -139,7 +144,7 @@ const NOT =
 
 /** What a label says is not in it. */
 function negated(typed: string): readonly string[] {
-  return [...keyOf(typed).matchAll(NOT)].map(([, after, before]) => (after ?? before)!);
+  return [...keyOf(typed).matchAll(NOT)].map(([, after, before]) => must(after ?? before, 'value'));
 }
 
 /** Which of several it is: what is said under one name, each by its own. */

@@ -1,3 +1,4 @@
+import { itemAt } from '#core/lookup';
 import { type Problem, problem } from '#core/problem';
 import { type Strength, type StrengthUnit, strengthUnits } from '#core/solution';
 import { formatPlain, parseNumber } from '#core/units';
@@ -75,7 +76,7 @@ export function readStrength(claims: Claims, problems: Problem[]): ReadStrength 
     const plain = high?.ok
       ? { value: (low.value + high.value) / 2, band: (high.value - low.value) / 2, assumed: null }
       : { value: low.value, band: null, assumed: null };
-    const { value, band, assumed } = word && !high?.ok ? qualified(word[1]!, low.value, unit) : plain;
+    const { value, band, assumed } = word && !high?.ok ? qualified(itemAt(word, 1), low.value, unit) : plain;
     claims.claim('strength', widened(match, word), strengthReading({ value, band, unit }));
     return { value, unit, band, at, assumed };
   }

@@ -1,3 +1,4 @@
+import { itemAt, numberAt } from '#core/lookup';
 import { type Problem, problem } from '#core/problem';
 import {
   formulaText,
@@ -88,8 +89,8 @@ export function namesIn(claims: Claims): readonly Match[] {
   const { typed } = claims;
   const { text, from, to } = spelt(typed);
   return substancesIn(text).flatMap((match): readonly Match[] => {
-    const index = from[match.index]!;
-    const end = to[match.index + match.key.length - 1]!;
+    const index = numberAt(from, match.index);
+    const end = numberAt(to, match.index + match.key.length - 1);
     const substance = match.value;
     const before = typed.slice(0, index);
     const after = typed.slice(end);
@@ -127,7 +128,7 @@ function partOnly(kept: readonly Match[], word: string): Problem {
   const read = kept.map(({ substance }) => substance.name).join(' and ');
   return problem(
     'unknown-substance',
-    `“${word}” changes what it is, and is not understood: “${kept[0]![0]}” alone would be ${read}. Write the whole name as the label has it, or its formula.`,
+    `“${word}” changes what it is, and is not understood: “${itemAt(kept, 0)[0]}” alone would be ${read}. Write the whole name as the label has it, or its formula.`,
     { field: 'substance' },
   );
 }

@@ -1,4 +1,5 @@
 import { capOfAmount } from '#core/guard';
+import { itemAt, must } from '#core/lookup';
 import { fail, ok, type Result } from '#core/problem';
 import { fields, nullable, number, type Of, one, substance } from '#core/shape';
 import { molarMass, substanceOf } from '#core/substance';
@@ -86,7 +87,7 @@ export function sublime(input: SublimeInput): Result<SublimeAnswer> {
     return fail('out-of-range', `The cover (${formatNumber(coverC, 3)} °C) must be colder than the dish.`, {
       field: 'coverC',
     });
-  const potPa = vapourOver(row, potC)!;
+  const potPa = must(vapourOver(row, potC), 'vapourOver');
   const coverPa = Math.min(potPa, vapourCold(row, coverC));
   const toEnd = hoursTo(LEFT, grams, { pace, dishCm2 });
   const asked = hours ?? toEnd;
@@ -114,7 +115,7 @@ export function sublime(input: SublimeInput): Result<SublimeAnswer> {
 
 /** g an hour from a covered bottom at a temperature; null where no vapour pressure is held. */
 function paceAt(input: SublimeInput, potC: number): number | null {
-  const row = sublimationOf(input.substanceId)!;
+  const row = must(sublimationOf(input.substanceId), 'sublimationOf');
   const hot = vapourOver(row, potC);
   if (hot === null) return null;
   const { formula } = substanceOf(input.substanceId);
@@ -173,10 +174,10 @@ function sentences(
   const jump = potC - coverC;
   return [
     jump > SHOCK[glass]
-      ? `${glass === 'porcelain' ? 'Porcelain' : `${glass[0]!.toUpperCase()}${glass.slice(1)} glass`} cracks at a jump of about ${SHOCK[glass]} K, and here are ${formatNumber(jump, 3)}: let the dish cool before the ice goes off, never a hot dish onto a cold plate.`
+      ? `${glass === 'porcelain' ? 'Porcelain' : `${itemAt(glass, 0).toUpperCase()}${glass.slice(1)} glass`} cracks at a jump of about ${SHOCK[glass]} K, and here are ${formatNumber(jump, 3)}: let the dish cool before the ice goes off, never a hot dish onto a cold plate.`
       : '',
     'Water comes over first and lies on the cover: dry it beforehand. What does not sublime stays in the dish.',
     dissociates ? 'It goes over as two gases and comes together as fine dust: a wide cold space.' : '',
-    note === '' ? '' : `${note[0]!.toUpperCase()}${note.slice(1)}.`,
+    note === '' ? '' : `${itemAt(note, 0).toUpperCase()}${note.slice(1)}.`,
   ].filter((each) => each !== '');
 }

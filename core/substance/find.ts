@@ -1,3 +1,4 @@
+import { numberAt } from '#core/lookup';
 import type { DescribedId } from './described.ts';
 import { type Named, NameIndex } from './name-index.ts';
 import { refusedNever } from './refused.ts';
@@ -84,10 +85,10 @@ function distance(a: string, b: string): number {
   for (let i = 1; i <= a.length; i++) {
     const next = [i];
     for (let j = 1; j <= b.length; j++) {
-      const swap = row[j - 1]! + (a[i - 1] === b[j - 1] ? 0 : 1);
-      next.push(Math.min(swap, row[j]! + 1, next[j - 1]! + 1));
+      const swap = numberAt(row, j - 1) + (a[i - 1] === b[j - 1] ? 0 : 1);
+      next.push(Math.min(swap, numberAt(row, j) + 1, numberAt(next, j - 1) + 1));
     }
     row = next;
   }
-  return row[b.length]!;
+  return numberAt(row, b.length);
 }

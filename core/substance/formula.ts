@@ -1,4 +1,5 @@
 import { atomicWeights } from '#core/data';
+import { itemAt, lastOf, must } from '#core/lookup';
 import { fail, ok, type Result } from '#core/problem';
 
 export interface Formula {
@@ -53,7 +54,7 @@ export function formulaText(formula: string): string {
 }
 
 function subscript(digits: string): string {
-  return digits.replace(/\d/g, (d) => SUBSCRIPTS[Number(d)]!);
+  return digits.replace(/\d/g, (d) => itemAt(SUBSCRIPTS, Number(d)));
 }
 
 function normalise(text: string): string {
@@ -79,20 +80,20 @@ function dotParts(body: string): { count: number; text: string }[] {
     from = match.index + match[0].length;
   }
   parts.push({ count, text: body.slice(from) });
-  const lead = /^(\d+)(.+)$/.exec(parts[0]!.text);
-  if (lead) parts[0] = { count: Number(lead[1]), text: lead[2]! };
+  const lead = /^(\d+)(.+)$/.exec(itemAt(parts, 0).text);
+  if (lead) parts[0] = { count: Number(lead[1]), text: itemAt(lead, 2) };
   return parts;
 }
 
 function splitCharge(text: string): { body: string; charge: number } {
   const caret = /^(.*)\^\(?(\d*)([+-])\)?$/.exec(text);
-  if (caret) return { body: caret[1]!, charge: signed(caret[2] ? Number(caret[2]) : 1, caret[3]!) };
+  if (caret) return { body: itemAt(caret, 1), charge: signed(caret[2] ? Number(caret[2]) : 1, itemAt(caret, 3)) };
   const repeated = /^(.*?[^+-])(\++|-+)$/.exec(text);
   if (!repeated) return { body: text, charge: 0 };
   const [, body = '', signs = ''] = repeated;
   const trailing = /^([A-Z][a-z]?|\[.*\])(\d)$/.exec(body);
-  if (signs.length === 1 && trailing) return { body: trailing[1]!, charge: signed(Number(trailing[2]), signs) };
-  return { body, charge: signed(signs.length, signs[0]!) };
+  if (signs.length === 1 && trailing) return { body: itemAt(trailing, 1), charge: signed(Number(trailing[2]), signs) };
+  return { body, charge: signed(signs.length, itemAt(signs, 0)) };
 }
 
 function signed(size: number, sign: string): number {
@@ -114,20 +115,20 @@ function readGroup(text: string, whole: string): Result<Record<string, number>> 
   };
   if (text === '') return fail('bad-formula', `“${whole}” has an empty part; write it like CuSO4.5H2O.`);
   while (i < text.length) {
-    const c = text[i]!;
+    const c = itemAt(text, i);
     if (c === '(' || c === '[' || c === '{') {
       stack.push({ opener: c, elements: {} });
       i += 1;
       continue;
     }
     if (c in closes) {
-      const inner = stack.pop()!;
+      const inner = must(stack.pop(), 'stack');
       if (stack.length === 0 || inner.opener !== closes[c]) {
         return fail('bad-formula', `“${whole}” closes a bracket that was not opened.`);
       }
       i += 1;
       const n = count();
-      const outer = stack.at(-1)!.elements;
+      const outer = lastOf(stack).elements;
       for (const [symbol, k] of Object.entries(inner.elements)) outer[symbol] = (outer[symbol] ?? 0) + k * n;
       continue;
     }
@@ -142,9 +143,9 @@ function readGroup(text: string, whole: string): Result<Record<string, number>> 
     i += element.length;
     const n = count();
     if (n === 0) return fail('bad-formula', `“${whole}” counts 0 atoms of ${element}; leave it out or give a count.`);
-    const top = stack.at(-1)!.elements;
+    const top = lastOf(stack).elements;
     top[element] = (top[element] ?? 0) + n;
   }
   if (stack.length > 1) return fail('bad-formula', `“${whole}” opens a bracket that is not closed.`);
-  return ok(stack[0]!.elements);
+  return ok(itemAt(stack, 0).elements);
 }

@@ -1,3 +1,4 @@
+import { numberAt } from '#core/lookup';
 /** A name found in a text, where it stands. */
 export interface Named<T> {
   readonly index: number;
@@ -50,7 +51,7 @@ export class NameIndex<T> {
 
   #longestAt(text: string, index: number, ends: readonly number[]): Named<T> | undefined {
     for (let i = ends.length - 1; i >= 0; i--) {
-      const end = ends[i]!;
+      const end = numberAt(ends, i);
       if (end - index > this.#longest) continue;
       if (end <= index) return undefined;
       const key = text.slice(index, end);

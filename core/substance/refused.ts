@@ -1,4 +1,5 @@
 import { namesRefused } from '#core/data';
+import { numberAt } from '#core/lookup';
 import { NameIndex } from './name-index.ts';
 import { keyOf, spelt } from './spelling.ts';
 
@@ -33,8 +34,8 @@ export function refusedIn(typed: string): (Refused & { readonly index: number; r
   const { text, from, to } = spelt(typed);
   const [named] = BY_KEY.in(text);
   if (named) {
-    const index = from[named.index]!;
-    const end = to[named.index + named.key.length - 1]!;
+    const index = numberAt(from, named.index);
+    const end = numberAt(to, named.index + named.key.length - 1);
     return { ...named.value, index, length: end - index };
   }
   const [formula] = BY_FORMULA.in(typed);

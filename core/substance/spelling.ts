@@ -1,3 +1,4 @@
+import { must, numberAt } from '#core/lookup';
 // One name, however it is spelt: British and American, with hyphens or spaces, Roman or Arabic numbers, Latin names of metals,
 // plurals. All spellings come to one key; a text comes to its key with where each letter of it stood.
 
@@ -16,7 +17,10 @@ const HALF = '(?=(?:carbonate|sulfate|sulfite|phosphate|oxalate|tartrate))';
 
 const RULES: readonly Rule[] = [
   [/[·•∙⋅]/gu, '.'],
-  [/[₀-₉]/gu, ([digit = '₀']) => String(digit.codePointAt(0)! - '₀'.codePointAt(0)!)],
+  [
+    /[₀-₉]/gu,
+    ([digit = '₀']) => String(must(digit.codePointAt(0), 'codePointAt') - must('₀'.codePointAt(0), 'codePointAt')),
+  ],
   [/[’‘]/gu, "'"],
   [/sulph/gu, 'sulf'],
   [/(?<!\p{L})aluminum/gu, 'aluminium'],
@@ -63,8 +67,8 @@ function replaced(now: Spelt, pattern: RegExp, by: Rule[1]): Spelt {
   const keep = (until: number) => {
     text += now.text.slice(at, until);
     for (let i = at; i < until; i++) {
-      from.push(now.from[i]!);
-      to.push(now.to[i]!);
+      from.push(numberAt(now.from, i));
+      to.push(numberAt(now.to, i));
     }
   };
   for (const match of matches) {
@@ -73,11 +77,11 @@ function replaced(now: Spelt, pattern: RegExp, by: Rule[1]): Spelt {
     const said = typeof by === 'string' ? by : by(match);
     text += said;
     for (let i = 0; i < said.length; i++) {
-      from.push(now.from[match.index]!);
-      to.push(now.to[end - 1]!);
+      from.push(numberAt(now.from, match.index));
+      to.push(numberAt(now.to, end - 1));
     }
     // What falls away belongs to the letter before it.
-    if (said === '' && to.length > 0) to[to.length - 1] = now.to[end - 1]!;
+    if (said === '' && to.length > 0) to[to.length - 1] = numberAt(now.to, end - 1);
     at = end;
   }
   keep(now.text.length);

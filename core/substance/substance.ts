@@ -11,6 +11,7 @@ import {
   type Tint,
   type WaterKind,
 } from '#core/data';
+import { entryOf, must } from '#core/lookup';
 import { type Described, type DescribedId, describedOf, isDescribedId } from './described.ts';
 import { hydrateWater } from './molar-mass.ts';
 
@@ -62,14 +63,14 @@ const OF_THE_FORM: ReadonlySet<string> = new Set(['anhydrous_salt']);
 // A species of no such id in a hydrate's record is a programmer's slip: the record is checked when it is joined.
 const facts: Readonly<Record<string, SubstanceFacts>> = substances;
 const joined = new Map<string, Substance>();
-for (const id of Object.keys(substances) as SubstanceId[]) joined.set(id, join(id, facts[id]!));
+for (const id of Object.keys(substances) as SubstanceId[]) joined.set(id, join(id, entryOf(facts, id)));
 
 /** Every substance known, in the order of the record. */
 export const allSubstances: readonly Substance[] = [...joined.values()];
 
 /** The substance of an id that is known to be one. */
 export function substanceOf(id: SubstanceId): Substance {
-  return substanceById(id)!;
+  return must(substanceById(id), 'substanceById');
 }
 
 /** The substance of an id from outside; undefined when it is none. */

@@ -1,5 +1,6 @@
 import { datum, derive, type Figure, given } from '#core/figure';
 import { admit } from '#core/guard';
+import { itemAt } from '#core/lookup';
 import { NUMBER, pointAt } from '#core/phrase';
 import { fail, ok, type Result } from '#core/problem';
 import { waterDensityAt } from '#core/solution';
@@ -20,21 +21,22 @@ export function boilOffVerb(rest: string, line: string): Result<Found> {
   if (!match) return fail('missing-part', WRITE, { at: pointAt(line, rest) });
   const allowed = losesWater(match[2], line);
   if (!allowed.ok) return allowed;
-  const [from, to] = [match[1]!, match[3]!].map((text) => {
+  const amountAt = (group: number): Result<number> => {
+    const text = itemAt(match, group);
     const read = parseQuantity(text, ['volume', 'mass']);
-    return read.ok
-      ? ok(read.value.value)
-      : { ok: false as const, problem: { ...read.problem, at: pointAt(line, text) } };
-  });
-  if (!from!.ok) return from!;
-  if (!to!.ok) return to!;
-  if (!(from!.value > 0) || !(to!.value >= 0) || to!.value >= from!.value)
+    return read.ok ? ok(read.value.value) : { ok: false, problem: { ...read.problem, at: pointAt(line, text) } };
+  };
+  const from = amountAt(1);
+  const to = amountAt(3);
+  if (!from.ok) return from;
+  if (!to.ok) return to;
+  if (!(from.value > 0) || !(to.value >= 0) || to.value >= from.value)
     return fail('out-of-range', 'It gets less: the second amount is 0 or more, and below the first.', {
-      at: pointAt(line, match[3]!),
+      at: pointAt(line, itemAt(match, 3)),
     });
-  const V = given({ symbol: 'V', name: 'at first', unit: 'mL' }, from!.value, 'as typed');
+  const V = given({ symbol: 'V', name: 'at first', unit: 'mL' }, from.value, 'as typed');
   const rho = given({ symbol: 'ρ', name: 'density of water', unit: 'g/mL' }, waterDensityAt(20), 'Kell 1975');
-  const W = given({ symbol: 'V₁', name: 'at last', unit: 'mL' }, to!.value, 'as typed');
+  const W = given({ symbol: 'V₁', name: 'at last', unit: 'mL' }, to.value, 'as typed');
   const water = derive(
     { symbol: 'm', name: 'water that goes', unit: 'g' },
     '(V − V₁) × ρ',
@@ -70,7 +72,7 @@ export function boilOffVerb(rest: string, line: string): Result<Found> {
   );
   return ok({
     figures: [water, q, t],
-    note: `Counted as water; ${formatNumber(to!.value, 3)} mL is read at rest. Stay with it below a third of the first volume.`,
+    note: `Counted as water; ${formatNumber(to.value, 3)} mL is read at rest. Stay with it below a third of the first volume.`,
   });
 }
 

@@ -1,6 +1,7 @@
 import { concentrations, conductivity, ionsOf, isMeasured, litreOf, lossWPerK, type SpeciesName } from '#core/cell';
 import { solubilityOf } from '#core/dish';
 import { datum, type Figure, given } from '#core/figure';
+import { itemAt } from '#core/lookup';
 import { NUMBER, pointAt, readStuff, typedNumber } from '#core/phrase';
 import { fail, ok, type Result } from '#core/problem';
 import { strengthIn } from '#core/solution';
@@ -61,7 +62,7 @@ const CONDUCTIVITY = 'Write conductivity 1 mol/L NaOH.';
 /** “conductivity 1 mol/L NaOH”, “conductivity 10% NaCl at 18 C”. */
 export function conductivityVerb(rest: string, line: string): Result<Found> {
   const warm = AT_C.exec(rest);
-  const typed = warm ? typedNumber(warm[1]!, line) : ok(25);
+  const typed = warm ? typedNumber(itemAt(warm, 1), line) : ok(25);
   if (!typed.ok) return typed;
   const tempC = typed.value;
   if (!(tempC >= 0 && tempC <= 80))
@@ -94,7 +95,7 @@ export function conductivityVerb(rest: string, line: string): Result<Found> {
   if (most !== null && c.value > most * OVER)
     return fail(
       'out-of-range',
-      `${species.name[0]!.toUpperCase()}${species.name.slice(1)} dissolves to about ${formatNumber(most, 2)} mol/L at ${formatNumber(tempC, 3)} °C.`,
+      `${itemAt(species.name, 0).toUpperCase()}${species.name.slice(1)} dissolves to about ${formatNumber(most, 2)} mol/L at ${formatNumber(tempC, 3)} °C.`,
       { at },
     );
   const n = litreOf(

@@ -1,6 +1,7 @@
 import { chargeOf, depositFromCharge, electronsFor, FARADAY, hoursForMass } from '#core/cell';
 import { datum, derive, type Figure, given } from '#core/figure';
 import { capOfAmount } from '#core/guard';
+import { entryOf, itemAt, must } from '#core/lookup';
 import { NUMBER, pointAt, readStuff, typedNumber } from '#core/phrase';
 import { fail, ok, type Result } from '#core/problem';
 import { molarMassFigure } from '#core/substance';
@@ -104,33 +105,38 @@ function readCurrent(line: string): Result<Said> {
       at: pointAt(line, time[0]),
     });
   const read = (found: RegExpExecArray | null, otherwise: number): Result<number> =>
-    found ? typedNumber(found[1]!, line) : ok(otherwise);
+    found ? typedNumber(itemAt(found, 1), line) : ok(otherwise);
   const percent = read(share, 100);
   if (!percent.ok) return percent;
   if (!(percent.value > 0 && percent.value <= 100))
     return fail('out-of-range', 'A current efficiency is more than 0 and at most 100 %.', {
-      at: pointAt(line, share![0]),
+      at: pointAt(line, must(share, 'share')[0]),
     });
   const amps = read(current, 1);
   if (!amps.ok) return amps;
-  if (!(amps.value > 0)) return fail('out-of-range', 'A current is more than 0.', { at: pointAt(line, current![0]) });
+  if (!(amps.value > 0))
+    return fail('out-of-range', 'A current is more than 0.', { at: pointAt(line, must(current, 'current')[0]) });
   const span = read(time ?? whole, 0);
   if (!span.ok) return span;
   if (span.value < 0)
     return fail('out-of-range', `A ${whole ? 'charge' : 'time'} is 0 or more.`, {
-      at: pointAt(line, (time ?? whole)![0]),
+      at: pointAt(line, must(time ?? whole, 'value')[0]),
     });
   const amperes =
-    current && given({ symbol: 'I', name: 'current', unit: 'A' }, inAmps(amps.value, current[2]!), 'as typed');
+    current && given({ symbol: 'I', name: 'current', unit: 'A' }, inAmps(amps.value, itemAt(current, 2)), 'as typed');
   const efficiency = given(
     { symbol: 'η', name: 'current efficiency', unit: '%' },
     percent.value,
     share ? 'as typed' : 'all of it, unless said',
   );
   const hours = () =>
-    given({ symbol: 't', name: 'time', unit: 'h' }, span.value * HOURS[time![2]![0]!.toLowerCase()]!, 'as typed');
+    given(
+      { symbol: 't', name: 'time', unit: 'h' },
+      span.value * entryOf(HOURS, itemAt(itemAt(must(time, 'time'), 2), 0).toLowerCase()),
+      'as typed',
+    );
   const charge = whole
-    ? given({ symbol: 'Q', name: 'charge', unit: 'A·h' }, inAmps(span.value, whole[2]!), 'as typed')
+    ? given({ symbol: 'Q', name: 'charge', unit: 'A·h' }, inAmps(span.value, itemAt(whole, 2)), 'as typed')
     : amperes && time && chargeOf(amperes, hours());
   return ok({ amperes, charge: charge ?? null, efficiency, rest: left.text.trim() });
 }

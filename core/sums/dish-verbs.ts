@@ -1,6 +1,7 @@
 import { dishAt, dryShare, leastWater, SOLUBILITY_SD, solubilityOf } from '#core/dish';
 import { datum, type Figure, type Grade, given } from '#core/figure';
 import { admit } from '#core/guard';
+import { itemAt } from '#core/lookup';
 import { NUMBER, pointAt, readStuff, readSubstanceName, typedGrams, typedNumber } from '#core/phrase';
 import { fail, ok, type Result } from '#core/problem';
 import { washed } from '#core/wash';
@@ -23,15 +24,15 @@ const MOST_PORTIONS = 100;
 export function solubilityVerb(line: string): Result<Found> | undefined {
   const match = SOLUBILITY.exec(line);
   if (!match) return undefined;
-  const name = readSubstanceName(match[1]!.trim(), line);
+  const name = readSubstanceName(itemAt(match, 1).trim(), line);
   if (!name.ok) return name;
-  const tempC = typedNumber(match[2]!, line);
+  const tempC = typedNumber(itemAt(match, 2), line);
   if (!tempC.ok) return tempC;
-  const water = typedGrams(match[3]!, line);
+  const water = typedGrams(itemAt(match, 3), line);
   if (!water.ok) return water;
   const { substance } = name.value;
   const at = solubilityOf(substance, tempC.value);
-  if (!at.ok) return { ok: false, problem: { ...at.problem, at: pointAt(line, match[1]!) } };
+  if (!at.ok) return { ok: false, problem: { ...at.problem, at: pointAt(line, itemAt(match, 1)) } };
   const { gPer100gWater, phase, grade, source } = at.value;
   const r = dryShare(substance.formula);
   // The typed solid’s own crystal water dissolves the rest of it: m r = s (W + m (1 − r)) / 100.
@@ -53,18 +54,18 @@ export function crystalsVerb(rest: string, line: string): Result<Found> {
   const match = CRYSTALS.exec(rest.trim());
   if (!match)
     return fail('missing-part', 'Write crystals 100 g KNO3 in 80 g water 80 C to 10 C.', { at: pointAt(line, rest) });
-  const stuff = readStuff(match[1]!, line);
+  const stuff = readStuff(itemAt(match, 1), line);
   if (!stuff.ok) return stuff;
   const { substance, amount } = stuff.value;
   if (amount?.dimension !== 'mass')
     return fail('missing-part', 'How many grams? Write crystals 100 g KNO3 in 80 g water 80 C to 10 C.', {
-      at: pointAt(line, match[1]!),
+      at: pointAt(line, itemAt(match, 1)),
     });
   const allowed = admit({ substanceId: substance.id }, 'crystallise');
-  if (!allowed.ok) return { ok: false, problem: { ...allowed.problem, at: pointAt(line, match[1]!) } };
-  const water = typedGrams(match[2]!, line);
-  const hot = typedNumber(match[3]!, line);
-  const cold = typedNumber(match[4]!, line);
+  if (!allowed.ok) return { ok: false, problem: { ...allowed.problem, at: pointAt(line, itemAt(match, 1)) } };
+  const water = typedGrams(itemAt(match, 2), line);
+  const hot = typedNumber(itemAt(match, 3), line);
+  const cold = typedNumber(itemAt(match, 4), line);
   if (!water.ok) return water;
   if (!hot.ok) return hot;
   if (!cold.ok) return cold;
@@ -74,7 +75,7 @@ export function crystalsVerb(rest: string, line: string): Result<Found> {
   const states = [hot.value, cold.value].map((tempC) => dishAt(substance, anhydrousG, waterG, tempC));
   const [before, after] = states;
   for (const each of states)
-    if (!each.ok) return { ok: false, problem: { ...each.problem, at: pointAt(line, match[1]!) } };
+    if (!each.ok) return { ok: false, problem: { ...each.problem, at: pointAt(line, itemAt(match, 1)) } };
   if (!before?.ok || !after?.ok) return fail('out-of-range', 'No such dish.');
   const at = solubilityOf(substance, cold.value);
   const grade = at.ok ? at.value.grade : 'C';
@@ -108,16 +109,18 @@ export function crystalsVerb(rest: string, line: string): Result<Found> {
 /** “dissolve 100 g alum at 60 C”: the least water. */
 export function dissolveVerb(rest: string, line: string): Result<Found> {
   const match = DISSOLVE.exec(rest.trim());
-  const tempC = match ? typedNumber(match[2]!, line) : undefined;
+  const tempC = match ? typedNumber(itemAt(match, 2), line) : undefined;
   if (!match || !tempC) return fail('missing-part', 'Write dissolve 100 g alum at 60 C.', { at: pointAt(line, rest) });
   if (!tempC.ok) return tempC;
-  const stuff = readStuff(match[1]!, line);
+  const stuff = readStuff(itemAt(match, 1), line);
   if (!stuff.ok) return stuff;
   const { substance, amount } = stuff.value;
   if (amount?.dimension !== 'mass')
-    return fail('missing-part', 'How many grams? Write dissolve 100 g alum at 60 C.', { at: pointAt(line, match[1]!) });
+    return fail('missing-part', 'How many grams? Write dissolve 100 g alum at 60 C.', {
+      at: pointAt(line, itemAt(match, 1)),
+    });
   const water = leastWater(substance, amount.value, tempC.value);
-  if (!water.ok) return { ok: false, problem: { ...water.problem, at: pointAt(line, match[1]!) } };
+  if (!water.ok) return { ok: false, problem: { ...water.problem, at: pointAt(line, itemAt(match, 1)) } };
   const at = solubilityOf(substance, tempC.value);
   return ok({
     figures: [tableFigure('least water', water.value, 'g', at.ok ? at.value.grade : 'C', at.ok ? at.value.source : '')],
@@ -130,7 +133,9 @@ export function washVerb(rest: string, line: string): Result<Found> {
   const match = WASH.exec(rest.trim());
   if (!match)
     return fail('missing-part', 'Write wash 20 g retained 3 x 50 mL from 5 g/L.', { at: pointAt(line, rest) });
-  const read = [match[1]!, match[2]!, match[3]!, match[4] ?? '1'].map((each) => typedNumber(each, line));
+  const read = [itemAt(match, 1), itemAt(match, 2), itemAt(match, 3), match[4] ?? '1'].map((each) =>
+    typedNumber(each, line),
+  );
   for (const each of read) if (!each.ok) return each;
   const [held, count, portion, from] = read.map((each) => (each.ok ? each.value : 0)) as [
     number,
@@ -141,7 +146,7 @@ export function washVerb(rest: string, line: string): Result<Found> {
   if (!(held > 0) || !(portion > 0) || !(from >= 0))
     return fail('out-of-range', 'What is held and each portion are more than 0.', { at: pointAt(line, rest) });
   if (count > MOST_PORTIONS)
-    return fail('out-of-range', `At most ${MOST_PORTIONS} portions.`, { at: pointAt(line, match[2]!) });
+    return fail('out-of-range', `At most ${MOST_PORTIONS} portions.`, { at: pointAt(line, itemAt(match, 2)) });
   const left = washed({ retainedMl: held, portionsMl: Array.from({ length: count }, () => portion) });
   const how = `(${held} ÷ (${held} + ${portion}))^${count}, the cake mixing wholly with each portion`;
   const share = given({ symbol: 'q', name: 'left of what was dissolved', unit: '%' }, 100 * left, how);

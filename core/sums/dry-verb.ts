@@ -1,5 +1,6 @@
 import { agentOver, desiccantDoses, liquidClassOf } from '#core/dry';
 import { datum } from '#core/figure';
+import { itemAt } from '#core/lookup';
 import { NUMBER, pointAt, readStuff, readSubstanceName, type Stuff, typedNumber } from '#core/phrase';
 import { fail, ok, type Result } from '#core/problem';
 import { density, massFraction } from '#core/solution';
@@ -102,7 +103,7 @@ export function dryVerb(rest: string, line: string): Result<Found> {
       `What dries ${substance.name} is not held; there are ethanol, propan-2-ol, acetone, ethyl acetate and a few more.`,
       { at: pointAt(line, match?.[1] ?? rest) },
     );
-  const wet = match ? saidWet(stuff.value, match[2]!, line) : strengthWet(stuff.value, line);
+  const wet = match ? saidWet(stuff.value, itemAt(match, 2), line) : strengthWet(stuff.value, line);
   if (!wet.ok)
     return wet.problem.at ? wet : { ok: false, problem: { ...wet.problem, at: pointAt(line, match?.[1] ?? rest) } };
   const { grams, water } = wet.value;

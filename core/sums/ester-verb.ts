@@ -1,5 +1,6 @@
 import { asPair, type EsterInput, ester, HOURS_FACTOR, usualCatalyst } from '#core/ester';
 import { datum } from '#core/figure';
+import { itemAt, lastOf } from '#core/lookup';
 import { cutPhrase, pointAt, readStuff } from '#core/phrase';
 import { fail, ok, type Result } from '#core/problem';
 import { molarMass, substanceOf } from '#core/substance';
@@ -29,20 +30,20 @@ export function esterVerb(rest: string, line: string): Result<Found> {
     if (!weighed.ok) return weighed;
     read.push(weighed.value);
   }
-  const [first, second, third] = read;
-  const pair = asPair(first!.substanceId, second!.substanceId);
+  const [first, second, third] = [itemAt(read, 0), itemAt(read, 1), read[2]];
+  const pair = asPair(first.substanceId, second.substanceId);
   if (!pair)
     return fail(
       'no-data',
       `No equilibrium is held of these two; there are acetic, formic, salicylic, benzoic and lactic acid with ethanol, methanol, and some with isoamyl alcohol or propan-2-ol. ${EXAMPLE}`,
-      { at: pointAt(line, parts[1]!) },
+      { at: pointAt(line, itemAt(parts, 1)) },
     );
-  const [acid, alcohol] = pair.acid === first!.substanceId ? [first!, second!] : [second!, first!];
+  const [acid, alcohol] = pair.acid === first.substanceId ? [first, second] : [second, first];
   const tempC = phrase.value.tempGiven ? phrase.value.tempC : USUAL_C;
   const answer = ester({ acid, alcohol, catalyst: third ?? usual(acid), tempC, hours: null, waterOffG: 0 });
   return answer.ok
     ? ok(laid(answer.value, { tempC, catalyst: third }))
-    : { ok: false, problem: { ...answer.problem, at: pointAt(line, parts.at(-1)!) } };
+    : { ok: false, problem: { ...answer.problem, at: pointAt(line, lastOf(parts)) } };
 }
 
 /** The usual charge of sulfuric acid. */

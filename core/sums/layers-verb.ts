@@ -1,5 +1,6 @@
 import { datum, type Figure } from '#core/figure';
 import { type LayersAnswer, type LayersInput, layers, mutualOf, saltingOf } from '#core/layers';
+import { itemAt } from '#core/lookup';
 import { pointAt, readStuff } from '#core/phrase';
 import { fail, ok, type Result } from '#core/problem';
 import { substanceOf } from '#core/substance';
@@ -29,7 +30,9 @@ export function layersVerb(rest: string, line: string): Result<Found> {
   }
   const first = read.find(({ substanceId }) => isLiquid(substanceId));
   if (!first)
-    return fail('no-data', `Neither is a liquid whose layers are held. ${EXAMPLE}`, { at: pointAt(line, parts[0]!) });
+    return fail('no-data', `Neither is a liquid whose layers are held. ${EXAMPLE}`, {
+      at: pointAt(line, itemAt(parts, 0)),
+    });
   const input = asked(
     first,
     read.filter((each) => each !== first),
@@ -37,7 +40,7 @@ export function layersVerb(rest: string, line: string): Result<Found> {
   const answer = layers(input);
   return answer.ok
     ? ok(laid(answer.value, input))
-    : { ok: false, problem: { ...answer.problem, at: pointAt(line, parts[read.indexOf(first)]!) } };
+    : { ok: false, problem: { ...answer.problem, at: pointAt(line, itemAt(parts, read.indexOf(first))) } };
 }
 
 const SALTS = ['sodium-chloride', 'potassium-carbonate', 'ammonium-sulfate'];

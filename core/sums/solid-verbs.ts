@@ -2,6 +2,7 @@ import { saltOut } from '#core/dish';
 import { ceilingOf, hydrateByLoss } from '#core/dry';
 import { datum, type Figure, type Grade, given } from '#core/figure';
 import { admit } from '#core/guard';
+import { itemAt } from '#core/lookup';
 import { NUMBER, pointAt, readStuff, readSubstanceName, typedGrams, typedNumber } from '#core/phrase';
 import { completeness, saltByName } from '#core/precipitate';
 import { fail, ok, type Result } from '#core/problem';
@@ -29,17 +30,17 @@ export function precipitateVerb(rest: string, line: string): Result<Found> {
     return fail('missing-part', 'Write precipitate BaSO4 from 100 mL 0.1 mol/L and 50 mL 0.3 mol/L.', {
       at: pointAt(line, rest),
     });
-  const salt = saltByName(match[1]!);
+  const salt = saltByName(itemAt(match, 1));
   if (!salt)
     return fail(
       'unknown-substance',
-      `No solubility product of “${match[1]!.slice(0, 40)}” is held; there are AgCl, BaSO4, CaCO3, CaSO4, Mg(OH)2 and others.`,
+      `No solubility product of “${itemAt(match, 1).slice(0, 40)}” is held; there are AgCl, BaSO4, CaCO3, CaSO4, Mg(OH)2 and others.`,
       {
-        at: pointAt(line, match[1]!),
+        at: pointAt(line, itemAt(match, 1)),
       },
     );
-  const read = [match[2]!, match[4]!].map((each) => litres(each, line));
-  const strengths = [match[3]!, match[5]!].map((each) => typedNumber(each, line));
+  const read = [itemAt(match, 2), itemAt(match, 4)].map((each) => litres(each, line));
+  const strengths = [itemAt(match, 3), itemAt(match, 5)].map((each) => typedNumber(each, line));
   for (const each of [...read, ...strengths]) if (!each.ok) return each;
   const [v1 = 0, v2 = 0, c1 = 0, c2 = 0] = [...read, ...strengths].map((each) => (each.ok ? each.value : 0));
   if (c1 < 0 || c2 < 0) return fail('out-of-range', 'A strength is 0 or more.', { at: pointAt(line, rest) });
@@ -76,14 +77,14 @@ export function saltOutVerb(rest: string, line: string): Result<Found> {
     return fail('missing-part', 'Write salt out 30 g NaCl in 100 g water with 40 g NaOH (or HCl).', {
       at: pointAt(line, rest),
     });
-  const salt = typedGrams(match[1]!, line, 'The salt');
-  const water = typedGrams(match[2]!, line);
-  const added = typedGrams(match[3]!, line, 'What is added');
+  const salt = typedGrams(itemAt(match, 1), line, 'The salt');
+  const water = typedGrams(itemAt(match, 2), line);
+  const added = typedGrams(itemAt(match, 3), line, 'What is added');
   for (const each of [salt, water, added]) if (!each.ok) return each;
   if (!salt.ok || !water.ok || !added.ok) return fail('out-of-range', 'Three amounts are wanted.');
-  const what = /hcl/i.test(match[4]!) ? 'HCl' : 'NaOH';
+  const what = /hcl/i.test(itemAt(match, 4)) ? 'HCl' : 'NaOH';
   const out = saltOut(what, { saltG: salt.value, waterG: water.value, addedG: added.value });
-  if (!out.ok) return { ok: false, problem: { ...out.problem, at: pointAt(line, match[3]!) } };
+  if (!out.ok) return { ok: false, problem: { ...out.problem, at: pointAt(line, itemAt(match, 3)) } };
   const { downG, staysG, beside } = out.value;
   const sd = staysG * (beside.grade === 'C' ? 0.12 : 0.03);
   const figure = (name: string, value: number): Figure =>
@@ -102,18 +103,18 @@ export function saltOutVerb(rest: string, line: string): Result<Found> {
 export function hydrateVerb(rest: string, line: string): Result<Found> {
   const match = HYDRATE.exec(rest.trim());
   if (!match) return fail('missing-part', 'Write hydrate 2.5 g CuSO4.5H2O to 1.6 g.', { at: pointAt(line, rest) });
-  const stuff = readStuff(match[1]!, line);
+  const stuff = readStuff(itemAt(match, 1), line);
   if (!stuff.ok) return stuff;
   const { substance, amount } = stuff.value;
   if (amount?.dimension !== 'mass')
     return fail('missing-part', 'How many grams before? Write hydrate 2.5 g CuSO4.5H2O to 1.6 g.', {
-      at: pointAt(line, match[1]!),
+      at: pointAt(line, itemAt(match, 1)),
     });
-  const after = typedGrams(match[2]!, line, 'What is left');
+  const after = typedGrams(itemAt(match, 2), line, 'What is left');
   if (!after.ok) return after;
   if (after.value > amount.value)
     return fail('out-of-range', 'Heated, it weighs less than before: what is left comes second.', {
-      at: pointAt(line, match[2]!),
+      at: pointAt(line, itemAt(match, 2)),
     });
   const found = hydrateByLoss(substance.formula, amount.value, after.value, 0);
   if (!found) return fail('out-of-range', 'Two masses above 0 are wanted.', { at: pointAt(line, rest) });
@@ -155,7 +156,7 @@ export function ceilingVerb(rest: string, line: string): Result<Found> {
 function ionText({ ion, z }: { readonly ion: string; readonly z: number }): string {
   const times = Math.abs(z) > 1 ? String(Math.abs(z)) : '';
   const body = ion.replace(new RegExp(` ?${times}[+-]$`), '');
-  return `${formulaText(body)}${times.replace(/\d/g, (d) => '⁰¹²³'[Number(d)]!)}${z > 0 ? '⁺' : '⁻'}`;
+  return `${formulaText(body)}${times.replace(/\d/g, (d) => itemAt('⁰¹²³', Number(d)))}${z > 0 ? '⁺' : '⁻'}`;
 }
 
 function litres(text: string, line: string): Result<number> {

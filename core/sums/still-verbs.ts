@@ -1,4 +1,5 @@
 import { datum, type Figure, given } from '#core/figure';
+import { itemAt } from '#core/lookup';
 import { NUMBER, pointAt, readStuff, readSubstanceName, type Stuff, typedNumber } from '#core/phrase';
 import { fail, ok, type Result } from '#core/problem';
 import { density, massFraction } from '#core/solution';
@@ -35,10 +36,10 @@ interface Cropped {
 function cropped(rest: string, line: string): Result<Cropped> {
   const match = AT_PRESSURE.exec(rest);
   if (!match) return ok({ body: rest.trim(), pressureHPa: SEA_LEVEL_HPA });
-  const read = typedNumber(match[1]!, line);
+  const read = typedNumber(itemAt(match, 1), line);
   if (!read.ok) return read;
   if (!(read.value >= 20 && read.value <= 1100))
-    return fail('out-of-range', 'Pressure lies between 20 and 1100 hPa.', { at: pointAt(line, match[1]!) });
+    return fail('out-of-range', 'Pressure lies between 20 and 1100 hPa.', { at: pointAt(line, itemAt(match, 1)) });
   return ok({ body: rest.slice(0, match.index).trim(), pressureHPa: read.value });
 }
 

@@ -1,4 +1,5 @@
 import { volatiles } from '#core/data';
+import { must } from '#core/lookup';
 import { pointAt, type Stuff } from '#core/phrase';
 import { fail, ok, type Result } from '#core/problem';
 import { density, massFraction } from '#core/solution';
@@ -39,7 +40,7 @@ export function weighedOf(stuff: Stuff, text: string, line: string): Result<Weig
 }
 
 function gramsOf({ amount, substance }: Stuff, pct: number): Result<number> {
-  const { value, dimension } = amount!;
+  const { value, dimension } = must(amount, 'amount');
   if (dimension === 'mass') return ok(value);
   if (dimension === 'amount') return ok((value * molarMass(substance.formula) * 100) / pct);
   const rho = density(substance, pct, ROOM_C);

@@ -1,4 +1,5 @@
 import { derive, type Figure } from '#core/figure';
+import { entryOf } from '#core/lookup';
 import { molarVolume, type Reaction, reactionHeat, solutionHeat } from '#core/reaction';
 import { heatCapacity } from '#core/solution';
 import { isInsoluble, molarMassFigure, type SubstanceId, substanceOf } from '#core/substance';
@@ -90,7 +91,7 @@ export function excessPrice({ stages, name, adding }: Addition): string {
 }
 
 function stageOf(facts: Facts, role: string, before: Contents, reaction: Reaction): Stage | undefined {
-  const { substance, w, dissolved } = facts.contents[role]!;
+  const { substance, w, dissolved } = entryOf(facts.contents, role);
   const takes = reaction.reactants.find(({ substanceId }) => substanceId === substance.species);
   const other = reaction.reactants.find(
     ({ substanceId }) => substanceId !== substance.species && substanceId !== 'water',

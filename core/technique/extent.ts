@@ -11,6 +11,7 @@ import {
 } from '#core/add';
 import { type Figure, sdOf } from '#core/figure';
 import { type Quantity, readingValue } from '#core/log';
+import { numberAt } from '#core/lookup';
 import { molarVolume } from '#core/reaction';
 import { molarMass, substanceOf } from '#core/substance';
 import { weighingSd } from './add/mass.ts';
@@ -59,7 +60,8 @@ export function extentOfStep(view: StepView, addition: Addition, inG: Figure | u
     body.quantity === 'temperature' ? [readingValue(body.reading)?.value ?? Number.NaN] : [],
   );
   const allK = (1000 * kJ) / addition.heatCapacityJPerK;
-  if (temps.length >= 2 && allK > 3) found.push(extentByHeat({ value: Math.max(...temps) - temps[0]!, sd: 0.5 }, allK));
+  if (temps.length >= 2 && allK > 3)
+    found.push(extentByHeat({ value: Math.max(...temps) - numberAt(temps, 0), sd: 0.5 }, allK));
   const currents = reads.flatMap(({ body }) => (body.quantity === 'current' ? [readingValue(body.reading)] : []));
   const [firstCurrent, lastCurrent] = [currents[0], currents.at(-1)];
   if (currents.length >= 2 && firstCurrent && lastCurrent && firstCurrent.value > 0)

@@ -1,3 +1,4 @@
+import { itemAt, must } from '#core/lookup';
 import { type Plan, startPlan } from '#core/plan';
 import type { Route, ShelfBottle } from '#core/route';
 import { parseLabel } from '#core/stock';
@@ -20,7 +21,14 @@ export function shelfForRoute(route: Route): readonly ShelfBottle[] {
     const usual = substance.form === 'dissolved' ? 30 : 99;
     const pct = SOLD[substance.id] ?? usual;
     const { card } = parseLabel(`${substance.name} ${pct}% 2 kg`, '2026-01-01', 20);
-    return [{ id: `bottle_${role.id}`, card: { ...card!, substanceId: substance.id }, usedG: 0, archived: false }];
+    return [
+      {
+        id: `bottle_${role.id}`,
+        card: { ...must(card, 'card'), substanceId: substance.id },
+        usedG: 0,
+        archived: false,
+      },
+    ];
   });
 }
 
@@ -38,7 +46,7 @@ export function planForRoute(route: Route): Plan {
   const { makes } = route;
   const solution = makes.kind === 'solution';
   const target = {
-    substanceId: makes.substanceId ?? route.roles[0]!.accepts[0]!,
+    substanceId: makes.substanceId ?? itemAt(itemAt(route.roles, 0).accepts, 0),
     amount: solution ? ({ value: 500, unit: 'mL' } as const) : ({ value: LITTLE[route.id] ?? 50, unit: 'g' } as const),
     strength: solution ? ({ value: DILUTE.has(route.id) ? 0.05 : 1, unit: 'mol/L' } as const) : null,
     fromRole: null,

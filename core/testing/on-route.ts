@@ -1,4 +1,5 @@
 import { type EventBody, exactReading, type Quantity } from '#core/log';
+import { must } from '#core/lookup';
 import { startPlan } from '#core/plan';
 import { unwrap } from '#core/problem';
 import { parseTarget, routeById, type ShelfBottle } from '#core/route';
@@ -11,16 +12,21 @@ export const START = '2026-03-14T08:00:00.000Z';
 
 /** A route with bottles of these labels, by role, and the entries of a run on it. */
 export function on(routeId: string, asked: string, labels: Readonly<Record<string, string>>) {
-  const route = routeById(routeId)!;
+  const route = must(routeById(routeId), 'routeById');
   const shelf: ShelfBottle[] = Object.entries(labels).map(([role, label]) => ({
     id: `bottle_${role}`,
-    card: parseLabel(label, '2026-01-01', 20).card!,
+    card: must(parseLabel(label, '2026-01-01', 20).card, 'card'),
     usedG: 0,
     archived: false,
   }));
   const bottles = Object.fromEntries(route.roles.map(({ id }) => [id, id in labels ? `bottle_${id}` : null]));
   const { substanceId, amount, strength } = parseTarget(asked, 20);
-  const target = { substanceId: substanceId!, amount: amount!, strength, fromRole: null };
+  const target = {
+    substanceId: must(substanceId, 'substanceId'),
+    amount: must(amount, 'amount'),
+    strength,
+    fromRole: null,
+  };
   const plan = startPlan({ route, target, bottles, shelf, bench: BenchDefaults, day: '2026-01-01' });
   return {
     plan,

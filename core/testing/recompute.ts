@@ -1,4 +1,5 @@
 import type { Figure } from '#core/figure';
+import { entryOf } from '#core/lookup';
 
 /**
  * Reads a figure's shown formula as arithmetic, with its inputs' values: what is shown must be what was done.
@@ -23,7 +24,7 @@ export function recompute(figure: Figure): number | undefined {
     .replace(/«min»/g, 'Math.min')
     .replace(/«max»/g, 'Math.max');
   if (!/^(?:Math\.min|Math\.max|v\[\d+\]|[\d()*/+\-.,\s])+$/.test(body)) return undefined;
-  return Number(new Function('v', `return ${body}`)(symbols.map((symbol) => inputs[symbol]!.value)));
+  return Number(new Function('v', `return ${body}`)(symbols.map((symbol) => entryOf(inputs, symbol).value)));
 }
 
 /** Every figure below a value, each once. */

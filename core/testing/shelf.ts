@@ -1,4 +1,5 @@
 import type { EventBody, RunEvent } from '#core/log';
+import { itemAt, must } from '#core/lookup';
 import { type Plan, startPlan } from '#core/plan';
 import { unwrap } from '#core/problem';
 import { parseTarget, routesFor, type ShelfBottle } from '#core/route';
@@ -16,7 +17,7 @@ const LABELS: Readonly<Record<string, string>> = {
 /** A shelf for tests, at 20 °C. */
 export const testShelf: readonly ShelfBottle[] = Object.entries(LABELS).map(([id, label]) => ({
   id: `bottle_${id}`,
-  card: parseLabel(label, '2026-01-01', 20).card!,
+  card: must(parseLabel(label, '2026-01-01', 20).card, 'card'),
   usedG: 0,
   archived: false,
 }));
@@ -28,13 +29,17 @@ export function planFor(
 ): Plan {
   const bench = { ...BenchDefaults, ...change.bench };
   const { substanceId, amount, strength, fromSubstanceId } = parseTarget(target, bench.tempC);
-  const choice = unwrap(routesFor(substanceId!, testShelf))[0]!;
+  const makes = must(substanceId, `substance in “${target}”`);
+  const choice = itemAt(unwrap(routesFor(makes, testShelf)), 0);
   const fromRole = fromSubstanceId
-    ? choice.route.roles.find((role) => role.accepts.includes(fromSubstanceId))!.id
+    ? must(
+        choice.route.roles.find((role) => role.accepts.includes(fromSubstanceId)),
+        'roles',
+      ).id
     : null;
   const plan = startPlan({
     route: choice.route,
-    target: { substanceId: substanceId!, amount: amount!, strength, fromRole },
+    target: { substanceId: makes, amount: must(amount, 'amount'), strength, fromRole },
     bottles: choice.bottles,
     shelf: testShelf,
     bench,

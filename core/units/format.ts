@@ -1,3 +1,5 @@
+import { itemAt } from '#core/lookup';
+
 const THIN = '\u202f';
 
 /** The 95 % band is twice the standard uncertainty (GUM 6.3.3, k = 2); it is what stands behind every ± shown. */
@@ -65,5 +67,5 @@ function fixed(value: number, decimals: number): string {
 }
 
 function superscript(power: number): string {
-  return String(power).replace(/[-\d]/g, (c) => (c === '-' ? '⁻' : '⁰¹²³⁴⁵⁶⁷⁸⁹'[Number(c)]!));
+  return String(power).replace(/[-\d]/g, (c) => (c === '-' ? '⁻' : itemAt('⁰¹²³⁴⁵⁶⁷⁸⁹', Number(c))));
 }

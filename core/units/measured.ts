@@ -1,3 +1,4 @@
+import { entryOf } from '#core/lookup';
 /** How one independent source of uncertainty moves a value by one standard uncertainty, in the value's own unit, signed. */
 export interface Uncertainty {
   readonly name: string;
@@ -29,7 +30,7 @@ export function uncertain(value: number, sd: number, source: { id: string; name:
 /** Root of the sum of squares over the independent sources. */
 export function standardUncertainty(measured: Measured): number {
   let sum = 0;
-  for (const key in measured.uncertainty) sum += measured.uncertainty[key]!.effect ** 2;
+  for (const key in measured.uncertainty) sum += entryOf(measured.uncertainty, key).effect ** 2;
   return Math.sqrt(sum);
 }
 
@@ -93,7 +94,7 @@ export function budget(measured: Measured): readonly Share[] {
 /** Adds to uncertainty that are still being put together: theirs are the only objects here that change. */
 function addScaled(into: Record<string, Growing>, from: Readonly<Record<string, Uncertainty>>, factor: number): void {
   for (const id in from) {
-    const { name, effect } = from[id]!;
+    const { name, effect } = entryOf(from, id);
     const before = into[id];
     if (before === undefined) into[id] = { name, effect: effect * factor };
     else before.effect += effect * factor;

@@ -1,4 +1,5 @@
 import { derive, type Figure } from '#core/figure';
+import { must } from '#core/lookup';
 import { molarMassFigure, type Substance, substanceOf } from '#core/substance';
 import { boundWater, type Contents, phaseOf, withAmount } from './contents.ts';
 import { total } from './total.ts';
@@ -86,16 +87,17 @@ function solidPhase(substance: Substance) {
 }
 
 /** What is left of 100 % by all that is named: never less than nothing. */
-function restOf(mass: Figure, [w, ...others]: readonly Figure[], name: string): Figure {
+function restOf(mass: Figure, [first, ...others]: readonly Figure[], name: string): Figure {
+  const w = must(first, 'share');
   const symbol = name.startsWith('water') ? 'm(water)' : 'm(inert)';
   const naming = { symbol, name, unit: 'g' };
   if (others.length === 0)
-    return derive(naming, 'm × (100 − w) ÷ 100', { m: mass, w: w! }, (x) => (x.m * (100 - x.w)) / 100);
+    return derive(naming, 'm × (100 − w) ÷ 100', { m: mass, w }, (x) => (x.m * (100 - x.w)) / 100);
   const o = total('all else that is named', '%', ...others);
   return derive(
     naming,
     'm × max(0; 100 − w − o) ÷ 100',
-    { m: mass, w: w!, o },
+    { m: mass, w, o },
     (x) => (x.m * Math.max(0, 100 - x.w - x.o)) / 100,
   );
 }

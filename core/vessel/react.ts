@@ -1,4 +1,5 @@
 import { derive, type Figure } from '#core/figure';
+import { must, numberAt } from '#core/lookup';
 import type { Reaction } from '#core/reaction';
 import { molarMassFigure, type SubstanceId, substanceOf } from '#core/substance';
 import { amountOf, type Contents, entriesOf, phaseOf, phases, withAmount } from './contents.ts';
@@ -15,17 +16,16 @@ export interface Reacted {
 
 /** Lets a reaction go to its end: the reactant with least moles per coefficient limits it; gases leave. */
 export function react(contents: Contents, reaction: Reaction): Reacted | undefined {
-  const present = reaction.reactants.map(({ substanceId, n }) => ({
-    substanceId,
-    n,
-    amount: substanceId === 'water' ? waterMol(contents) : amountOf(contents, substanceId),
-  }));
-  if (present.some(({ amount }) => amount === undefined || amount.value <= 0)) return undefined;
+  const present = reaction.reactants.flatMap(({ substanceId, n }) => {
+    const amount = substanceId === 'water' ? waterMol(contents) : amountOf(contents, substanceId);
+    return amount && !(amount.value <= 0) ? [{ substanceId, n, amount }] : [];
+  });
+  if (present.length < reaction.reactants.length) return undefined;
   const inputs: Record<string, Figure> = {};
   const terms: string[] = [];
   for (const [i, { n, amount }] of present.entries()) {
     const symbol = `n${subscript(i + 1)}`;
-    inputs[symbol] = amount!;
+    inputs[symbol] = amount;
     terms.push(n === 1 ? symbol : `${symbol} ÷ ${n}`);
   }
   const coefficients = present.map(({ n }) => n);
@@ -33,12 +33,12 @@ export function react(contents: Contents, reaction: Reaction): Reacted | undefin
     { symbol: 'ξ', name: 'extent of reaction, by the limiting reagent', unit: 'mol' },
     `min(${terms.join('; ')})`,
     inputs,
-    (x) => Math.min(...Object.values(x).map((value, i) => value / coefficients[i]!)),
+    (x) => Math.min(...Object.values(x).map((value, i) => value / numberAt(coefficients, i))),
   );
-  const limiting = present.reduce((a, b) => (b.amount!.value / b.n < a.amount!.value / a.n ? b : a)).substanceId;
+  const limiting = present.reduce((a, b) => (b.amount.value / b.n < a.amount.value / a.n ? b : a)).substanceId;
   let now = contents;
   for (const { substanceId, n, amount } of present)
-    if (substanceId !== 'water') now = usedUp(now, substanceId, n, amount!, extent);
+    if (substanceId !== 'water') now = usedUp(now, substanceId, n, amount, extent);
   const taken = reaction.reactants.find(({ substanceId }) => substanceId === 'water')?.n ?? 0;
   if (taken > 0) now = { ...now, waterG: waterTaken(now.waterG, taken, extent) };
   const gases: { id: SubstanceId; amount: Figure }[] = [];
@@ -69,7 +69,9 @@ function usedUp(contents: Contents, id: SubstanceId, n: number, amount: Figure, 
     (x) => Math.max(0, x['n₀'] - n * x.ξ),
   );
   const holding = phases.filter((phase) => contents[phase][id] !== undefined);
-  const [most = 'aqueous'] = [...holding].sort((a, b) => contents[b][id]!.value - contents[a][id]!.value);
+  const [most = 'aqueous'] = [...holding].sort(
+    (a, b) => must(contents[b][id], id).value - must(contents[a][id], id).value,
+  );
   let now = contents;
   for (const phase of holding)
     now = { ...now, [phase]: Object.fromEntries(entriesOf(now[phase]).filter(([each]) => each !== id)) };

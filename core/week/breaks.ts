@@ -1,5 +1,5 @@
 import { apart, besideOneAnother, holding } from './book.ts';
-import { gapsOf } from './close-behind.ts';
+import { gapsOf } from './gaps.ts';
 import type { Placed } from './in-order.ts';
 import { fitFor } from './outdoors.ts';
 import type { Hours } from './soonest.ts';

@@ -1,4 +1,4 @@
-import { gapsOf } from './close-behind.ts';
+import { gapsOf } from './gaps.ts';
 import type { Laid } from './in-order.ts';
 import { joined, lengthOf } from './stretches.ts';
 import { type Aim, DAY_MIN, type Task } from './task.ts';

@@ -1,6 +1,6 @@
 /** Rooms of the core from the lowest to the highest: a room leans only on rooms before it. */
 exports.coreOrder = [
-  ['problem'],
+  ['lookup', 'problem'],
   ['units'],
   ['figure'],
   ['data'],

@@ -6,6 +6,7 @@ import { nanoid } from 'nanoid';
 import type { PhotosAnswer } from '#contract/api';
 import { attachmentId } from '#contract/bodies';
 import { check } from '#contract/check';
+import { must } from '#core/lookup';
 import { problem } from '#core/problem';
 import type { Db } from '../db/open.ts';
 import { sendProblem } from '../http/problem.ts';
@@ -36,7 +37,7 @@ export function attachmentRoutes(db: Db, home: string, now: () => string): Route
 
   /** How many photos a batch has, and how much they take. */
   router.get('/', (req, res) => {
-    const { n, bytes } = total.get(String(req.query.batch ?? ''))!;
+    const { n, bytes } = must(total.get(String(req.query.batch ?? '')), 'total');
     res.set('Cache-Control', 'no-store').json({ count: n, bytes } satisfies PhotosAnswer);
   });
 

@@ -3,6 +3,7 @@ import type { Join } from '#contract/bodies';
 import { eventBodyFrom, planFrom, routes1, type Stored } from '#core/kept';
 import type { EventBody, RunEvent } from '#core/log';
 import { EVENT_VERSION } from '#core/log';
+import { must } from '#core/lookup';
 import type { Plan } from '#core/plan';
 import { PLAN_VERSION } from '#core/plan';
 import { fail, ok, type Result } from '#core/problem';
@@ -188,7 +189,7 @@ export function batchStore(db: Db, stock: StockStore) {
   const append = immediate(db, (id: string, events: readonly SentEvent[]): Result<{ readonly written: number }> => {
     // The plan is a few kilobytes that a plain reading does not need.
     if (!known.get(id)) return fail('not-found', `There is no batch ${id.slice(0, 60)}.`);
-    const plan = () => planOf(batchById.get(id)!);
+    const plan = () => planOf(must(batchById.get(id), 'batchById'));
     let written = 0;
     for (const sent of events) {
       const before = eventById.get(sent.id);

@@ -1,6 +1,6 @@
 import type { AnyFeedReading, FeedStatus } from '#contract/api';
 import type { FeedChange, FeedStart } from '#contract/bodies';
-import { liquidOf } from '#core/cell';
+import { amountsIn, liquidOf } from '#core/cell';
 import type { RunEvent } from '#core/log';
 import type { Plan } from '#core/plan';
 import { fail, ok, type Result } from '#core/problem';
@@ -136,7 +136,7 @@ export class Feeds {
     const { anolyte, catholyte, anodeMol } = cell;
     return ok(
       SimulatedCell.begin(
-        { setup, anolyte: [...anolyte], catholyte: catholyte && [...catholyte], anodeMol },
+        { setup, anolyte: amountsIn(anolyte), catholyte: catholyte && amountsIn(catholyte), anodeMol },
         { seed, sampleSeconds: Math.max(CELL_SAMPLE_S, start.speed / 2) },
       ),
     );

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import type { GasSetup } from '#core/absorb';
-import { liquidOf } from '#core/cell';
+import { amountsIn, liquidOf } from '#core/cell';
 import { unwrap } from '#core/problem';
 import { cellOf } from '#core/state';
 import { type StillAsked, USUAL_STILL } from '#core/still';
@@ -233,8 +233,8 @@ describe('a supply at a cell', () => {
     const { plan: cell } = unwrap(cellOf(plan, filled, { step: 'run', now: START, shown: [], ifAmps: null }))!;
     const begun = {
       setup: cell.setup,
-      anolyte: [...cell.anolyte],
-      catholyte: [...cell.catholyte!],
+      anolyte: amountsIn(cell.anolyte),
+      catholyte: amountsIn(cell.catholyte!),
       anodeMol: cell.anodeMol,
     };
     const supply = SimulatedCell.begin(begun, { seed: 3, sampleSeconds: 60 });

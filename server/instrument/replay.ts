@@ -1,5 +1,6 @@
 import Papa from 'papaparse';
 import type { CellInstant } from '#core/electrolysis';
+import { itemAt, numberAt } from '#core/lookup';
 import { fail, ok, type Result } from '#core/problem';
 import type { Instant } from '#core/still';
 import { parseNumber } from '#core/units';
@@ -18,7 +19,7 @@ function tableOf(text: string, columns: readonly string[]): Result<readonly (rea
   const parsed = Papa.parse<string[]>(text.trim(), { skipEmptyLines: true });
   const [names = [], ...rows] = parsed.data;
   const at = columns.map((column) => names.findIndex((name) => name.trim().toLowerCase().startsWith(column)));
-  const missing = columns.filter((_, i) => at[i]! < 0);
+  const missing = columns.filter((_, i) => numberAt(at, i) < 0);
   if (missing.length > 0)
     return wrong(`The first row names the columns ${listed}; there is no ${missing.join(', no ')}.`);
   if (rows.length > MOST_ROWS) return wrong(`At most ${MOST_ROWS} rows are taken at once; this has ${rows.length}.`);
@@ -27,7 +28,7 @@ function tableOf(text: string, columns: readonly string[]): Result<readonly (rea
   for (const [k, row] of rows.entries()) {
     const values: number[] = [];
     for (const [i, column] of columns.entries()) {
-      const typed = (row[at[i]!] ?? '').trim();
+      const typed = (row[numberAt(at, i)] ?? '').trim();
       const read = parseNumber(typed);
       if (!read.ok)
         return wrong(`Row ${k + 2}: ${column} is “${typed.slice(0, 30)}”, which is no number. Nothing was taken.`);
@@ -107,7 +108,7 @@ export class Replay implements Instrument {
     const { rows } = this.kept;
     this.minutes += seconds / 60;
     const from = this.next;
-    while (this.next < rows.length && rows[this.next]!.minutes <= this.minutes) this.next++;
+    while (this.next < rows.length && itemAt(rows, this.next).minutes <= this.minutes) this.next++;
     return rows.slice(from, this.next);
   }
 

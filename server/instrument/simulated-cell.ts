@@ -1,4 +1,4 @@
-import { type Amounts, addTo, beginning, type CellSetup, type CellState, letRun } from '#core/cell';
+import { type Amounts, addTo, amountsIn, beginning, type CellSetup, type CellState, letRun } from '#core/cell';
 import type { CellInstant } from '#core/electrolysis';
 import { deviates } from '#core/still';
 import type { Command, Instrument } from './instrument.ts';
@@ -79,7 +79,7 @@ export class SimulatedCell implements Instrument<CellInstant> {
     if (command.does === 'supply') {
       if (command.volts !== undefined) state.setVolts = command.volts;
       if (command.amps !== undefined) state.setAmps = command.amps;
-    } else if (command.does === 'top-up') addTo({ setup, state }, command.side, [...command.amounts]);
+    } else if (command.does === 'top-up') addTo({ setup, state }, command.side, amountsIn(command.amounts));
   }
 
   state(): object {

@@ -14,6 +14,7 @@ import { basename, join } from 'node:path';
 import Database from 'better-sqlite3';
 import { unzipSync, zipSync } from 'fflate';
 import type { BackupAnswer, NotebookCounts } from '#contract/api';
+import { must } from '#core/lookup';
 import { type Db, newestSchema } from '../db/open.ts';
 
 /** What a backup says of itself. */
@@ -160,7 +161,7 @@ export function lookAtBackup(archive: Uint8Array): Omit<BackupAnswer, 'here'> {
   const aside = mkdtempSync(join(tmpdir(), 'still-look-'));
   try {
     const file = join(aside, DB_NAME);
-    writeFileSync(file, files.get(DB_NAME)!);
+    writeFileSync(file, must(files.get(DB_NAME), 'files'));
     const db = new Database(file, { readonly: true });
     const holds = countsOf(db);
     db.close();

@@ -1,5 +1,6 @@
 import type { LessonAnswer } from '#contract/api';
 import type { NewLesson } from '#contract/bodies';
+import { must } from '#core/lookup';
 import { fail, ok, type Result } from '#core/problem';
 import { immediate } from '../db/immediate.ts';
 import type { Db } from '../db/open.ts';
@@ -39,13 +40,13 @@ export function lessonStore(db: Db) {
     if (lesson.batchId && !batch.get(lesson.batchId))
       return fail('not-found', 'There is no such batch.', { field: 'batchId' });
     insert.run(lesson.id, lesson.routeId, lesson.step, lesson.bottleId, lesson.batchId, lesson.text, at);
-    return ok(toAnswer(byId.get(lesson.id)!));
+    return ok(toAnswer(must(byId.get(lesson.id), 'byId')));
   });
 
   const retire = immediate(db, (id: string, at: string | null): Result<LessonAnswer> => {
     if (!byId.get(id)) return fail('not-found', 'There is no such lesson.');
     setRetired.run(at, id);
-    return ok(toAnswer(byId.get(id)!));
+    return ok(toAnswer(must(byId.get(id), 'byId')));
   });
 
   return { add, retire, list: (): readonly LessonAnswer[] => all.all().map(toAnswer) };

@@ -1,4 +1,5 @@
 import type { OwnRouteAnswer } from '#contract/api';
+import { must } from '#core/lookup';
 import { admitRoute, ROUTE_VERSION } from '#core/own';
 import { fail, ok, type Result } from '#core/problem';
 import type { Route } from '#core/route';
@@ -41,7 +42,7 @@ export function routeStore(db: Db) {
           'This route was changed elsewhere since you opened it. Look at it again, then repeat your change.',
         );
       insert.run(route.id, basedOn + 1, at, JSON.stringify(route), ROUTE_VERSION, 0);
-      return ok(toAnswer(newest.get(route.id)!));
+      return ok(toAnswer(must(newest.get(route.id), 'newest')));
     },
   );
 
@@ -50,7 +51,7 @@ export function routeStore(db: Db) {
     if (!before) return fail('not-found', 'There is no such route.');
     if ((before.retired === 1) === retired) return ok(toAnswer(before));
     insert.run(id, before.version + 1, at, before.route, before.route_version, retired ? 1 : 0);
-    return ok(toAnswer(newest.get(id)!));
+    return ok(toAnswer(must(newest.get(id), 'newest')));
   });
 
   return { keep, retire, list: (): readonly OwnRouteAnswer[] => all.all().map(toAnswer) };

@@ -1,5 +1,6 @@
 import { readFileSync } from 'node:fs';
 import Database from 'better-sqlite3';
+import { itemAt } from '#core/lookup';
 import { type Db, migrate } from '../db/open.ts';
 
 /** What an earlier build kept, and what it said of it. */
@@ -67,7 +68,7 @@ export function keptDb(kept: KeptNotebook, schema: number): Db {
     'INSERT INTO bottle_event (id, bottle_id, happened_at, written_at, body) VALUES (?, ?, ?, ?, ?)',
   );
   for (const { id, events } of kept.bottles) {
-    bottle.run(id, events[0]!.writtenAt);
+    bottle.run(id, itemAt(events, 0).writtenAt);
     for (const each of events) bottleEvent.run(each.id, id, each.happenedAt, each.writtenAt, JSON.stringify(each.body));
   }
   const batch = db.prepare('INSERT INTO batch (id, number, version, created_at, plan) VALUES (?, ?, 1, ?, ?)');

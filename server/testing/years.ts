@@ -1,3 +1,4 @@
+import { itemAt } from '#core/lookup';
 import { testShelf } from '#testing/shelf';
 import type { Db } from '../db/open.ts';
 import { entry, testPlan } from './notebook.ts';
@@ -28,7 +29,7 @@ export async function fill(db: Db, post: Post, { bottles, batches, readings, ent
     if (refused) throw new Error(`${path} was not taken: ${refused}`);
   };
   for (let i = 0; i < bottles; i++) {
-    const { card } = testShelf[i % testShelf.length]!;
+    const { card } = itemAt(testShelf, i % testShelf.length);
     await taken('/bottles', { id: bottleId(i), eventId: `ev_size_${String(i).padStart(6, '0')}`, card });
   }
   const plan = testPlan('60 g zinc sulfate');

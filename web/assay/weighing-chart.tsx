@@ -1,12 +1,13 @@
 import { CartesianGrid, Line, LineChart, ResponsiveContainer, XAxis, YAxis } from 'recharts';
 import type { Weighing } from '#core/dry';
+import { itemAt, lastOf } from '#core/lookup';
 
 /** The product’s mass against hours since it was first weighed. */
 export function WeighingChart({ weighings }: { weighings: readonly Weighing[] }) {
-  const start = Date.parse(weighings[0]!.at);
+  const start = Date.parse(itemAt(weighings, 0).at);
   const data = weighings.map(({ at, grams }) => ({ hours: (Date.parse(at) - start) / 3_600_000, grams }));
-  const last = data.at(-1)!;
-  const label = `Mass from ${data[0]!.grams} g at the first weighing to ${last.grams} g after ${last.hours.toFixed(1)} h`;
+  const last = lastOf(data);
+  const label = `Mass from ${itemAt(data, 0).grams} g at the first weighing to ${last.grams} g after ${last.hours.toFixed(1)} h`;
   return (
     <figure role="img" aria-label={label} style={{ margin: '14px 0', maxWidth: 560, height: 200 }}>
       <ResponsiveContainer width="100%" height="100%">

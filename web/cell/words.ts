@@ -1,4 +1,5 @@
 import dayjs from 'dayjs';
+import { must } from '#core/lookup';
 import type { CellRun } from '#core/state';
 import { substanceOf } from '#core/substance';
 import { formatNumber } from '#core/units';
@@ -46,7 +47,7 @@ export function drawnOf(cell: CellRun): CellDrawn {
       name: sideName(side, cell),
     };
   };
-  const anodic = of('anode')!;
+  const anodic = must(of('anode'), 'of');
   const plated = watch.sides.flatMap(({ solid }) => solid).find(({ id }) => id === 'copper');
   const blocked = watch.sides.find(({ side }) => side === 'cathode')?.solid.find(({ id }) => id === 'copper-hydroxide');
   return {

@@ -1,5 +1,6 @@
 import { useQuery } from '@tanstack/react-query';
 import type { CopyAnswer } from '#contract/api';
+import { itemAt } from '#core/lookup';
 import { request, sentenceOf } from '../api/client.ts';
 import { useBatches, useBottles } from '../api/queries.ts';
 import { dayText } from '../parts/day.ts';
@@ -82,7 +83,7 @@ function Copies() {
     <details>
       <summary>
         {copies.data.length === 1 ? '1 copy' : `${copies.data.length} copies`} of its own, the last of{' '}
-        {dayText(copies.data[0]!.day)}
+        {dayText(itemAt(copies.data, 0).day)}
       </summary>
       <ul className="formats">
         {copies.data.map(({ name, day, bytes }) => (

@@ -2,6 +2,7 @@ import { Modal, Segmented } from 'antd';
 import { useEffect, useMemo, useRef, useState } from 'react';
 import {
   addTo,
+  amountsIn,
   beginning,
   type CellSetup,
   type CellState,
@@ -69,8 +70,8 @@ function sceneOf({ plan }: CellRun, round: number): Scene {
   const noise = deviates(17 + round);
   const setup = { ...plan.setup, wall: Math.max(0.5, 1 + OFF * noise()) };
   const state = beginning(setup, {
-    anolyte: [...plan.anolyte],
-    catholyte: plan.catholyte && [...plan.catholyte],
+    anolyte: amountsIn(plan.anolyte),
+    catholyte: plan.catholyte && amountsIn(plan.catholyte),
     anodeMol: plan.anodeMol,
   });
   state.setAmps = Math.min(plan.amps, plan.gear.supply.amps);

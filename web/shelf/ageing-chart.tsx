@@ -10,6 +10,7 @@ import {
   XAxis,
   YAxis,
 } from 'recharts';
+import { itemAt, lastOf } from '#core/lookup';
 import type { Ageing } from '#core/rate';
 
 interface AgeingChartProps {
@@ -21,9 +22,9 @@ interface AgeingChartProps {
 /** Strength against time: the likeliest course, its band, where it began, and today. */
 export function AgeingChart({ ageing, since, assayed }: AgeingChartProps) {
   const data = ageing.points.map(({ day, mid, low, high }) => ({ day, mid, band: [low, high] }));
-  const first = ageing.points[0]!;
+  const first = itemAt(ageing.points, 0);
   const { now } = ageing;
-  const label = `From ${first.mid.toFixed(1)} % to about ${now.mid.toFixed(1)} % today, ${ageing.points.at(-1)!.mid.toFixed(1)} % in half a year`;
+  const label = `From ${first.mid.toFixed(1)} % to about ${now.mid.toFixed(1)} % today, ${lastOf(ageing.points).mid.toFixed(1)} % in half a year`;
   const dateOf = (day: number) => dayjs(since).add(day, 'day').format('MMM YY');
   return (
     <figure role="img" aria-label={label} style={{ margin: '6px 0', height: 150 }}>
@@ -34,7 +35,7 @@ export function AgeingChart({ ageing, since, assayed }: AgeingChartProps) {
             dataKey="day"
             type="number"
             domain={[0, 'dataMax']}
-            ticks={[0, now.day, data.at(-1)!.day]}
+            ticks={[0, now.day, lastOf(data).day]}
             tickFormatter={dateOf}
             stroke="var(--quiet)"
             fontSize={12}

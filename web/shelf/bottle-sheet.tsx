@@ -1,6 +1,7 @@
 import { lazy, Suspense, useMemo, useState } from 'react';
 import { Link } from 'react-router';
 import type { BottleAnswer } from '#contract/api';
+import { must } from '#core/lookup';
 import { strengthUnits } from '#core/solution';
 import { type BottleCard, type BottleEventBody, type BottleView, onlyWaterBesides } from '#core/stock';
 import { formatNumber } from '#core/units';
@@ -95,7 +96,9 @@ export function BottleSheet({ bottle, bench }: { bottle: BottleAnswer; bench: Be
           <button
             type="button"
             className="link"
-            onClick={() => send({ kind: 'used', grams: content.leftG!.value, forBatch: null, why: 'used up' })}
+            onClick={() =>
+              send({ kind: 'used', grams: must(content.leftG, 'leftG').value, forBatch: null, why: 'used up' })
+            }
           >
             Used up
           </button>
@@ -110,7 +113,11 @@ export function BottleSheet({ bottle, bench }: { bottle: BottleAnswer; bench: Be
           </button>
         )}
         {bottle.lastEventId ? (
-          <button type="button" className="link" onClick={() => send({ kind: 'undone', of: bottle.lastEventId! })}>
+          <button
+            type="button"
+            className="link"
+            onClick={() => send({ kind: 'undone', of: must(bottle.lastEventId, 'lastEventId') })}
+          >
             Undo last
           </button>
         ) : null}

@@ -1,6 +1,7 @@
 import { Checkbox, Input, Modal, Select } from 'antd';
 import { useState } from 'react';
 import type { BenchAnswer } from '#contract/api';
+import { itemAt } from '#core/lookup';
 import { parseNumber } from '#core/units';
 import {
   type AirKind,
@@ -250,7 +251,12 @@ function readMeasures(text: string): OwnMeasure[] | undefined {
     const sd = shape?.[4] ? parseNumber(shape[4]) : undefined;
     if (!shape || !each?.ok || each.value <= 0 || (sd && !sd.ok)) return undefined;
     const sdG = sd?.ok ? Math.abs(sd.value) : each.value * 0.05;
-    return { name: shape[1]!.trim().slice(0, 60), of: shape[2]!.trim().slice(0, 60), gramsEach: each.value, sdG };
+    return {
+      name: itemAt(shape, 1).trim().slice(0, 60),
+      of: itemAt(shape, 2).trim().slice(0, 60),
+      gramsEach: each.value,
+      sdG,
+    };
   });
   return read.every((each) => each !== undefined) ? (read as OwnMeasure[]) : undefined;
 }
@@ -270,7 +276,7 @@ function readVessels(text: string, before: readonly OwnVessel[]): OwnVessel[] | 
     const sacrificial = /sacrificial/i.test(shape?.[4] ?? '');
     const size = shape && parseNumber(shape[2] ?? '');
     if (!shape || !size?.ok || size.value <= 0) return undefined;
-    const name = shape[1]!.trim().slice(0, 60);
+    const name = itemAt(shape, 1).trim().slice(0, 60);
     const capacityMl = size.value * (shape[3]?.toLowerCase() === 'l' ? 1000 : 1);
     const known = before.find((each) => each.name === name && each.capacityMl === capacityMl);
     const diameterMm = Math.round(10 * (capacityMl / (1.5 * (Math.PI / 4))) ** (1 / 3));

@@ -1,4 +1,5 @@
 import { Segmented } from 'antd';
+import { itemAt, lastOf } from '#core/lookup';
 import type { Cut, CutPlan } from '#core/still';
 import { formatNumber, formatPlain } from '#core/units';
 
@@ -96,8 +97,8 @@ function TradeOff({
     .map((cut, i) => `${i === 0 ? 'M' : 'L'}${x(cut.recoveryPct).toFixed(1)} ${y(cut.pct).toFixed(1)}`)
     .join('');
   const toTheRight = now.recoveryPct > 60;
-  const first = cuts[0]!;
-  const last = cuts.at(-1)!;
+  const first = itemAt(cuts, 0);
+  const last = lastOf(cuts);
   const label = `From ${formatNumber(first.pct, 3)} % strong with ${formatNumber(first.recoveryPct, 2)} % recovered to ${formatNumber(last.pct, 3)} % with ${formatNumber(last.recoveryPct, 2)} %`;
   return (
     <figure className="trade-off">

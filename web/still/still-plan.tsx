@@ -1,4 +1,5 @@
 import { useMemo, useState } from 'react';
+import { itemAt } from '#core/lookup';
 import type { Plan } from '#core/plan';
 import type { StillRun } from '#core/state';
 import { type Apparatus, between, type Cut, pointAt, type StillAnswer } from '#core/still';
@@ -47,7 +48,7 @@ function Course({ plan, run, onControl, onApparatus, onKeep }: StillPlanProps & 
   if (!value) return answer.problem ? <p className="problem">{answer.problem.message}</p> : null;
   const marks = run.cuts.map((cut) => ({ cut, ml: dragged[cut.control] ?? cut.toMl }));
   const move = (at: number, ml: number) => {
-    const { cut } = marks[at]!;
+    const { cut } = itemAt(marks, at);
     const control = plan.route.controls.find(({ id }) => id === cut.control);
     if (!control) return;
     const low = (marks[at - 1]?.ml ?? 0) + 1;

@@ -5,6 +5,7 @@ import { vi } from 'vitest';
 import type { Verb } from '#contract/verb';
 import { type VerbInput, type VerbName, type VerbOutput, verbs } from '#contract/verbs';
 import type { EventBody } from '#core/log';
+import { must } from '#core/lookup';
 import { unwrap } from '#core/problem';
 import { type RunState, runState } from '#core/state';
 import { type on, START } from '#testing/on-route';
@@ -49,7 +50,18 @@ export function benchAt(of: ReturnType<typeof on>, step: string, ...bodies: read
     },
   };
   const onClose = vi.fn();
-  return { props: { run, step: state.steps.find(({ key }) => key === step)!, onClose }, entered, onClose };
+  return {
+    props: {
+      run,
+      step: must(
+        state.steps.find(({ key }) => key === step),
+        'steps',
+      ),
+      onClose,
+    },
+    entered,
+    onClose,
+  };
 }
 
 /** Draws something that asks the server. */

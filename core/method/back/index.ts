@@ -1,4 +1,5 @@
 import { derive, given } from '#core/figure';
+import { must } from '#core/lookup';
 import { fail, ok } from '#core/problem';
 import { molarMassFigure } from '#core/substance';
 import { type MeasuredMethod, weighingSd } from '../method.ts';
@@ -42,8 +43,8 @@ export const back: MeasuredMethod = {
   ],
   strength: (reduction) => {
     const { content, read, known } = reduction;
-    const acid = titrantMol(reduction, 0, read.acid!);
-    const alkali = titrantMol(reduction, 1, read.alkali!);
+    const acid = titrantMol(reduction, 0, must(read.acid, 'acid'));
+    const alkali = titrantMol(reduction, 1, must(read.alkali, 'alkali'));
     if (!acid.ok) return acid;
     if (!alkali.ok) return alkali;
     const z = given(
@@ -64,7 +65,14 @@ export const back: MeasuredMethod = {
       derive(
         { symbol: 'w', name: 'strength by the acid it took', unit: '%' },
         '100 × (z × na − nb) × M ÷ (t × m)',
-        { na: acid.value, nb: alkali.value, z, t, M: molarMassFigure(content.substance.formula), m: read.sampleG! },
+        {
+          na: acid.value,
+          nb: alkali.value,
+          z,
+          t,
+          M: molarMassFigure(content.substance.formula),
+          m: must(read.sampleG, 'sampleG'),
+        },
         (x) => (100 * (x.z * x.na - x.nb) * x.M) / (x.t * x.m),
       ),
     );

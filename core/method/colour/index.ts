@@ -1,4 +1,5 @@
 import { derive, given } from '#core/figure';
+import { entryOf } from '#core/lookup';
 import { fail, ok } from '#core/problem';
 import type { Substance } from '#core/substance';
 import type { MeasuredMethod } from '../method.ts';
@@ -32,15 +33,17 @@ export const colour: MeasuredMethod = {
     },
   ],
   strength: ({ read }) => {
-    const { weaker, stronger, times } = read;
-    if (!(stronger!.value > weaker!.value))
+    const weaker = entryOf(read, 'weaker');
+    const stronger = entryOf(read, 'stronger');
+    const times = entryOf(read, 'times');
+    if (!(stronger.value > weaker.value))
       return fail(
         'out-of-range',
         'The paler end must be weaker than the darker one: give the two strengths it lies between.',
         { field: 'stronger' },
       );
-    const middle = (weaker!.value + stronger!.value) / 2;
-    const half = (stronger!.value - weaker!.value) / 2;
+    const middle = (weaker.value + stronger.value) / 2;
+    const half = (stronger.value - weaker.value) / 2;
     const between = given(
       { symbol: 'w₀', name: 'between the two', unit: '%' },
       { value: middle, uncertainty: { 'band:colour': { name: 'between two glasses', effect: half / Math.sqrt(3) } } },
@@ -49,7 +52,7 @@ export const colour: MeasuredMethod = {
     const w = derive(
       { symbol: 'w', name: 'strength by its colour', unit: '%' },
       'w₀ × k',
-      { 'w₀': between, k: times! },
+      { 'w₀': between, k: times },
       (x) => x['w₀'] * x.k,
     );
     return w.value <= 100

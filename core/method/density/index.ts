@@ -1,4 +1,5 @@
 import { derive } from '#core/figure';
+import { must } from '#core/lookup';
 import { massFractionFigure } from '#core/solution';
 import { densityTells, temperatureEntry, WATER_20 } from '../gravity.ts';
 import { type MeasuredMethod, weighingSd } from '../method.ts';
@@ -27,7 +28,7 @@ export const density: MeasuredMethod = {
     const rho = derive(
       { symbol: 'ρ', name: 'density found', unit: 'g/mL' },
       'm ÷ V × 0.99985 + 0.0012',
-      { m: grams!, V: mL! },
+      { m: must(grams, 'grams'), V: must(mL, 'mL') },
       (x) => (x.m / x.V) * BRASS + AIR,
     );
     const gravity = derive(

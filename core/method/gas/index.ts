@@ -1,4 +1,5 @@
 import { derive, given } from '#core/figure';
+import { must } from '#core/lookup';
 import { fail, ok } from '#core/problem';
 import { molarMassFigure } from '#core/substance';
 import { temperatureEntry } from '../gravity.ts';
@@ -49,14 +50,14 @@ export const gas: MeasuredMethod = {
     const V = derive(
       { symbol: 'V', name: 'gas, less what tipping pushed out', unit: 'mL' },
       'Vj − Va',
-      { Vj: gasMl!, Va: addedMl! },
+      { Vj: must(gasMl, 'gasMl'), Va: must(addedMl, 'addedMl') },
       (x) => x.Vj - x.Va,
     );
     if (!(V.value >= 0))
       return fail('out-of-range', 'Less gas was caught than the tipped liquid pushes out: no gas came off.', {
         field: 'gasMl',
       });
-    const n = dryGasMol({ volumeMl: V, tempC: tempC!, hPa: hPa! });
+    const n = dryGasMol({ volumeMl: V, tempC: must(tempC, 'tempC'), hPa: must(hPa, 'hPa') });
     const lost = given(
       { symbol: 'f', name: 'share caught', unit: '' },
       { value: 1, uncertainty: { 'gas:dissolved': { name: 'gas dissolved in the water', effect: facts.lostSd } } },
@@ -72,7 +73,7 @@ export const gas: MeasuredMethod = {
       derive(
         { symbol: 'w', name: `strength by its gas`, unit: '%' },
         '100 × n × r × M ÷ (f × m)',
-        { n, r: ratio, M, f: lost, m: sampleG! },
+        { n, r: ratio, M, f: lost, m: must(sampleG, 'sampleG') },
         (x) => (100 * x.n * x.r * x.M) / (x.f * x.m),
       ),
     );

@@ -1,4 +1,5 @@
 import { derive, given } from '#core/figure';
+import { entryOf } from '#core/lookup';
 import { fail, ok } from '#core/problem';
 import { molarMass, molarMassFigure } from '#core/substance';
 import { type MeasuredMethod, weighingSd } from '../method.ts';
@@ -73,8 +74,10 @@ export const gravimetric: MeasuredMethod = {
   strength: ({ content, read }) => {
     const facts = WEIGHED[content.substance.species];
     if (!facts) return fail('no-data', 'No precipitate of it is weighed here.');
-    const { sampleG, paperG, withG } = read;
-    if (withG!.value < paperG!.value)
+    const sampleG = entryOf(read, 'sampleG');
+    const paperG = entryOf(read, 'paperG');
+    const withG = entryOf(read, 'withG');
+    if (withG.value < paperG.value)
       return fail('out-of-range', 'The paper with the precipitate weighs less than the paper alone.', {
         field: 'withG',
       });
@@ -88,9 +91,9 @@ export const gravimetric: MeasuredMethod = {
         { symbol: 'w', name: `strength by ${facts.formula}`, unit: '%' },
         '100 × (b − a) ÷ Mp × r × M ÷ m',
         {
-          a: paperG!,
-          b: withG!,
-          m: sampleG!,
+          a: paperG,
+          b: withG,
+          m: sampleG,
           Mp: molarMassFigure(facts.formula),
           r: factor,
           M: molarMassFigure(content.substance.formula),

@@ -1,3 +1,4 @@
+import { must } from '#core/lookup';
 import { massFractionFigure } from '#core/solution';
 import { densityTells, temperatureEntry, WATER_20 } from '../gravity.ts';
 import type { MeasuredMethod } from '../method.ts';
@@ -20,7 +21,7 @@ export const hydrometer: MeasuredMethod = {
     temperatureEntry(0.5),
   ],
   strength: ({ content, read, bench }) =>
-    massFractionFigure(read.gravity!, 'SG', content.substance, read.tempC?.value ?? bench.tempC, true),
+    massFractionFigure(must(read.gravity, 'gravity'), 'SG', content.substance, read.tempC?.value ?? bench.tempC, true),
   model: (content) => ({ gravity: (content.density?.value ?? 1) / WATER_20 }),
   besidesSd: 0,
   besides: 'what else is dissolved',

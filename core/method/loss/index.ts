@@ -1,4 +1,5 @@
 import { derive, given } from '#core/figure';
+import { entryOf } from '#core/lookup';
 import { fail, ok } from '#core/problem';
 import type { Content } from '#core/stock';
 import { molarMass } from '#core/substance';
@@ -23,14 +24,16 @@ export const drying: MeasuredMethod = {
     { name: 'afterG', label: 'dish, dried', unit: 'g', least: 0, most: 2000, sd: (bench) => weighingSd(bench) },
   ],
   strength: ({ content, read }) => {
-    const bad = dishes(read.dishG!.value, read.beforeG!.value, read.afterG!.value);
+    const dishG = entryOf(read, 'dishG');
+    const beforeG = entryOf(read, 'beforeG');
+    const afterG = entryOf(read, 'afterG');
+    const bad = dishes(dishG.value, beforeG.value, afterG.value);
     if (bad) return bad;
-    const { dishG, beforeG, afterG } = read;
     return ok(
       derive(
         { symbol: 'w', name: `${content.substance.name}, as what stays`, unit: '%' },
         '100 × (a − d) ÷ (b − d)',
-        { a: afterG!, b: beforeG!, d: dishG! },
+        { a: afterG, b: beforeG, d: dishG },
         (x) => (100 * (x.a - x.d)) / (x.b - x.d),
       ),
     );
@@ -79,7 +82,10 @@ export const ignition: MeasuredMethod = {
   ],
   entries: drying.entries,
   strength: ({ content, read }) => {
-    const bad = dishes(read.dishG!.value, read.beforeG!.value, read.afterG!.value);
+    const dishG = entryOf(read, 'dishG');
+    const beforeG = entryOf(read, 'beforeG');
+    const afterG = entryOf(read, 'afterG');
+    const bad = dishes(dishG.value, beforeG.value, afterG.value);
     if (bad) return bad;
     const share = lossShare(content);
     if (share === undefined) return fail('no-data', 'What heating makes of it is not held.');
@@ -88,12 +94,11 @@ export const ignition: MeasuredMethod = {
       share,
       IGNITED[content.substance.id]?.reaction ?? '',
     );
-    const { dishG, beforeG, afterG } = read;
     return ok(
       derive(
         { symbol: 'w', name: `${content.substance.name}, by what it loses`, unit: '%' },
         '100 × (b − a) ÷ ((b − d) × L)',
-        { a: afterG!, b: beforeG!, d: dishG!, L: pure },
+        { a: afterG, b: beforeG, d: dishG, L: pure },
         (x) => (100 * (x.b - x.a)) / ((x.b - x.d) * x.L),
       ),
     );

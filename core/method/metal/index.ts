@@ -1,4 +1,5 @@
 import { derive, given } from '#core/figure';
+import { entryOf } from '#core/lookup';
 import { fail, ok } from '#core/problem';
 import { molarMassFigure } from '#core/substance';
 import { type MeasuredMethod, weighingSd } from '../method.ts';
@@ -60,12 +61,14 @@ export const metal: MeasuredMethod = {
   strength: ({ content, read }) => {
     const eats = EATS[content.substance.species];
     if (!eats) return fail('no-data', 'No metal is held that it eats to the end.');
-    const { sampleG, beforeG, afterG } = read;
-    if (afterG!.value > beforeG!.value)
+    const sampleG = entryOf(read, 'sampleG');
+    const beforeG = entryOf(read, 'beforeG');
+    const afterG = entryOf(read, 'afterG');
+    if (afterG.value > beforeG.value)
       return fail('out-of-range', 'The metal weighs more than before: dry it, or mind which is which.', {
         field: 'afterG',
       });
-    if (!(afterG!.value > 0))
+    if (!(afterG.value > 0))
       return fail('out-of-range', 'All metal is gone: it may have eaten more. Put in more, so that some is left.', {
         field: 'afterG',
       });
@@ -75,12 +78,12 @@ export const metal: MeasuredMethod = {
         { symbol: 'w', name: `strength by ${eats.metal} eaten`, unit: '%' },
         '100 × (b − a) ÷ Mm × r × M ÷ m',
         {
-          a: afterG!,
-          b: beforeG!,
+          a: afterG,
+          b: beforeG,
           Mm: molarMassFigure(eats.formula),
           r,
           M: molarMassFigure(content.substance.formula),
-          m: sampleG!,
+          m: sampleG,
         },
         (x) => (((100 * (x.b - x.a)) / x.Mm) * x.r * x.M) / x.m,
       ),

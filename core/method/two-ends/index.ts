@@ -1,4 +1,5 @@
 import { derive, given } from '#core/figure';
+import { must } from '#core/lookup';
 import { fail, ok } from '#core/problem';
 import { molarMassFigure } from '#core/substance';
 import { type MeasuredMethod, weighingSd } from '../method.ts';
@@ -31,8 +32,8 @@ export const twoEnds: MeasuredMethod = {
   ],
   strength: (reduction) => {
     const { content, read } = reduction;
-    const first = titrantMol(reduction, 0, read.first!);
-    const total = titrantMol(reduction, 0, read.total!);
+    const first = titrantMol(reduction, 0, must(read.first, 'first'));
+    const total = titrantMol(reduction, 0, must(read.total, 'total'));
     if (!first.ok) return first;
     if (!total.ok) return total;
     if (total.value.value < first.value.value)
@@ -59,7 +60,7 @@ export const twoEnds: MeasuredMethod = {
           'n₂': total.value,
           z: protons,
           M: molarMassFigure(content.substance.formula),
-          m: read.sampleG!,
+          m: must(read.sampleG, 'sampleG'),
         },
         (x) => (100 * x.z * (2 * x['n₁'] - x['n₂']) * x.M) / x.m,
       ),

@@ -1,3 +1,4 @@
+import { itemAt } from '#core/lookup';
 import type { SubstanceId } from '#core/substance';
 import type { Route } from '../route.ts';
 import { plainWater } from './common-roles.ts';
@@ -140,7 +141,7 @@ const intoWater = (of: Gas): Route => ({
       skipCosts: 'A weak solution.',
       op: {
         do: 'absorb',
-        reaction: of.reactions[0]!.id,
+        reaction: itemAt(of.reactions, 0).id,
         gas: of.gas,
         as: of.makes,
         into: 'absorber',

@@ -1,3 +1,4 @@
+import { must } from '#core/lookup';
 import { sublimationOf } from '#core/sublime';
 import type { SubstanceId } from '#core/substance';
 import type { Recipe } from '#core/technique';
@@ -31,7 +32,7 @@ export const sublimeKind: StepKind = {
     };
     if (substanceId === undefined)
       return plain(step({ ...words, id, title: 'Sublime it: how fast is not known', op: { do: 'plain' } }));
-    const [low, high] = sublimationOf(substanceId)!.tempC;
+    const [low, high] = must(sublimationOf(substanceId), 'sublimationOf').tempC;
     const pot = control(`${id}-t`, {
       name: 'dish at',
       unit: '°C',

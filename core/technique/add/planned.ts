@@ -1,6 +1,7 @@
 import { solubilityFigure } from '#core/dish';
 import { agentOver, liquidClassOf } from '#core/dry';
 import { datum, derive, type Figure, given } from '#core/figure';
+import { entryOf, must } from '#core/lookup';
 import { molarMassFigure, type SubstanceId, speciesOf, substanceOf } from '#core/substance';
 import { at, entriesOf, type Place, speciesAmount, subscript, waterWhenDissolved } from '#core/vessel';
 import {
@@ -34,11 +35,12 @@ export function plannedMass(dosing: Dosing, roleId: string): Figure {
   const naming = { symbol: 'm', name: `${role.name} to take`, unit: 'g' };
   switch (dose.by) {
     case 'extent':
-      return doseForExtent(role, facts, content!, extentFor(dosing, roleId));
+      return doseForExtent(role, facts, must(content, role.name), extentFor(dosing, roleId));
     case 'contents': {
       const n = neededFor(dosing, roleId, dose);
-      const M = molarMassFigure(content!.substance.formula);
-      return derive(naming, '100 × n × M ÷ w', { n, M, w: content!.w }, (x) => (100 * x.n * x.M) / x.w);
+      const { substance, w } = must(content, role.name);
+      const M = molarMassFigure(substance.formula);
+      return derive(naming, '100 × n × M ÷ w', { n, M, w }, (x) => (100 * x.n * x.M) / x.w);
     }
     case 'per-gram': {
       const set = controlFigure(facts, dose.control);
@@ -49,7 +51,7 @@ export function plannedMass(dosing: Dosing, roleId: string): Figure {
       return waterToDissolve(dosing, roleId, dose);
     case 'dilute-to': {
       const set = controlFigure(facts, dose.control);
-      const w = facts.contents[dose.role]!.w;
+      const w = entryOf(facts.contents, dose.role).w;
       return derive(naming, 'max(0; m₀ × (w − set) ÷ set)', { 'm₀': massOfRole(dosing, dose.role), w, set }, (x) =>
         Math.max(0, (x['m₀'] * (x.w - x.set)) / x.set),
       );
@@ -78,7 +80,7 @@ const DROPS = given({ symbol: 'd', name: 'for drops that cling', unit: 'g/g' }, 
 function agentToDry({ facts, standing, place }: Dosing, roleId: string, spareControl: string): Figure {
   const naming = { symbol: 'm', name: `${roleOf(facts, roleId).name} to take`, unit: 'g' };
   const contents = at(standing.vessels, place);
-  const content = facts.contents[roleId]!;
+  const content = entryOf(facts.contents, roleId);
   const liquids = [...entriesOf(contents.organic), ...entriesOf(contents.aqueous)].sort(
     (a, b) => b[1].value - a[1].value,
   );
@@ -138,7 +140,7 @@ function waterToDissolve(
   dose: Extract<DoseRule, { by: 'to-dissolve' }>,
 ): Figure {
   const naming = { symbol: 'm', name: `${roleOf(facts, roleId).name} to take`, unit: 'g' };
-  const species = speciesOf(facts.contents[dose.role]!.substance);
+  const species = speciesOf(entryOf(facts.contents, dose.role).substance);
   const contents = at(standing.vessels, place);
   const n = speciesAmount(contents, species.id);
   const hot = controlFigure(facts, dose.control);
@@ -159,7 +161,7 @@ function neededFor(
   dose: Extract<DoseRule, { by: 'contents' }>,
 ): Figure {
   const contents = at(standing.vessels, dose.of ?? place);
-  const own = facts.contents[roleId]!.substance.species;
+  const own = entryOf(facts.contents, roleId).substance.species;
   const inputs: Record<string, Figure> = {};
   const terms: string[] = [];
   const factors: number[] = [];

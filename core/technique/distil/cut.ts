@@ -1,3 +1,4 @@
+import { lastOf, numberAt } from '#core/lookup';
 import {
   type Apparatus,
   atMl,
@@ -59,17 +60,20 @@ export function cutBy(cutting: Cutting, end: End): CutFound {
     caught: caughtBetween(run, 0, ml),
     headC: atMl(run, 'headC', ml),
     potC: atMl(run, 'potC', ml),
-    fromHeadC: run.headC[0]!,
+    fromHeadC: numberAt(run.headC, 0),
   };
 }
 
 function endMl(run: Run, end: End): number {
-  const all = run.overMl.at(-1)!;
+  const all = lastOf(run.overMl);
   if ('ml' in end) return Math.min(all, end.ml);
   if ('grams' in end) return mlOfGrams(run, end.grams);
   const i = run.potC.findIndex((each) => each >= end.potC);
   if (i < 0) return all;
   if (i === 0) return 0;
-  const [low, high] = [run.potC[i - 1]!, run.potC[i]!];
-  return run.overMl[i - 1]! + ((run.overMl[i]! - run.overMl[i - 1]!) * (end.potC - low)) / (high - low || 1);
+  const [low, high] = [numberAt(run.potC, i - 1), numberAt(run.potC, i)];
+  return (
+    numberAt(run.overMl, i - 1) +
+    ((numberAt(run.overMl, i) - numberAt(run.overMl, i - 1)) * (end.potC - low)) / (high - low || 1)
+  );
 }

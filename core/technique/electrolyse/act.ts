@@ -2,6 +2,7 @@ import { admitCell, FARADAY } from '#core/cell';
 import { chargeFrom, type Passed } from '#core/electrolysis';
 import { derive, type Figure, given } from '#core/figure';
 import { readingValue } from '#core/log';
+import { itemAt, numberAt } from '#core/lookup';
 import { ok, type Result } from '#core/problem';
 import type { Reaction } from '#core/reaction';
 import { type SubstanceId, substanceOf } from '#core/substance';
@@ -78,7 +79,7 @@ function mostBy(
     if (id === 'water') continue;
     const parts = placesOf(op).flatMap((place) => amountOf(at(vessels, place), id) ?? hydrateOf(vessels, place, id));
     if (parts.length === 0) return undefined;
-    found.push({ id, n, amount: parts.length === 1 ? parts[0]! : total(substanceOf(id).name, 'mol', ...parts) });
+    found.push({ id, n, amount: parts.length === 1 ? itemAt(parts, 0) : total(substanceOf(id).name, 'mol', ...parts) });
   }
   const limiting = found.reduce((a, b) => (b.amount.value / b.n < a.amount.value / a.n ? b : a)).id;
   const inputs = Object.fromEntries(found.map(({ amount }, i) => [`n${'₁₂₃₄₅₆'[i]}`, amount]));
@@ -87,7 +88,7 @@ function mostBy(
     { symbol: 'ξ', name: 'extent that the reagents allow', unit: 'mol' },
     `min(${found.map(({ n }, i) => `n${'₁₂₃₄₅₆'[i]}${n === 1 ? '' : ` ÷ ${n}`}`).join('; ')})`,
     inputs,
-    (x) => Math.max(0, Math.min(...Object.values(x).map((value, i) => value / coefficients[i]!))),
+    (x) => Math.max(0, Math.min(...Object.values(x).map((value, i) => value / numberAt(coefficients, i)))),
   );
   return { reaction, extent, limiting };
 }

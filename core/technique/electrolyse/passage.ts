@@ -12,6 +12,7 @@ import {
   speciesNames,
   substanceNamed,
 } from '#core/cell';
+import { numberAt } from '#core/lookup';
 import type { SubstanceId } from '#core/substance';
 import type { Place } from '#core/vessel';
 import { type CellFound, type CellOp, held, limited, sideOfProduct } from './sides.ts';
@@ -46,7 +47,7 @@ export type Until = { readonly madeMol: number } | { readonly coulombs: number }
 const STRIDES = 90;
 /** Hours beyond which no cell is run on. */
 const MOST_H = 1500;
-const WATER_G = masses[at.H2O]!;
+const WATER_G = numberAt(masses, at.H2O);
 const GASES = ['H2', 'O2', 'CO2', 'Cl2'] as const satisfies readonly SpeciesName[];
 
 /** Lets a held current do its work; null where what stands there has no name afterwards. */
@@ -73,7 +74,7 @@ export function passageOf(
   });
   const changes: { place: Place; phase: 'aqueous' | 'solid'; id: SubstanceId; mol: number }[] = [];
   const water: { place: Place; grams: number }[] = [];
-  const wet = found.sides.reduce((sum, { is }) => sum + state[is][at.H2O]!, 0);
+  const wet = found.sides.reduce((sum, { is }) => sum + numberAt(state[is], at.H2O), 0);
   for (const { place, is: side, waterG, ...before } of found.sides) {
     const after = namedOf(state[side]);
     if (!after) return null;
@@ -84,7 +85,7 @@ export function passageOf(
       for (const [id, mol] of is) by.set(id, (by.get(id) ?? 0) + mol);
       for (const [id, mol] of by) if (Math.abs(mol) > 1e-12) changes.push({ place, phase, id, mol });
     }
-    const share = wet > 0 ? state[side][at.H2O]! / wet : 0;
+    const share = wet > 0 ? numberAt(state[side], at.H2O) / wet : 0;
     water.push({ place, grams: after.waterMol * WATER_G - waterG + share * state.evaporatedG });
   }
   return {
@@ -95,7 +96,7 @@ export function passageOf(
     water,
     gases: GASES.flatMap((name) => {
       const id = substanceNamed(formulaOf(name));
-      const mol = state.gas[at[name]]! - start.gas[at[name]]!;
+      const mol = numberAt(state.gas, at[name]) - numberAt(start.gas, at[name]);
       return id && mol > 1e-12 ? [{ id, mol }] : [];
     }),
     evaporatedG: state.evaporatedG,
@@ -113,7 +114,7 @@ function speciesOf(id: SubstanceId): SpeciesName | undefined {
 
 /** mol of a substance in a liquid, by name. */
 export function madeOf(n: CellState['a'], id: SubstanceId, species: SpeciesName | undefined): number {
-  if (species) return n[at[species]]!;
+  if (species) return numberAt(n, at[species]);
   if (!(massG(n) > 0)) return 0;
   return namedOf(n)?.dissolved.find(([each]) => each === id)?.[1] ?? 0;
 }

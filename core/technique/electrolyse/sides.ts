@@ -13,6 +13,7 @@ import {
   USUAL_CELL,
   USUAL_HYDROXIDE,
 } from '#core/cell';
+import { itemAt } from '#core/lookup';
 import type { FieldsOf } from '#core/shape';
 import { molarMass, type SubstanceId, substanceOf } from '#core/substance';
 import { at, type Contents, entriesOf, type Place, type Vessels } from '#core/vessel';
@@ -50,7 +51,7 @@ export const placesOf = ({ anodeIn, cathodeIn }: CellOp): readonly Place[] =>
   cathodeIn ? [anodeIn, cathodeIn] : [anodeIn];
 
 const chosen = <T>(of: readonly T[], control: string | undefined, facts: Facts): T =>
-  of[Math.min(of.length - 1, Math.max(0, control === undefined ? 0 : Math.round(settingOf(facts, control))))]!;
+  itemAt(of, Math.min(of.length - 1, Math.max(0, control === undefined ? 0 : Math.round(settingOf(facts, control)))));
 
 export const anodeOf = (op: CellOp, facts: Facts): AnodeMaterial => chosen(op.anodes, op.anodeControl, facts);
 export const dividerKindOf = (op: CellOp, facts: Facts): DividerKind =>

@@ -1,6 +1,7 @@
 import { formedAtEnd, HOURS_FACTOR } from '#core/ester';
 import { datum, derive, type Figure, given } from '#core/figure';
 import { readingValue } from '#core/log';
+import { must } from '#core/lookup';
 import { ok, type Result } from '#core/problem';
 import { type Reaction, reactionHeat, reactionText } from '#core/reaction';
 import type { FieldsOf } from '#core/shape';
@@ -94,7 +95,12 @@ function formedFigure(flask: Flask, before: Contents, { K, end, after }: ReturnT
   return derive(
     { symbol: 'x', name: 'ester formed', unit: 'mol' },
     's × x(K; n(acid), n(alcohol))',
-    { s: share, K: constant, 'n(acid)': amountOf(before, acid)!, 'n(alcohol)': amountOf(before, alcohol)! },
+    {
+      s: share,
+      K: constant,
+      'n(acid)': must(amountOf(before, acid), 'amountOf'),
+      'n(alcohol)': must(amountOf(before, alcohol), 'amountOf'),
+    },
     (v) => v.s * formedAtEnd({ ...charge, acid: v['n(acid)'], alcohol: v['n(alcohol)'] }, v.K),
     { source: 'mass action in an ideal mixture', grade: 'C' },
   );
@@ -114,7 +120,7 @@ function made(before: Contents, { acid, alcohol, ester }: Flask, formed: Figure)
 
 /** So much less of a substance, in the phase that it stands in. */
 function less(contents: Contents, id: SubstanceId, formed: Figure): Contents {
-  const n = amountOf(contents, id)!;
+  const n = must(amountOf(contents, id), 'amountOf');
   const phase = phases.find((each) => contents[each][id] !== undefined) ?? 'aqueous';
   const left = derive(
     { symbol: 'n', name: `${substanceOf(id).name} left`, unit: 'mol' },

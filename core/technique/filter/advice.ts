@@ -1,4 +1,5 @@
 import { materialClashes, type Present, presentIn } from '#core/guard';
+import { must } from '#core/lookup';
 import {
   completeness,
   filterMinutes,
@@ -81,12 +82,19 @@ export function filterAdvice(view: StepView, keep: 'solid' | 'filtrate' | 'settl
   const tempC = view.hot ? (facts.settings.hot ?? HOT_C) : facts.bench.tempC;
   const area = (Math.PI / 4) * (PAPER_MM / 10) ** 2 * OPEN;
   const through = (id: 'coffee' | 'medium') =>
-    filterMinutes(papers.find((each) => each.id === id)!, grain, {
-      filtrateMl: liquidMl,
-      solidG,
-      areaCm2: area,
-      tempC,
-    });
+    filterMinutes(
+      must(
+        papers.find((each) => each.id === id),
+        'papers',
+      ),
+      grain,
+      {
+        filtrateMl: liquidMl,
+        solidG,
+        areaCm2: area,
+        tempC,
+      },
+    );
   const heightMm = view.vessel ? (10 * liquidMl) / ((Math.PI / 4) * (view.vessel.vessel.diameterMm / 10) ** 2) : 80;
   const present = presentIn(now);
   return {

@@ -1,5 +1,6 @@
 import { datum, derive, type Figure, given } from '#core/figure';
 import { readingValue } from '#core/log';
+import { must } from '#core/lookup';
 import { ok, type Result } from '#core/problem';
 import { HALIDE_FACTOR, type HalideAnswer, halideCourse } from '#core/rate';
 import { type Reaction, reactionHeat, reactionText } from '#core/reaction';
@@ -39,7 +40,7 @@ export function act(standing: Standing, op: Op, step: At): Result<Outcome> {
   if (!found.ok) return ok(doing);
   const { after } = found.value;
   const share = madeShare(mixture, after.halogenM);
-  const there = amountOf(before, mixture.halide)!;
+  const there = must(amountOf(before, mixture.halide), 'amountOf');
   doing.figures = figuresOf(mixture, op, { answer: found.value, share, there });
   doing.progress = {
     begun: doing.progress.begun,
@@ -122,7 +123,10 @@ function madeShare({ input }: Mixture, halogenM: number): Figure {
 
 /** Of everything, the part that holds as much of what limits as is to react. */
 function limitingShare(contents: Contents, { reaction, halide }: Mixture, share: Figure): Figure {
-  const own = reaction.reactants.find(({ substanceId }) => substanceId === halide)!;
+  const own = must(
+    reaction.reactants.find(({ substanceId }) => substanceId === halide),
+    'reactants',
+  );
   const naming = { symbol: 'f', name: 'part of the mixture that has reacted', unit: '' };
   const most = reaction.reactants
     .map(({ substanceId, n }) => (amountOf(contents, substanceId)?.value ?? 0) / n)

@@ -1,4 +1,5 @@
 import { readingValue } from '#core/log';
+import { lastOf } from '#core/lookup';
 import { type HalideAnswer, type HalideInput, halideCourse } from '#core/rate';
 import type { FieldsOf } from '#core/shape';
 import { molarMass, substanceOf } from '#core/substance';
@@ -44,7 +45,7 @@ export function advice(view: StepView, op: FieldsOf<typeof fields>): OxidiseAdvi
   const { course, most } = found.value;
   const g = mixture.litres * molarMass(substanceOf(op.halogen).formula);
   const at = (hours: number) => {
-    const after = course.find((each) => each.hours >= hours) ?? course.at(-1)!;
+    const after = course.find((each) => each.hours >= hours) ?? lastOf(course);
     return after.halogenM * g;
   };
   const theory = mixture.mol / mixture.perHalogen;

@@ -1,5 +1,6 @@
 import { type SaltPair, saltsDown } from '#core/dish';
 import { derive, type Figure, given } from '#core/figure';
+import { entryOf, itemAt, must, numberAt } from '#core/lookup';
 import { fail, ok, type Result } from '#core/problem';
 import type { FieldsOf } from '#core/shape';
 import { molarMassFigure, type SubstanceId, substanceOf } from '#core/substance';
@@ -42,7 +43,8 @@ export function act(standing: Standing, op: Op, step: At): Result<Outcome> {
   if (!ended && isUnderWay(step)) return ok(doing);
   const inputs: Record<string, Figure> = { W: waterWhenDissolved(before), T: ended ?? set };
   for (const [i, id] of op.salts.entries())
-    inputs[SYMBOLS[i]!] = speciesAmount(before, id) ?? given({ symbol: 'n', name: id, unit: 'mol' }, 0, 'none of it');
+    inputs[itemAt(SYMBOLS, i)] =
+      speciesAmount(before, id) ?? given({ symbol: 'n', name: id, unit: 'mol' }, 0, 'none of it');
   const settle = settlerOf(op.salts, facts.tables);
   if (ended && !settle(valuesOf(inputs))) {
     doing.notKnown.push({
@@ -95,7 +97,7 @@ export function act(standing: Standing, op: Op, step: At): Result<Outcome> {
     (x) => x.n * x.M,
   );
   const crop = { ...Object.fromEntries(others), [op.drops]: dropped };
-  const liquor = restOf(before, op.salts, kept, inputs.W!);
+  const liquor = restOf(before, op.salts, kept, must(inputs.W, 'W'));
   if (op.crop) {
     const rested: Contents = { ...liquor, solid: { ...liquor.solid, ...crop } };
     doing.vessels = holding(doing.vessels, place, rested);
@@ -133,7 +135,7 @@ function settlerOf(salts: readonly SubstanceId[], tables: number): (x: Readonly<
   const last: number[] = [];
   let found: Settled;
   return (x) => {
-    const now = [...SYMBOLS.map((symbol) => x[symbol]!), x.W!, x.T!];
+    const now = [...SYMBOLS.map((symbol) => entryOf(x, symbol)), must(x.W, 'W'), must(x.T, 'T')];
     if (last.length === 0 || now.some((value, i) => value !== last[i])) {
       last.splice(0, last.length, ...now);
       found = settled(salts, tables, x);
@@ -148,16 +150,16 @@ function settled(
   tables: number,
   x: Readonly<Record<string, number>>,
 ): { down: readonly number[]; left: readonly number[] } | undefined {
-  const [ax = 0, ay = 0, bx = 0, by = 0] = SYMBOLS.map((symbol) => Math.max(0, x[symbol]!));
+  const [ax = 0, ay = 0, bx = 0, by = 0] = SYMBOLS.map((symbol) => Math.max(0, entryOf(x, symbol)));
   const [a1, a2, b1, b2] = ids.map(substanceOf);
   if (!a1 || !a2 || !b1 || !b2) return undefined;
   const salts: SaltPair['salts'] = [a1, a2, b1, b2];
   const ions = [ax + ay, bx + by, ax + bx, ay + by] as const;
-  const found = saltsDown({ salts, ions, waterG: Math.max(1e-6, x.W!), tables }, x.T!);
+  const found = saltsDown({ salts, ions, waterG: Math.max(1e-6, must(x.W, 'W')), tables }, must(x.T, 'T'));
   if (!found.ok) return undefined;
   const down = found.value.map(({ mol }) => mol);
-  const [a, b] = [ions[0] - down[0]! - down[1]!, ions[1] - down[2]! - down[3]!];
-  const y = ions[3] - down[1]! - down[3]!;
+  const [a, b] = [ions[0] - numberAt(down, 0) - numberAt(down, 1), ions[1] - numberAt(down, 2) - numberAt(down, 3)];
+  const y = ions[3] - numberAt(down, 1) - numberAt(down, 3);
   // Any way of pairing the ions left is as good: the wanted salt first.
   const leftBy = Math.min(b, y);
   const leftAy = y - leftBy;

@@ -1,5 +1,6 @@
 import { datum, derive, type Figure, given } from '#core/figure';
 import { readingValue } from '#core/log';
+import { must } from '#core/lookup';
 import { ok, type Result } from '#core/problem';
 import type { FieldsOf } from '#core/shape';
 import { type SublimeAnswer, sublime } from '#core/sublime';
@@ -64,7 +65,7 @@ function goOver(doing: Doing, { n, M, place }: Going, { op, step }: { op: Fields
   const stays = derive(naming('left in the dish'), 'min(n₀; l ÷ M)', { 'n₀': n, l: left, M }, (x) =>
     Math.min(x['n₀'], x.l / x.M),
   );
-  const lost = doing.figures['sublimed.lost']!;
+  const lost = must(doing.figures['sublimed.lost'], 'sublimed.lost');
   const away = derive(naming('lost as vapour'), 'min(n₀ − n; m ÷ M)', { 'n₀': n, n: stays, m: lost, M }, (x) =>
     Math.max(0, Math.min(x['n₀'] - x.n, x.m / x.M)),
   );

@@ -1,5 +1,6 @@
 import { useEffect, useRef, useState } from 'react';
 import { hexOf, type Rgb, underGreyCard } from '#core/assay';
+import { must, numberAt } from '#core/lookup';
 
 const WIDE = 320;
 /** Half the side of the patch that is averaged, px of the preview. */
@@ -28,7 +29,7 @@ export function ColourPick({ file, onColour }: { file: File; onColour: (hex: str
     };
   }, [file]);
   const pick = (event: React.PointerEvent<HTMLCanvasElement>) => {
-    const board = canvas.current!;
+    const board = must(canvas.current, 'current');
     const box = board.getBoundingClientRect();
     const at = averageAt(
       board,
@@ -81,9 +82,9 @@ function averageAt(board: HTMLCanvasElement, x: number, y: number): Rgb | undefi
   let [r, g, b] = [0, 0, 0];
   const count = data.length / 4;
   for (let i = 0; i < data.length; i += 4) {
-    r += data[i]!;
-    g += data[i + 1]!;
-    b += data[i + 2]!;
+    r += numberAt(data, i);
+    g += numberAt(data, i + 1);
+    b += numberAt(data, i + 2);
   }
   return { r: r / count, g: g / count, b: b / count };
 }

@@ -8,6 +8,7 @@ import {
   XAxis,
   YAxis,
 } from 'recharts';
+import { itemAt } from '#core/lookup';
 
 /** Grams over hours. */
 export type DrawnCourse = readonly (readonly [number, number])[];
@@ -57,7 +58,7 @@ function topOf(most: number): number {
 export function onCourse(course: DrawnCourse, hours: number): number {
   const upper = course.findIndex(([t]) => t >= hours);
   if (upper < 0) return course.at(-1)?.[1] ?? 0;
-  if (upper === 0) return course[0]![1];
-  const [[t0, g0], [t1, g1]] = [course[upper - 1]!, course[upper]!];
+  if (upper === 0) return itemAt(course, 0)[1];
+  const [[t0, g0], [t1, g1]] = [itemAt(course, upper - 1), itemAt(course, upper)];
   return g0 + ((g1 - g0) * (hours - t0)) / (t1 - t0);
 }

@@ -1,3 +1,4 @@
+import { itemAt } from '#core/lookup';
 import type { AddAdvice } from '#core/technique';
 import { amountText } from './poured.ts';
 
@@ -25,12 +26,12 @@ export function DoseBar({ add }: { add: AddAdvice }) {
         data-place={band.place}
       />
       {stages.length > 1 ? (
-        <line x1={x(stages[0]!.toG)} x2={x(stages[0]!.toG)} y1="22" y2="44" className="dose-mark" />
+        <line x1={x(itemAt(stages, 0).toG)} x2={x(itemAt(stages, 0).toG)} y1="22" y2="44" className="dose-mark" />
       ) : null}
       <line x1={x(plannedG)} x2={x(plannedG)} y1="14" y2="52" className="dose-planned" />
-      {stages.length > 1 && x(stages[0]!.toG) > 60 ? (
-        <text x={x(stages[0]!.toG) / 2} y="12" textAnchor="middle" className="dose-text">
-          {stages[0]!.takes}
+      {stages.length > 1 && x(itemAt(stages, 0).toG) > 60 ? (
+        <text x={x(itemAt(stages, 0).toG) / 2} y="12" textAnchor="middle" className="dose-text">
+          {itemAt(stages, 0).takes}
         </text>
       ) : null}
       <text

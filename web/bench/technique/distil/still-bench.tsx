@@ -3,6 +3,7 @@ import { useHotkeys } from 'react-hotkeys-hook';
 import { useSearchParams } from 'react-router';
 import type { EventBody } from '#core/log';
 import { exactReading } from '#core/log';
+import { itemAt } from '#core/lookup';
 import { type StillBalance, type StillCut, type StillRun, stillBalance } from '#core/state';
 import { between, condenserW, outlook, pointAt, type StillPoint, waterOutC } from '#core/still';
 import { formatNumber } from '#core/units';
@@ -131,7 +132,7 @@ function AtWork({ run, step, still: asPlanned }: { run: Run; step: StepState; st
           dots={dots}
           marks={still.cuts.map((each, i) => ({
             id: each.step,
-            text: still.cuts[i + 1] ? `${numberOf(each)} | ${numberOf(still.cuts[i + 1]!)}` : 'stop',
+            text: still.cuts[i + 1] ? `${numberOf(each)} | ${numberOf(itemAt(still.cuts, i + 1))}` : 'stop',
             ml: each.toMl,
             past: each.status === 'done',
             ...(each.status === 'done' || each.by === 'pot' ? {} : { onMove: (ml: number) => pull(i, ml) }),

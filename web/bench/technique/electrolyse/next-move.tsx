@@ -1,6 +1,7 @@
 import type { ReactNode } from 'react';
 import { BY_EYE } from '#core/electrolysis';
 import { exactReading } from '#core/log';
+import { must } from '#core/lookup';
 import type { CellRun } from '#core/state';
 import { formatNumber } from '#core/units';
 import type { useFeed } from '#web/api/feed.ts';
@@ -64,8 +65,8 @@ export function NextMove({ run, step, cell, feed, onBegin, onEnd }: NextProps) {
         feed.change.mutate({
           topUp: {
             side,
-            substanceId: watch.topUp!.substanceId,
-            mol: (watch.topUp!.mol * grams) / topUp.grams,
+            substanceId: must(watch.topUp, 'topUp').substanceId,
+            mol: (must(watch.topUp, 'topUp').mol * grams) / topUp.grams,
             waterMl: water,
           },
         });

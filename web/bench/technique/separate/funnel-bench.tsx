@@ -1,3 +1,4 @@
+import { itemAt } from '#core/lookup';
 import { hoursSaid } from '#core/rate';
 import type { StepState } from '#core/state';
 import { substanceOf } from '#core/substance';
@@ -25,7 +26,7 @@ export function FunnelBench({ says }: { run: Run; step: StepState; says: Separat
   return (
     <section className="funnel" aria-label="The funnel">
       <p className="at-work-head">
-        <b>{above ? `${name[0]!.toUpperCase()}${name.slice(1)}` : 'The water'}</b> is above. {top.says}
+        <b>{above ? `${itemAt(name, 0).toUpperCase()}${name.slice(1)}` : 'The water'}</b> is above. {top.says}
       </p>
       <div className="at-work-scene">
         <FunnelDrawing upper={above ? own : water} lower={above ? water : own} />
