@@ -1,4 +1,4 @@
-import { numberAt } from '#core/lookup';
+import { doubleAt } from '#core/lookup';
 import { computeOf, type Figure } from './figure.ts';
 import { normal, seeded } from './random.ts';
 
@@ -12,14 +12,21 @@ export interface Spread {
   readonly high: number;
 }
 
+/** An independent source of uncertainty, with what was drawn of it for this sample. */
+interface Source {
+  readonly id: string;
+  readonly rectangular: boolean;
+  drawn: number;
+}
+
 interface Node {
   readonly value: number;
-  /** Where it stands among the values of a sample. */
-  readonly index: number;
   readonly compute: ((x: Record<string, number>) => number) | undefined;
-  readonly inputs: readonly (readonly [string, number])[];
-  /** [source, effect] of the uncertainty that enter here. */
-  readonly own: readonly (readonly [number, number])[];
+  readonly inputs: readonly (readonly [string, Node])[];
+  /** Sources of uncertainty that enter here, with their effect. */
+  readonly own: readonly (readonly [Source, number])[];
+  /** What it is in this sample. */
+  sampled: number;
   /** Filled again for every sample; one object a node keeps ten thousand samples from making garbage. */
   readonly x: Record<string, number>;
 }
@@ -35,43 +42,44 @@ const RECTANGULAR = /^(?:label|purity|weight|band):/;
  * it; returns the spread at the end. For figures made in this thread. `seed` makes it repeatable.
  */
 export function* spreadOf(figure: Figure, samples: number, seed: number): Generator<number, Spread> {
-  const { nodes, sources } = lay(figure);
+  const { nodes, sources, top } = lay(figure);
   const random = seeded(seed);
-  const draws = new Float64Array(sources.length);
-  const values = new Float64Array(nodes.length);
   const results = new Float64Array(samples);
   for (let i = 0; i < samples; i++) {
-    for (let s = 0; s < sources.length; s++) draws[s] = sources[s] ? Math.sqrt(3) * (2 * random() - 1) : normal(random);
-    for (const node of nodes) values[node.index] = sample(node, values, draws);
-    results[i] = numberAt(values, nodes.length - 1);
+    for (const source of sources)
+      source.drawn = source.rectangular ? Math.sqrt(3) * (2 * random() - 1) : normal(random);
+    for (const node of nodes) node.sampled = sample(node);
+    results[i] = top.sampled;
     if ((i + 1) % CHUNK === 0) yield i + 1;
   }
   // Where a draw lies beyond a table there is no answer: what can be said is of those that have one.
   return summary(results.filter(Number.isFinite));
 }
 
-function sample({ value, compute, inputs, own, x }: Node, values: Float64Array, draws: Float64Array): number {
+function sample({ value, compute, inputs, own, x }: Node): number {
   let result = value;
   if (compute) {
-    for (const [symbol, at] of inputs) x[symbol] = numberAt(values, at);
+    for (const [symbol, input] of inputs) x[symbol] = input.sampled;
     result = compute(x);
   }
-  for (const [source, effect] of own) result += effect * numberAt(draws, source);
+  for (const [source, effect] of own) result += effect * source.drawn;
   return result;
 }
 
 /** The figures below one, causes first, with the sources of uncertainty and where each enters. */
-function lay(figure: Figure): { nodes: Node[]; sources: boolean[] } {
-  const nodes: Node[] = [];
-  const indexes = new Map<Figure, number>();
-  const sourceIds: string[] = [];
-  const sourceOf = (id: string) => {
-    const at = sourceIds.indexOf(id);
-    return at >= 0 ? at : sourceIds.push(id) - 1;
+function lay(figure: Figure): { nodes: readonly Node[]; sources: readonly Source[]; top: Node } {
+  const known = new Map<Figure, Node>();
+  const sources: Source[] = [];
+  const sourceOf = (id: string): Source => {
+    const had = sources.find((each) => each.id === id);
+    if (had) return had;
+    const source = { id, rectangular: RECTANGULAR.test(id), drawn: 0 };
+    sources.push(source);
+    return source;
   };
-  const visit = (each: Figure): number => {
-    const known = indexes.get(each);
-    if (known !== undefined) return known;
+  const visit = (each: Figure): Node => {
+    const had = known.get(each);
+    if (had) return had;
     const compute = computeOf(each);
     const under = compute && each.origin.by === 'formula' ? Object.entries(each.origin.inputs) : [];
     const inputs = under.map(([symbol, input]) => [symbol, visit(input)] as const);
@@ -79,13 +87,13 @@ function lay(figure: Figure): { nodes: Node[]; sources: boolean[] } {
     const own = Object.entries(each.uncertainty)
       .filter(([id]) => !inherited.has(id))
       .map(([id, { effect }]) => [sourceOf(id), effect] as const);
-    const index = nodes.length;
-    nodes.push({ value: each.value, index, compute, inputs, own, x: {} });
-    indexes.set(each, index);
-    return index;
+    const node: Node = { value: each.value, compute, inputs, own, sampled: each.value, x: {} };
+    known.set(each, node);
+    return node;
   };
-  visit(figure);
-  return { nodes, sources: sourceIds.map((id) => RECTANGULAR.test(id)) };
+  const top = visit(figure);
+  // Entered once what is below them was: causes come first.
+  return { nodes: [...known.values()], sources, top };
 }
 
 function summary(results: Float64Array): Spread {
@@ -96,6 +104,6 @@ function summary(results: Float64Array): Spread {
   let squares = 0;
   for (const value of results) squares += (value - mean) ** 2;
   results.sort();
-  const at = (share: number) => numberAt(results, Math.min(n - 1, Math.floor(share * n)));
+  const at = (share: number) => doubleAt(results, Math.min(n - 1, Math.floor(share * n)));
   return { samples: n, mean, sd: Math.sqrt(squares / n), low: at(0.025), median: at(0.5), high: at(0.975) };
 }

@@ -32,6 +32,13 @@ export function numberAt(all: Numbers, i: number): number {
   return found;
 }
 
+/** The same of a typed array, for the same reason. */
+export function doubleAt(all: Float64Array, i: number): number {
+  const found = all[i];
+  if (found === undefined) throw notIn(all, i);
+  return found;
+}
+
 /** Adds to a number at a place of a list. */
 export function increase(all: Writable, i: number, by: number): void {
   all[i] = numberAt(all, i) + by;

@@ -1,4 +1,4 @@
-import { itemAt, lastOf, must, numberAt } from '#core/lookup';
+import { lastOf, must } from '#core/lookup';
 import { formatNumber } from '#core/units';
 
 /** A reading of what is followed, at a time: exact, a band, or one-sided. Times in hours from any start. */
@@ -170,27 +170,22 @@ function likely({ model, readings, origin, span, sd, own, goal, region }: Grid):
   const starts = steps(...region.y0, STARTS);
   for (let i = 0; i < RATES; i++) {
     const k = slow * (fast / slow) ** (i / (RATES - 1));
-    const shapes = readings.map(({ hours }) => model.shape(hours - origin, k));
-    const slopes = readings.map(({ hours, hoursSd }, n) =>
-      hoursSd > 0
-        ? ((model.shape(hours - origin + 0.01 * span, k) - numberAt(shapes, n)) / (0.01 * span)) * hoursSd
-        : 0,
-    );
+    const seen = readings.map((reading) => {
+      const { hours, hoursSd, low, high } = reading;
+      const shape = model.shape(hours - origin, k);
+      const slope =
+        hoursSd > 0 ? ((model.shape(hours - origin + 0.01 * span, k) - shape) / (0.01 * span)) * hoursSd : 0;
+      // “Still some left” is so under any law.
+      return { reading, shape, slope, read: low === null || high === null ? own : sd };
+    });
     for (const y0 of starts) {
       const done = model.done(y0, k, goal);
       const t = origin + Math.max(0, Number.isFinite(done) ? done : NEVER);
       for (const e of ends) {
         let logL = 0;
-        for (let n = 0; n < readings.length; n++) {
-          const reading = itemAt(readings, n);
-          const late = (y0 - e) * numberAt(slopes, n);
-          // “Still some left” is so under any law.
-          const read = reading.low === null || reading.high === null ? own : sd;
-          logL += logLikelihood(
-            reading,
-            e + (y0 - e) * numberAt(shapes, n),
-            late === 0 ? read : Math.hypot(read, late),
-          );
+        for (const { reading, shape, slope, read } of seen) {
+          const late = (y0 - e) * slope;
+          logL += logLikelihood(reading, e + (y0 - e) * shape, late === 0 ? read : Math.hypot(read, late));
         }
         best = Math.max(best, logL);
         points.push({ k, y0, e, t, logL });

@@ -243,11 +243,9 @@ function cubic(nodes: readonly (readonly [number, number])[], x: number): number
 
 function lagrange(nodes: readonly (readonly [number, number])[], x: number): number {
   let sum = 0;
-  for (let i = 0; i < nodes.length; i++) {
-    const [xi, yi] = itemAt(nodes, i);
-    let weight = yi;
-    for (let j = 0; j < nodes.length; j++)
-      if (j !== i) weight *= (x - itemAt(nodes, j)[0]) / (xi - itemAt(nodes, j)[0]);
+  for (const node of nodes) {
+    let weight = node[1];
+    for (const other of nodes) if (other !== node) weight *= (x - other[0]) / (node[0] - other[0]);
     sum += weight;
   }
   return sum;

@@ -1,5 +1,5 @@
 import { derive, type Figure, given } from '#core/figure';
-import { numberAt } from '#core/lookup';
+import { doubleAt, numberAt } from '#core/lookup';
 import { fail, ok, type Result } from '#core/problem';
 import { molarMass, molarMassFigure, type Substance } from '#core/substance';
 import { DILUTE_PCT, density, dilutes, hasDensity, TABLE_SD, waterDensityAt } from './density.ts';
@@ -213,7 +213,7 @@ function nearTop(grid: Float64Array, rho: number): { pct: number; rho: number; f
 /** Scans the whole table for crossings, so that two answers are seen; each is then closed in. */
 function solve(substance: Substance, tempC: number, target: Target, strength: Strength): Result<number> {
   const grid = gridOf(substance, tempC);
-  const pure = target.of === 'volume-fraction' ? numberAt(grid, GRID_NODES - 1) : Number.NaN;
+  const pure = target.of === 'volume-fraction' ? doubleAt(grid, GRID_NODES - 1) : Number.NaN;
   if (target.of === 'volume-fraction' && !Number.isFinite(pure)) {
     return fail('no-density', `% by volume needs the density of pure ${substance.name}, which is not held.`);
   }
@@ -227,8 +227,8 @@ function solve(substance: Substance, tempC: number, target: Target, strength: St
   for (let i = 0; i + 1 < GRID_NODES; i++) {
     const low = i * GRID_PCT;
     const high = low + GRID_PCT;
-    const a = off(low, numberAt(grid, i));
-    const b = off(high, numberAt(grid, i + 1));
+    const a = off(low, doubleAt(grid, i));
+    const b = off(high, doubleAt(grid, i + 1));
     if (!Number.isFinite(b)) break;
     // The last step closes on its own end so that 100 % is found too; half-open elsewhere, lest a node count twice.
     if (a === 0 || a * b < 0 || (high === 100 && Math.abs(b) < 1e-9)) roots.push(closeIn(miss, [low, a], [high, b]));

@@ -1,4 +1,4 @@
-import { numberAt } from '#core/lookup';
+import { doubleAt } from '#core/lookup';
 import { fail, ok, type Result } from '#core/problem';
 import { fields, flag, list, nullable, number, type Of, one, optional, text } from '#core/shape';
 import { molarMass, substanceById } from '#core/substance';
@@ -116,7 +116,7 @@ export function still(asked: StillAsked): Result<StillAnswer> {
     chargeMl: run.chargeMl,
     boilsW: run.loadW[0] ?? 0,
     condenser: {
-      loadPct: numberAt(run.dutyW, 0) > 0 ? (100 * numberAt(run.loadW, 0)) / numberAt(run.dutyW, 0) : 0,
+      loadPct: doubleAt(run.dutyW, 0) > 0 ? (100 * doubleAt(run.loadW, 0)) / doubleAt(run.dutyW, 0) : 0,
       outC: waterOutC(asked.apparatus, run.loadW[0] ?? 0),
     },
     ends: run.ends,
@@ -128,26 +128,26 @@ export function still(asked: StillAsked): Result<StillAnswer> {
 /** A run thinned to so many points, evenly in volume. */
 export function pointsOf(run: Run, most: number): readonly StillPoint[] {
   const last = run.overMl.length - 1;
-  const end = numberAt(run.overMl, last);
+  const end = doubleAt(run.overMl, last);
   const { mixture, charge } = run.setup;
   const found: StillPoint[] = [];
   let next = 0;
   for (let i = 0; i <= last; i++) {
-    if (numberAt(run.overMl, i) < next && i < last) continue;
-    next = numberAt(run.overMl, i) + end / most;
-    const [n1, n2] = [numberAt(run.over1, i), numberAt(run.over2, i)];
+    if (doubleAt(run.overMl, i) < next && i < last) continue;
+    next = doubleAt(run.overMl, i) + end / most;
+    const [n1, n2] = [doubleAt(run.over1, i), doubleAt(run.over2, i)];
     found.push({
-      overMl: numberAt(run.overMl, i),
+      overMl: doubleAt(run.overMl, i),
       overG: gramsOf(mixture, n1, n2),
-      minutes: numberAt(run.minutes, i),
-      headC: numberAt(run.headC, i),
-      potC: numberAt(run.potC, i),
-      pct: numberAt(run.pct, i),
-      potPct: numberAt(run.potPct, i),
-      allPct: n1 + n2 > 0 ? massPct(mixture, n1 / (n1 + n2)) : numberAt(run.pct, i),
+      minutes: doubleAt(run.minutes, i),
+      headC: doubleAt(run.headC, i),
+      potC: doubleAt(run.potC, i),
+      pct: doubleAt(run.pct, i),
+      potPct: doubleAt(run.potPct, i),
+      allPct: n1 + n2 > 0 ? massPct(mixture, n1 / (n1 + n2)) : doubleAt(run.pct, i),
       recoveryPct: charge.first > 0 ? (100 * n1) / charge.first : 0,
-      gasPct: charge.first > 0 ? (100 * numberAt(run.gas1, i)) / charge.first : 0,
-      mlPerMin: numberAt(run.mlPerMin, i),
+      gasPct: charge.first > 0 ? (100 * doubleAt(run.gas1, i)) / charge.first : 0,
+      mlPerMin: doubleAt(run.mlPerMin, i),
     });
   }
   return found;

@@ -1,4 +1,4 @@
-import { numberAt } from '#core/lookup';
+import { doubleAt } from '#core/lookup';
 import { gramsOf, pctOf } from './charge.ts';
 import type { Run } from './run.ts';
 
@@ -40,8 +40,8 @@ export function planCut(run: Run, wanted: Wanted): CutPlan {
   const at = points(run);
   const { mixture, charge } = run.setup;
   const kept = (i: number, j: number) => {
-    const n1 = numberAt(run.over1, j) - numberAt(run.over1, i);
-    const n2 = numberAt(run.over2, j) - numberAt(run.over2, i);
+    const n1 = doubleAt(run.over1, j) - doubleAt(run.over1, i);
+    const n2 = doubleAt(run.over2, j) - doubleAt(run.over2, i);
     return { n1, n2, pct: pctOf(mixture, n1, n2), recovery: (100 * n1) / charge.first };
   };
   const bins: ({ i: number; j: number; pct: number; recovery: number } | undefined)[] = Array(BINS + 1);
@@ -60,16 +60,16 @@ export function planCut(run: Run, wanted: Wanted): CutPlan {
       if (good) best = { i, j, pct, recovery };
     }
   const cutOf = ({ i, j, pct, recovery }: { i: number; j: number; pct: number; recovery: number }): Cut => ({
-    fromMl: numberAt(run.overMl, i),
-    toMl: numberAt(run.overMl, j),
-    fromHeadC: numberAt(run.headC, i),
-    toHeadC: numberAt(run.headC, j),
+    fromMl: doubleAt(run.overMl, i),
+    toMl: doubleAt(run.overMl, j),
+    fromHeadC: doubleAt(run.headC, i),
+    toHeadC: doubleAt(run.headC, j),
     pct,
     recoveryPct: recovery,
     grams: gramsOf(
       mixture,
-      numberAt(run.over1, j) - numberAt(run.over1, i),
-      numberAt(run.over2, j) - numberAt(run.over2, i),
+      doubleAt(run.over1, j) - doubleAt(run.over1, i),
+      doubleAt(run.over2, j) - doubleAt(run.over2, i),
     ),
   });
   // Less of it is never worth more weakness: what is weaker and less than another falls out.
@@ -90,9 +90,9 @@ function points({ overMl, chargeMl }: Run): readonly number[] {
   const found: number[] = [];
   let next = 0;
   for (let i = 0; i <= last; i++)
-    if (numberAt(overMl, i) >= next || i === last) {
+    if (doubleAt(overMl, i) >= next || i === last) {
       found.push(i);
-      next = numberAt(overMl, i) + numberAt(overMl, last) / POINTS;
+      next = doubleAt(overMl, i) + doubleAt(overMl, last) / POINTS;
     }
   return found;
 }

@@ -1,4 +1,4 @@
-import { itemAt, numberAt } from '#core/lookup';
+import { doubleAt, itemAt, numberAt } from '#core/lookup';
 import type { Apparatus } from './apparatus.ts';
 import { type Charge, chargeOf, gramsOf } from './charge.ts';
 import type { Mixture } from './mixture.ts';
@@ -158,7 +158,7 @@ function setupOf(
 /** How far each reading lies from the model, in standard uncertainties; the priors last. */
 function residuals(asked: Asked, { readings, start, weights }: Given, at: readonly number[]): number[] {
   const run = distil(setupOf(asked, at), {}, STEPS);
-  const zero = numberAt(run.minutes, 0);
+  const zero = doubleAt(run.minutes, 0);
   const found: number[] = [];
   const tempSd = Math.hypot(TEMP_SD, MODEL_SD);
   // Many readings of one instrument are not as many pieces of news: drift and model are shared for a while.
@@ -178,19 +178,19 @@ function residuals(asked: Asked, { readings, start, weights }: Given, at: readon
 /** mL over so many min after the heat was put on. */
 export function mlAfter({ minutes, overMl }: Run, at: number): number {
   const last = minutes.length - 1;
-  if (at <= numberAt(minutes, 0)) return 0;
-  if (at >= numberAt(minutes, last)) return numberAt(overMl, last);
+  if (at <= doubleAt(minutes, 0)) return 0;
+  if (at >= doubleAt(minutes, last)) return doubleAt(overMl, last);
   let low = 0;
   let high = last;
   while (high - low > 1) {
     const middle = (low + high) >> 1;
-    if (numberAt(minutes, middle) <= at) low = middle;
+    if (doubleAt(minutes, middle) <= at) low = middle;
     else high = middle;
   }
   return (
-    numberAt(overMl, low) +
-    ((numberAt(overMl, high) - numberAt(overMl, low)) * (at - numberAt(minutes, low))) /
-      (numberAt(minutes, high) - numberAt(minutes, low) || 1)
+    doubleAt(overMl, low) +
+    ((doubleAt(overMl, high) - doubleAt(overMl, low)) * (at - doubleAt(minutes, low))) /
+      (doubleAt(minutes, high) - doubleAt(minutes, low) || 1)
   );
 }
 
@@ -202,17 +202,17 @@ function gramsAt(run: Run, ml: number): number {
 export function mlOfGrams(run: Run, grams: number): number {
   const { overMl } = run;
   let [low, high] = [0, overMl.length - 1];
-  const at = (i: number) => gramsOf(run.setup.mixture, numberAt(run.over1, i), numberAt(run.over2, i));
+  const at = (i: number) => gramsOf(run.setup.mixture, doubleAt(run.over1, i), doubleAt(run.over2, i));
   if (grams <= 0) return 0;
-  if (grams >= at(high)) return numberAt(overMl, high);
+  if (grams >= at(high)) return doubleAt(overMl, high);
   while (high - low > 1) {
     const middle = (low + high) >> 1;
     if (at(middle) <= grams) low = middle;
     else high = middle;
   }
   return (
-    numberAt(overMl, low) +
-    ((numberAt(overMl, high) - numberAt(overMl, low)) * (grams - at(low))) / (at(high) - at(low) || 1)
+    doubleAt(overMl, low) +
+    ((doubleAt(overMl, high) - doubleAt(overMl, low)) * (grams - at(low))) / (at(high) - at(low) || 1)
   );
 }
 

@@ -1,6 +1,6 @@
 import { type VleTable, type VolatileRow, vle, volatiles } from '#core/data';
 import type { Grade } from '#core/figure';
-import { numberAt } from '#core/lookup';
+import { doubleAt } from '#core/lookup';
 import { fail, ok, type Result } from '#core/problem';
 import { density } from '#core/solution';
 import { molarMass, type Substance, type SubstanceId, substanceById, substanceOf } from '#core/substance';
@@ -184,29 +184,29 @@ function shift(kJ: number, T0: number, T: number): number {
 
 function lookUp(grid: Float64Array, ends: number, x: number): number {
   const nodes = grid.length - 1;
-  if (!(x > 0)) return numberAt(grid, 0);
-  if (x >= ends) return numberAt(grid, nodes);
+  if (!(x > 0)) return doubleAt(grid, 0);
+  if (x >= ends) return doubleAt(grid, nodes);
   const u = nodes * Math.sqrt(x / ends);
   const i = u | 0;
   // Straight in x, not in its root, so that it meets nought in proportion.
   const [x0, x1] = [ends * (i / nodes) ** 2, ends * ((i + 1) / nodes) ** 2];
-  return numberAt(grid, i) + ((numberAt(grid, i + 1) - numberAt(grid, i)) * (x - x0)) / (x1 - x0);
+  return doubleAt(grid, i) + ((doubleAt(grid, i + 1) - doubleAt(grid, i)) * (x - x0)) / (x1 - x0);
 }
 
 /** The x at which a rising grid reaches y. */
 function backUp(grid: Float64Array, ends: number, y: number): number {
   const nodes = grid.length - 1;
-  if (!(y > numberAt(grid, 0))) return 0;
-  if (y >= numberAt(grid, nodes)) return ends;
+  if (!(y > doubleAt(grid, 0))) return 0;
+  if (y >= doubleAt(grid, nodes)) return ends;
   let low = 0;
   let high = nodes;
   while (high - low > 1) {
     const middle = (low + high) >> 1;
-    if (numberAt(grid, middle) <= y) low = middle;
+    if (doubleAt(grid, middle) <= y) low = middle;
     else high = middle;
   }
   const [x0, x1] = [ends * (low / nodes) ** 2, ends * (high / nodes) ** 2];
-  return x0 + ((x1 - x0) * (y - numberAt(grid, low))) / (numberAt(grid, high) - numberAt(grid, low) || 1);
+  return x0 + ((x1 - x0) * (y - doubleAt(grid, low))) / (doubleAt(grid, high) - doubleAt(grid, low) || 1);
 }
 
 type Antoine = readonly [number, number, number];
@@ -229,7 +229,7 @@ function idealOf(first: Volatile, second: Volatile, pressureHPa: number): Mixtur
       else low = t;
     }
     tGrid[i] = (low + high) / 2;
-    yGrid[i] = Math.min(1, (x * pureHPa(a, numberAt(tGrid, i))) / pressureHPa);
+    yGrid[i] = Math.min(1, (x * pureHPa(a, doubleAt(tGrid, i))) / pressureHPa);
   }
   return {
     ...volumesOf(first, second),
@@ -262,7 +262,7 @@ function volumesOf(first: Volatile, second: Volatile): Pick<Mixture, 'gPerMl'> {
     gPerMl: (x) => {
       const u = Math.min(nodes, Math.max(0, x * nodes));
       const k = Math.min(nodes - 1, u | 0);
-      return numberAt(grid, k) + (numberAt(grid, k + 1) - numberAt(grid, k)) * (u - k);
+      return doubleAt(grid, k) + (doubleAt(grid, k + 1) - doubleAt(grid, k)) * (u - k);
     },
   };
 }

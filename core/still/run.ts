@@ -1,4 +1,4 @@
-import { numberAt } from '#core/lookup';
+import { doubleAt } from '#core/lookup';
 import { flaskLossW } from './apparatus.ts';
 import { chargeMl, gramsOf, mlOf, pctOf } from './charge.ts';
 import { massPct } from './mixture.ts';
@@ -199,19 +199,19 @@ export function atMl(run: Run, column: Exclude<Column, 'overMl'>, ml: number): n
   const xs = run.overMl;
   const ys = run[column];
   const last = xs.length - 1;
-  if (!(ml > numberAt(xs, 0))) return numberAt(ys, 0);
-  if (ml >= numberAt(xs, last)) return numberAt(ys, last);
+  if (!(ml > doubleAt(xs, 0))) return doubleAt(ys, 0);
+  if (ml >= doubleAt(xs, last)) return doubleAt(ys, last);
   let low = 0;
   let high = last;
   while (high - low > 1) {
     const middle = (low + high) >> 1;
-    if (numberAt(xs, middle) <= ml) low = middle;
+    if (doubleAt(xs, middle) <= ml) low = middle;
     else high = middle;
   }
   return (
-    numberAt(ys, low) +
-    ((numberAt(ys, high) - numberAt(ys, low)) * (ml - numberAt(xs, low))) /
-      (numberAt(xs, high) - numberAt(xs, low) || 1)
+    doubleAt(ys, low) +
+    ((doubleAt(ys, high) - doubleAt(ys, low)) * (ml - doubleAt(xs, low))) /
+      (doubleAt(xs, high) - doubleAt(xs, low) || 1)
   );
 }
 
@@ -237,10 +237,10 @@ export function caughtBetween(run: Run, fromMl: number, toMl: number): Caught {
 export function mlAt(run: Run, column: 'headC' | 'potC', tempC: number): number | null {
   const ys = run[column];
   for (let i = 1; i < ys.length; i++) {
-    const [a, b] = [numberAt(ys, i - 1), numberAt(ys, i)];
+    const [a, b] = [doubleAt(ys, i - 1), doubleAt(ys, i)];
     if ((a - tempC) * (b - tempC) > 0 || a === b) continue;
     return (
-      numberAt(run.overMl, i - 1) + ((numberAt(run.overMl, i) - numberAt(run.overMl, i - 1)) * (tempC - a)) / (b - a)
+      doubleAt(run.overMl, i - 1) + ((doubleAt(run.overMl, i) - doubleAt(run.overMl, i - 1)) * (tempC - a)) / (b - a)
     );
   }
   return null;

@@ -1,5 +1,5 @@
 import { volatiles } from '#core/data';
-import { lastOf, numberAt } from '#core/lookup';
+import { doubleAt, lastOf } from '#core/lookup';
 import { formatNumber } from '#core/units';
 import { type Azeotrope, azeotropeOf } from './azeotrope.ts';
 import { gramsOf } from './charge.ts';
@@ -84,30 +84,30 @@ export function warningsOf(run: Run, conditions: Conditions = {}): readonly Warn
     );
   if (run.ends === 'no heat') say('no-heat', 'stop', noHeat(run));
   const hottest = Math.max(...run.potC);
-  if (conditions.bathC !== undefined && numberAt(run.potC, 0) > conditions.bathC - 5)
+  if (conditions.bathC !== undefined && doubleAt(run.potC, 0) > conditions.bathC - 5)
     say(
       'no-heat',
       'stop',
-      `It boils at ${formatNumber(numberAt(run.potC, 0), 3)} °C; a bath of ${formatNumber(conditions.bathC, 3)} °C never gets it there.`,
+      `It boils at ${formatNumber(doubleAt(run.potC, 0), 3)} °C; a bath of ${formatNumber(conditions.bathC, 3)} °C never gets it there.`,
     );
   say(
     'bumping',
     'note',
     'It boils with a jolt after each stop: fresh boiling stones before every heating, never into hot liquid.',
   );
-  const overload = firstWhere(run, (i) => numberAt(run.loadW, i) > numberAt(run.dutyW, i));
+  const overload = firstWhere(run, (i) => doubleAt(run.loadW, i) > doubleAt(run.dutyW, i));
   if (overload !== null)
     say(
       'condenser',
       'stop',
-      `${formatNumber(numberAt(run.loadW, overload), 2)} W of vapour reach a condenser that takes ${formatNumber(numberAt(run.dutyW, overload), 2)} W: vapour escapes. Less heat, or more water.`,
-      numberAt(run.minutes, overload),
+      `${formatNumber(doubleAt(run.loadW, overload), 2)} W of vapour reach a condenser that takes ${formatNumber(doubleAt(run.dutyW, overload), 2)} W: vapour escapes. Less heat, or more water.`,
+      doubleAt(run.minutes, overload),
     );
   if (apparatus.condenser.by === 'air' && Math.max(...run.headC) < 140)
     say(
       'air-condenser',
       'caution',
-      `Vapour of ${formatNumber(numberAt(run.headC, 0), 3)} °C wants water in the jacket; air alone does above about 140 °C.`,
+      `Vapour of ${formatNumber(doubleAt(run.headC, 0), 3)} °C wants water in the jacket; air alone does above about 140 °C.`,
     );
   const high = Math.max(hottest, ...run.headC);
   if (high > apparatus.thermometer.maxC - 2)
@@ -115,26 +115,26 @@ export function warningsOf(run: Run, conditions: Conditions = {}): readonly Warn
       'thermometer',
       'stop',
       `It gets to ${formatNumber(high, 3)} °C; this thermometer ends at ${formatNumber(apparatus.thermometer.maxC, 3)} °C: take it out before, or it bursts.`,
-      numberAt(
+      doubleAt(
         run.minutes,
         firstWhere(
           run,
-          (i) => Math.max(numberAt(run.headC, i), numberAt(run.potC, i)) > apparatus.thermometer.maxC - 10,
+          (i) => Math.max(doubleAt(run.headC, i), doubleAt(run.potC, i)) > apparatus.thermometer.maxC - 10,
         ) ?? 0,
       ),
     );
   const harm = HARMED[mixture.first.id] ?? HARMED[mixture.second.id];
-  const harmed = harm && firstWhere(run, (i) => numberAt(run.potC, i) >= harm.tempC);
+  const harmed = harm && firstWhere(run, (i) => doubleAt(run.potC, i) >= harm.tempC);
   if (harm && harmed !== undefined && harmed !== null)
-    say('decomposes', 'stop', `The flask passes ${harm.tempC} °C: ${harm.why}.`, numberAt(run.minutes, harmed));
+    say('decomposes', 'stop', `The flask passes ${harm.tempC} °C: ${harm.why}.`, doubleAt(run.minutes, harmed));
   const strong =
-    setup.charge.staying.sulfuric > 0 ? firstWhere(run, (i) => numberAt(run.potC, i) >= SULFURIC_STOP_C) : null;
+    setup.charge.staying.sulfuric > 0 ? firstWhere(run, (i) => doubleAt(run.potC, i) >= SULFURIC_STOP_C) : null;
   if (strong !== null)
     say(
       'decomposes',
       'stop',
       `At ${SULFURIC_STOP_C} °C in the flask the sulfuric acid is about 70 %: stop there, by the thermometer. White fumes are far too late.`,
-      numberAt(run.minutes, strong),
+      doubleAt(run.minutes, strong),
     );
   flammable(run, say);
   if (run.ends === 'dry')
@@ -192,7 +192,7 @@ function flammable(run: Run, say: Say): void {
   });
   const [part] = parts;
   if (!part) return;
-  const share = part.each.id === mixture.first.id ? numberAt(run.pct, 0) : 100 - numberAt(run.pct, 0);
+  const share = part.each.id === mixture.first.id ? doubleAt(run.pct, 0) : 100 - doubleAt(run.pct, 0);
   // Watery acetic and formic acid do not burn at the neck of a flask.
   if (share < 25) return;
   const grams = 10;
@@ -229,7 +229,7 @@ function returning(run: Run, backMl: number): string {
   // The sensible heat of the flask over the solvent’s boiling point flashes it off within about half a minute.
   const kJ = moles * mixture.first.boilKJ;
   const watts = (kJ * 1000) / 30;
-  const capacity = numberAt(run.dutyW, 0);
+  const capacity = doubleAt(run.dutyW, 0);
   return `${formatNumber(backMl, 2)} mL of ${mixture.first.name} held above a flask ${formatNumber(Math.max(0, hot - boils), 2)} K hotter than it boils: all back at once it boils off in about half a minute, ${formatNumber(watts, 2)} W against ${formatNumber(capacity, 2)} W of the condenser${apparatus.condenser.by === 'air' ? ', which is air alone' : ''}. Drain it by drops, heat off.`;
 }
 

@@ -1,4 +1,4 @@
-import { lastOf, numberAt } from '#core/lookup';
+import { doubleAt, lastOf } from '#core/lookup';
 import {
   type Apparatus,
   atMl,
@@ -60,7 +60,7 @@ export function cutBy(cutting: Cutting, end: End): CutFound {
     caught: caughtBetween(run, 0, ml),
     headC: atMl(run, 'headC', ml),
     potC: atMl(run, 'potC', ml),
-    fromHeadC: numberAt(run.headC, 0),
+    fromHeadC: doubleAt(run.headC, 0),
   };
 }
 
@@ -71,9 +71,9 @@ function endMl(run: Run, end: End): number {
   const i = run.potC.findIndex((each) => each >= end.potC);
   if (i < 0) return all;
   if (i === 0) return 0;
-  const [low, high] = [numberAt(run.potC, i - 1), numberAt(run.potC, i)];
+  const [low, high] = [doubleAt(run.potC, i - 1), doubleAt(run.potC, i)];
   return (
-    numberAt(run.overMl, i - 1) +
-    ((numberAt(run.overMl, i) - numberAt(run.overMl, i - 1)) * (end.potC - low)) / (high - low || 1)
+    doubleAt(run.overMl, i - 1) +
+    ((doubleAt(run.overMl, i) - doubleAt(run.overMl, i - 1)) * (end.potC - low)) / (high - low || 1)
   );
 }
