@@ -126,6 +126,18 @@ describe('sentences of the week', () => {
       expect(brokenText({ id: 'a1', what, by: 'b1', gear: 'hotplate', min: 75 }, names)).toMatch(
         /“step a1”, alum.*1 h 15.*\.$/,
       );
+    const hot = namesOf(
+      answer([step('a1', { withinMin: 10, soon: 'cold, it crystallises in the filter' }), step('b1')]),
+    );
+    const late = { id: 'a1', what: 'too long after', by: 'b1', gear: null, min: 75 } as const;
+    expect(brokenText(late, hot)).toBe(
+      '“step a1”, alum should follow “step b1” within 10 min; its first place is 1 h 15 after that: cold, it crystallises in the filter.',
+    );
+    // Its reason and its minutes missing, the sentence still stands.
+    expect(brokenText(late, names)).toBe(
+      '“step a1”, alum should follow “step b1”; its first place is 1 h 15 after that.',
+    );
+    expect(brokenText({ ...late, what: 'weather' }, names)).toMatch(/too cold or too warm for it\.$/);
     expect(togetherText({ gives: 'ammonia', by: 'a1', beside: 'b1', never: true }, names)).toBe(
       '“step a1”, alum gives off ammonia. “step b1”, zinc sulfate must not go on beside it: end one of them, or take it outdoors.',
     );

@@ -11,6 +11,8 @@ export interface WeekNames {
   readonly begun: (id: string | null) => boolean;
   /** Why it must come soon, behind a colon; empty where nothing is held of it. */
   readonly soon: (id: string) => string;
+  /** “Warm it until it is dissolved” within 10 min. */
+  readonly soonAfter: (id: string, by: string | null) => string;
 }
 
 export function namesOf({ tasks, batches }: Pick<WeekAnswer, 'tasks' | 'batches'>): WeekNames {
@@ -23,6 +25,11 @@ export function namesOf({ tasks, batches }: Pick<WeekAnswer, 'tasks' | 'batches'
     soon: (id) => {
       const why = steps.get(id)?.soon ?? '';
       return why === '' ? '' : `: ${why}`;
+    },
+    soonAfter: (id, by) => {
+      const within = steps.get(id)?.withinMin;
+      const before = by === null ? undefined : steps.get(by);
+      return `“${before?.title ?? 'the step before it'}”${within === undefined ? '' : ` within ${lengthText(within)}`}`;
     },
     step: (id) => {
       const task = id === null ? undefined : steps.get(id);
@@ -85,7 +92,7 @@ export function brokenText({ id, what, by, gear, min }: Broken, names: WeekNames
     case 'gear':
       return `${who}: for ${long} the ${gear} is with ${names.step(by)}.`;
     case 'too long after':
-      return `${who} comes ${long} later behind ${names.step(by)} than it should${names.soon(id)}.`;
+      return `${who} should follow ${names.soonAfter(id, by)}; its first place is ${long} after that${names.soon(id)}.`;
     case 'air':
       return `${who}: for ${long} it would share the air with ${names.step(by)}, and the two must not meet.`;
   }
