@@ -54,7 +54,7 @@ const BY_KIND: Readonly<Record<TechniqueName, MadeSafe>> = {
   },
   esterify: {
     rank: 2,
-    act: 'Heat off. The water runs until nothing drips back from the condenser; then the water off, the top left open.',
+    act: 'Heat off. The water runs until nothing drips back from the condenser; then the water off; the top stays open.',
     min: 10,
     costs: 'Cold, it goes on so slowly that it stands still; heating up again takes about 20 min.',
   },

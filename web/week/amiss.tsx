@@ -1,27 +1,54 @@
 import type { WeekAnswer } from '#contract/api';
-import type { Week } from '#core/week';
-import { lengthText } from '../parts/when-text.ts';
+import type { Week, WeekInput } from '#core/week';
+import { lengthText, type WeekClock } from '../parts/when-text.ts';
+import { LateHelp } from './late-help.tsx';
 import { brokenText, type WeekNames } from './sentences.ts';
 
-/** What has no place, what is late, what a place by hand breaks, what cannot be read: each in a sentence. */
-export function Amiss({ answer, week, names }: { answer: WeekAnswer; week: Week | undefined; names: WeekNames }) {
+interface AmissProps {
+  readonly answer: WeekAnswer;
+  readonly week: Week | undefined;
+  readonly input: WeekInput | undefined;
+  readonly names: WeekNames;
+  readonly clock: WeekClock;
+  /** Shows a step with why it stands there. */
+  readonly onChoose: (id: string) => void;
+}
+
+/** So many that are late are asked what would help. */
+const HELPED = 2;
+
+/** What has no place, what is late, what a step breaks where it stands, what cannot be read: each in a sentence. */
+export function Amiss({ answer, week, input, names, clock, onChoose }: AmissProps) {
   const late = week?.late ?? [];
+  const tardy = late.filter(({ past }) => !past);
   const lines = [
-    ...answer.unread,
-    ...(week?.broken ?? []).map((each) => brokenText(each, names)),
-    ...late.filter(({ past }) => !past).map((each) => lateText(each, answer, names)),
-    ...leftLines(answer, week, names),
-    ...unseenLines(answer, week, names),
+    ...answer.unread.map((text) => ({ text, id: null })),
+    ...(week?.broken ?? []).map((each) => ({ text: brokenText(each, names), id: each.id })),
+    ...tardy.map((each) => ({ text: lateText(each, answer, names), id: each.id })),
+    ...leftLines(answer, week, names).map((text) => ({ text, id: null })),
+    ...unseenLines(answer, week, names).map((text) => ({ text, id: null })),
   ];
+  const helped = new Map(tardy.slice(0, HELPED).map((each) => [each.id, each]));
   const overdue = late.filter(({ past }) => past);
   if (lines.length + overdue.length === 0) return null;
   return (
     <ul className="week-amiss-list" aria-label="What is amiss">
-      {lines.map((each) => (
-        <li key={each} className="problem">
-          {each}
-        </li>
-      ))}
+      {lines.map(({ text, id }) => {
+        const lateBy = id === null ? undefined : helped.get(id)?.byMin;
+        return (
+          <li key={text} className="problem">
+            {text}
+            {input && id !== null && lateBy !== undefined ? (
+              <LateHelp input={input} id={id} lateBy={lateBy} names={names} clock={clock} />
+            ) : null}
+            {id === null ? null : (
+              <button type="button" className="link" aria-label={`Why: ${names.step(id)}`} onClick={() => onChoose(id)}>
+                why
+              </button>
+            )}
+          </li>
+        );
+      })}
       {overdue.length > 0 ? (
         <li className="watch">
           Overdue before the week began:{' '}

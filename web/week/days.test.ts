@@ -8,7 +8,7 @@ import { weekClock } from '../parts/when-text.ts';
 import { daysOf, placeOn, runsOf } from './days.ts';
 import { keptPlan } from './kept-plan.ts';
 import { movedIn } from './moved.tsx';
-import { brokenText, namesOf, reliefText, togetherText, whyThere } from './sentences.ts';
+import { brokenText, lateHelpText, namesOf, reliefText, togetherText, whyThere } from './sentences.ts';
 
 const DAY = 1440;
 const step = (id: string, over: Partial<BenchTask> = {}): BenchTask => ({
@@ -126,6 +126,16 @@ describe('sentences of the week', () => {
       expect(brokenText({ id: 'a1', what, by: 'b1', gear: 'hotplate', min: 75 }, names)).toMatch(
         /“step a1”, alum.*1 h 15.*\.$/,
       );
+    const longer = (soonerMin: number) => ({ by: 'longer', stretch: [1080, 1320], soonerMin }) as const;
+    const second = { by: 'second', gear: 'wide dish', soonerMin: 300 } as const;
+    // The smallest change that is enough, not the greatest there is.
+    expect(lateHelpText([longer(900), second, longer(60)], 200, { names, clock })).toBe(
+      'In time with this: A second wide dish: 5 h sooner.',
+    );
+    expect(lateHelpText([second], 400, { names, clock })).toBe(
+      'Not in time by any one change; most helps: A second wide dish: 5 h sooner.',
+    );
+    expect(lateHelpText([], 400, { names, clock })).toMatch(/^No hour more/);
     const hot = namesOf(
       answer([step('a1', { withinMin: 10, soon: 'cold, it crystallises in the filter' }), step('b1')]),
     );

@@ -113,6 +113,21 @@ export function reliefText(relief: Relief, names: WeekNames, clock: WeekClock): 
   }
 }
 
+/** What would have a step over in time that is late by so many minutes. */
+export function lateHelpText(
+  reliefs: readonly Relief[],
+  lateBy: number,
+  { names, clock }: { readonly names: WeekNames; readonly clock: WeekClock },
+): string {
+  // Most of all helps what comes first; the smallest that is enough comes last.
+  const enough = reliefs.filter(({ soonerMin }) => soonerMin >= lateBy).at(-1);
+  if (enough) return `In time with this: ${reliefText(enough, names, clock)}`;
+  const [most] = reliefs;
+  return most
+    ? `Not in time by any one change; most helps: ${reliefText(most, names, clock)}`
+    : 'No hour more, second piece of gear or batch less would bring it forward: its waits are as long as that.';
+}
+
 /** What two steps that go on at once are to be kept from. */
 export function togetherText({ gives, by, beside, never }: StandTogether, names: WeekNames): string {
   const told = `${names.step(by)} gives off ${gives}.`;

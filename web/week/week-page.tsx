@@ -73,7 +73,7 @@ function ThisWeek({ answer, now }: { answer: WeekAnswer; now: number }) {
       <WeekControls answer={answer} week={week} clock={clock} later={later} onLater={setLater} onChange={change} />
       {save.isError ? <p className="problem">{sentenceOf(save.error)}</p> : null}
       {problem ? <p className="problem">{problem.message}</p> : null}
-      <Amiss answer={answer} week={week} names={names} />
+      <Amiss {...seen} input={input} onChoose={choose} />
       {week && week.placed.length > 0 ? (
         <WeekLine
           answer={answer}
