@@ -37,7 +37,7 @@ export function Amiss({ answer, week, input, names, clock, onChoose }: AmissProp
         const lateBy = id === null ? undefined : helped.get(id)?.byMin;
         return (
           <li key={text} className="problem">
-            {text}
+            {text}{' '}
             {input && id !== null && lateBy !== undefined ? (
               <LateHelp input={input} id={id} lateBy={lateBy} names={names} clock={clock} />
             ) : null}

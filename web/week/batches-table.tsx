@@ -50,7 +50,7 @@ export function BatchesTable({ answer, week, names, clock, onChange }: BatchesTa
                     {known && own[0]?.step !== '' ? <span className="quiet">, {known.number}</span> : null}
                     {runs ? <span className="quiet small"> running</span> : null}
                   </th>
-                  <td>{ends.length < own.length || !last ? 'not in these days' : doneText(last, clock)}</td>
+                  <td>{week ? doneText(ends.length < own.length ? undefined : last, clock) : '…'}</td>
                   <td>about {lengthText(own.reduce((sum, { handsOnMin }) => sum + handsOnMin, 0))}</td>
                   <td>
                     <Wanted
@@ -95,7 +95,10 @@ export function BatchesTable({ answer, week, names, clock, onChange }: BatchesTa
   );
 }
 
-function doneText({ over, from, earliest }: Week['placed'][number], clock: WeekClock): string {
+/** Without the last of its steps: the days do not reach to its end. */
+function doneText(last: Week['placed'][number] | undefined, clock: WeekClock): string {
+  if (!last) return 'not in these days';
+  const { over, from, earliest } = last;
   const soonest = earliest + over[0] - from;
   return over[1] - soonest < 10 ? clock.text(over[1]) : `${clock.text(soonest)} to ${clock.text(over[1])}`;
 }

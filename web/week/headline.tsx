@@ -6,14 +6,26 @@ import type { WeekNames } from './sentences.ts';
 interface HeadlineProps {
   readonly answer: WeekAnswer;
   readonly week: Week | undefined;
+  /** It is being placed. */
+  readonly busy: boolean;
   readonly names: WeekNames;
   readonly clock: WeekClock;
 }
 
 /** What comes next and when, and what the days cost. */
-export function Headline({ answer, week, names, clock }: HeadlineProps) {
+export function Headline({ answer, week, busy, names, clock }: HeadlineProps) {
   if (answer.tasks.length === 0) return <h1>Nothing wants you this week</h1>;
-  if (!week) return <h1>The week at the bench</h1>;
+  if (!week)
+    return (
+      <>
+        <h1 className="week-head">The week at the bench</h1>
+        {busy ? (
+          <p className="week-sub" role="status">
+            Placing {answer.tasks.length} steps …
+          </p>
+        ) : null}
+      </>
+    );
   const begun = new Set(answer.tasks.filter(({ startedMin }) => startedMin !== undefined).map(({ id }) => id));
   const [next] = [...week.placed]
     .filter(({ id, from, presentUntil }) => !begun.has(id) && presentUntil > from)

@@ -17,5 +17,5 @@ interface LateHelpProps {
 export function LateHelp({ input, id, lateBy, names, clock }: LateHelpProps) {
   const asked = useMemo(() => ({ week: input, id }), [input, id]);
   const { value, busy } = useCompute('reliefs', asked);
-  return value && !busy ? <span className="week-help"> {lateHelpText(value, lateBy, { names, clock })} </span> : null;
+  return value && !busy ? <span className="week-help">{lateHelpText(value, lateBy, { names, clock })} </span> : null;
 }

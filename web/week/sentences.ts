@@ -125,7 +125,7 @@ export function lateHelpText(
   const [most] = reliefs;
   return most
     ? `Not in time by any one change; most helps: ${reliefText(most, names, clock)}`
-    : 'No hour more, second piece of gear or batch less would bring it forward: its waits are as long as that.';
+    : 'No hour more, second piece of gear or batch less would bring it forward: want it later, or begin less of it.';
 }
 
 /** What two steps that go on at once are to be kept from. */

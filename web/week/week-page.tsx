@@ -39,7 +39,7 @@ function ThisWeek({ answer, now }: { answer: WeekAnswer; now: number }) {
   const [held, setHeld] = useState<Held | null>(null);
   const [chosen, setChosen] = useState<string | null>(null);
   const [later, setLater] = useState(false);
-  const { week, input, problem } = usePlanned(answer, held);
+  const { week, input, problem, busy } = usePlanned(answer, held);
   const save = useSaveWeek();
   const { fold } = useMargin();
   const weather = useWeather();
@@ -69,7 +69,7 @@ function ThisWeek({ answer, now }: { answer: WeekAnswer; now: number }) {
   const card = chosen === null ? undefined : cardOf(answer, week, chosen);
   return (
     <div className="week">
-      <Headline {...seen} />
+      <Headline {...seen} busy={busy} />
       <WeekControls answer={answer} week={week} clock={clock} later={later} onLater={setLater} onChange={change} />
       {save.isError ? <p className="problem">{sentenceOf(save.error)}</p> : null}
       {problem ? <p className="problem">{problem.message}</p> : null}
