@@ -13,14 +13,13 @@ import {
   takeStock,
   volumeMl,
 } from '#core/cell';
-import { itemAt, must } from '#core/lookup';
 import { molarVolume } from '#core/reaction';
 import { molarMass, type SubstanceId, substanceOf } from '#core/substance';
 import { type Future, futureOf, type TopUp, topUpOf } from './ahead.ts';
+import { type Change, changeOf, lastRead, wasOf } from './change.ts';
 import { chargeFrom, type Passed } from './charge.ts';
-import { type Cause, whyChanged } from './falling.ts';
 import { type Efficiency, efficiencyFrom, type Known, type Progress, progressOf, type Seen } from './progress.ts';
-import { type CellAddition, type CellBegun, type CellReading, heldAt, replay, type Stood } from './replay.ts';
+import { type CellAddition, type CellBegun, type CellReading, heldAt, replay } from './replay.ts';
 
 /** A running cell, with everything that was read and put in, at a moment. */
 export interface WatchAsked extends CellBegun {
@@ -47,7 +46,7 @@ export interface WatchAsked extends CellBegun {
   readonly levels?: { readonly a?: number; readonly k?: number };
 }
 
-export interface Watch {
+export interface Watch extends Change {
   readonly passed: Passed | null;
   readonly progress: Progress | null;
   readonly efficiency: Efficiency;
@@ -67,9 +66,6 @@ export interface Watch {
   readonly drops: readonly [was: Drops, is: Drops] | null;
   /** V across the divider, what is left over of the volts that were read; null where nothing divides. */
   readonly wallV: number | null;
-  readonly causes: readonly Cause[];
-  /** Between which readings it changed, A and V; null where it did not. */
-  readonly changed: { readonly amps: readonly [number, number]; readonly volts: readonly [number, number] } | null;
   readonly leftAlone: Future | null;
   readonly toppedUp: Future | null;
   readonly ifHeld: Future | null;
@@ -105,8 +101,8 @@ export function watchCell(asked: WatchAsked): Watch {
   const { state, stood } = replay(asked, { readings: reads, additions: asked.additions }, { from, to: now });
   const last = reads.at(-1);
   const amps = last?.amps ?? null;
-  const volts = lastOf(readings, 'volts');
-  const tempC = lastOf(readings, 'tempC') ?? state.tempC;
+  const volts = lastRead(readings, 'volts');
+  const tempC = lastRead(readings, 'tempC') ?? state.tempC;
   state.tempC = tempC;
   const seen = seenOf(asked);
   const efficiency = efficiencyFrom(asked.efficiency, seen, electrons);
@@ -201,90 +197,16 @@ export function efficiencyShown(asked: WatchAsked): Known | null {
   return found.from === 'this cell' ? { value: found.value, sd: found.sd } : null;
 }
 
-function lastOf(readings: readonly CellReading[], key: 'volts' | 'tempC' | 'wallV'): number | null {
-  const found = readings.filter((each) => each[key] !== undefined).sort((a, b) => a.at - b.at);
-  return found.at(-1)?.[key] ?? null;
-}
-
 /** Read by a probe, or what is left over of the volts when everything else has had its own. */
 function wallOf(
   { setup, readings }: WatchAsked,
   { drops, volts }: { drops: Drops; volts: number | null },
 ): number | null {
   if (!isDivided(setup)) return null;
-  const read = lastOf(readings, 'wallV');
+  const read = lastRead(readings, 'wallV');
   if (read !== null) return read;
   if (volts === null) return null;
   return Math.max(0, volts - (drops.anode + drops.anolyte + drops.catholyte + drops.cathode + drops.leads));
-}
-
-function wasOf(stood: readonly Stood[], reads: readonly CellReading[]): Stood | undefined {
-  const best = bestOf(reads);
-  return best && stood.find(({ at: when }) => when === Math.max(best.at, itemAt(stood, 0).at));
-}
-
-/** The reading at which it carried most for its volts. */
-function bestOf(reads: readonly CellReading[]): CellReading | undefined {
-  const both = reads.filter(({ amps = 0, volts = 0 }) => amps > 0 && volts > 0);
-  return both.reduce<CellReading | undefined>(
-    (a, b) =>
-      !a || must(b.amps, 'amps') / must(b.volts, 'volts') > must(a.amps, 'amps') / must(a.volts, 'volts') ? b : a,
-    undefined,
-  );
-}
-
-interface Changed {
-  readonly reads: readonly CellReading[];
-  readonly stood: readonly Stood[];
-  readonly state: CellState;
-  readonly drops: Drops;
-}
-
-function changeOf(asked: WatchAsked, { reads, stood, state, drops }: Changed): Pick<Watch, 'causes' | 'changed'> {
-  const nothing = { causes: [], changed: null };
-  const both = reads.filter(({ amps, volts }) => amps !== undefined && volts !== undefined);
-  const now = both.at(-1);
-  const first = both[0];
-  const best = bestOf(both.slice(0, -1));
-  if (!now || !first || !best || both.length < 2) return nothing;
-  const fallen =
-    must(now.amps, 'amps') / must(now.volts, 'volts') < must(best.amps, 'amps') / must(best.volts, 'volts');
-  const was = fallen ? best : first;
-  const then = stood.find(({ at: when }) => when >= was.at) ?? stood[0];
-  const is = stood.at(-1);
-  if (!then || !is) return nothing;
-  const { setup, anodeMol } = asked;
-  const { supply } = setup.gear;
-  const metal = dissolves(setup.anode);
-  const temps = asked.readings.filter(({ tempC }) => tempC !== undefined).sort((a, b) => a.at - b.at);
-  const tempAt = (when: number) =>
-    temps.reduce<CellReading | undefined>(
-      (a, b) => (!a || Math.abs(b.at - when) < Math.abs(a.at - when) ? b : a),
-      undefined,
-    )?.tempC ?? state.tempC;
-  const ml = volumeMl(asked.anolyte) + (asked.catholyte ? volumeMl(asked.catholyte) : 0);
-  const causes = whyChanged({
-    amps: [must(was.amps, 'amps'), must(now.amps, 'amps')],
-    volts: [must(was.volts, 'volts'), must(now.volts, 'volts')],
-    tempC: [tempAt(was.at), tempAt(now.at)],
-    drops: [then.drops, drops],
-    divided: isDivided(setup),
-    anodeGone: metal && anodeMol !== null ? state.wornMol / anodeMol : null,
-    feed: isDivided(setup) || then.copper < 0.01 ? null : [then.copper, is.copper],
-    potSalt: isDivided(setup) ? [then.potSalt, is.potSalt] : null,
-    clogged: (1000 * state.wallMol) / setup.gear.dividerCm2,
-    evaporated: state.evaporatedG / Math.max(1, ml),
-    battery: supply.kind === 'battery' && supply.ampHours !== undefined ? state.usedAh / supply.ampHours : null,
-    anodeMA: (1000 * must(now.amps, 'amps')) / setup.gear.anodeCm2,
-    wallRead: lastOf(asked.readings, 'wallV'),
-  });
-  return {
-    causes,
-    changed: {
-      amps: [must(was.amps, 'amps'), must(now.amps, 'amps')],
-      volts: [must(was.volts, 'volts'), must(now.volts, 'volts')],
-    },
-  };
 }
 
 /** What stands on either side of a cell, by name. */
