@@ -1,70 +1,24 @@
 import { describe, expect, it } from 'vitest';
 import type { WeekAnswer } from '#contract/api';
 import { weekInputOf } from '#contract/week-input';
-import type { BenchTask } from '#core/bench';
 import { unwrap } from '#core/problem';
-import { NO_CHOICES, placeWeek, reasons, USUAL_HOURS } from '#core/week';
+import { placeWeek, reasons } from '#core/week';
 import { weekClock } from '../parts/when-text.ts';
+import { benchTask, WEEK_FROM, weekAnswer } from '../testing/week.ts';
 import { daysOf, placeOn, runsOf } from './days.ts';
 import { keptPlan } from './kept-plan.ts';
 import { movedIn } from './moved.tsx';
 import { brokenText, lateHelpText, namesOf, reliefText, togetherText, whyThere } from './sentences.ts';
 
 const DAY = 1440;
-const step = (id: string, over: Partial<BenchTask> = {}): BenchTask => ({
-  id,
-  batch: id.slice(0, 1),
-  step: id,
-  title: `step ${id}`,
-  handsOnMin: 30,
-  waitMin: [0, 0],
-  wait: 'alone',
-  daylight: false,
-  where: 'anywhere',
-  lookEveryMin: null,
-  ceilingC: null,
-  gear: [],
-  after: [],
-  ownRuns: 0,
-  soon: '',
-  ...over,
-});
-const from = '2026-11-27T00:00:00.000Z';
-const answer = (tasks: readonly BenchTask[], choices: Partial<WeekAnswer['choices']> = {}): WeekAnswer => ({
-  now: from,
-  version: 1,
-  choices: { ...NO_CHOICES, ...choices },
-  laid: {
-    from,
-    free: [
-      [1080, 1320],
-      [DAY + 600, DAY + 1320],
-    ],
-    home: [
-      [420, 1380],
-      [DAY + 420, DAY + 1380],
-    ],
-    light: [[480, 960]],
-    lightKnown: true,
-    air: [],
-  },
-  hours: USUAL_HOURS,
-  place: 'shed',
-  tasks,
-  batches: [
-    { id: 'a', number: 1, title: 'alum', status: 'running', vessel: null },
-    { id: 'b', number: 2, title: 'zinc sulfate', status: 'planned', vessel: null },
-  ],
-  unread: [],
-});
 const planned = (of: WeekAnswer) => unwrap(placeWeek(weekInputOf(of)));
 
 describe('the days of a week', () => {
-  const of = answer([
-    step('a1'),
-    step('a2', { after: ['a1'], waitMin: [600, 700] }),
-    step('a3', { after: ['a2'] }),
-    step('b1', { handsOnMin: 60 }),
+  const of = weekAnswer([
+    benchTask('a1'),
+    benchTask('a2', { after: ['a1'], waitMin: [600, 700] }),
+    benchTask('a3', { after: ['a2'] }),
+    benchTask('b1', { handsOnMin: 60 }),
   ]);
   const days = daysOf(of, planned(of), [0, 2]);
 
@@ -89,13 +43,13 @@ describe('the days of a week', () => {
 
 describe('a plan that was kept', () => {
   it('is the same when it is placed again, and says what has moved', () => {
-    const of = answer([step('a1'), step('b1', { handsOnMin: 60 })]);
-    const clock = weekClock(from, Date.parse(from));
+    const of = weekAnswer([benchTask('a1'), benchTask('b1', { handsOnMin: 60 })]);
+    const clock = weekClock(WEEK_FROM, Date.parse(WEEK_FROM));
     const kept = keptPlan(planned(of), clock);
-    const again = answer(of.tasks, kept);
+    const again = weekAnswer(of.tasks, kept);
     expect(planned(again).placed).toEqual(planned(of).placed);
     expect(movedIn(again, planned(again), clock)).toEqual([]);
-    const later = answer(
+    const later = weekAnswer(
       of.tasks.map((task) => (task.id === 'b1' ? { ...task, notBeforeMin: DAY + 700 } : task)),
       kept,
     );
@@ -104,13 +58,13 @@ describe('a plan that was kept', () => {
 });
 
 describe('sentences of the week', () => {
-  const names = namesOf(answer([step('a1'), step('b1')]));
-  const clock = weekClock(from, Date.parse(from));
-  const [placed] = planned(answer([step('a1')])).placed;
+  const names = namesOf(weekAnswer([benchTask('a1'), benchTask('b1')]));
+  const clock = weekClock(WEEK_FROM, Date.parse(WEEK_FROM));
+  const [placed] = planned(weekAnswer([benchTask('a1')])).placed;
 
   it('say why a step stands there, whatever it is, and read well', () => {
     // What is under way is over when whoever is with it says so: no “at the latest” of it.
-    const begun = namesOf(answer([step('a1'), step('b1', { startedMin: 0 })]));
+    const begun = namesOf(weekAnswer([benchTask('a1'), benchTask('b1', { startedMin: 0 })]));
     const after = { ...placed!, because: 'what goes before', by: 'b1', gear: null } as const;
     expect(whyThere(after, begun, clock)).toMatch(/is under way and should be over by/);
     expect(whyThere(after, names, clock)).toMatch(/at the latest\.$/);
@@ -137,7 +91,7 @@ describe('sentences of the week', () => {
     );
     expect(lateHelpText([], 400, { names, clock })).toMatch(/^No hour more/);
     const hot = namesOf(
-      answer([step('a1', { withinMin: 10, soon: 'cold, it crystallises in the filter' }), step('b1')]),
+      weekAnswer([benchTask('a1', { withinMin: 10, soon: 'cold, it crystallises in the filter' }), benchTask('b1')]),
     );
     const late = { id: 'a1', what: 'too long after', by: 'b1', gear: null, min: 75 } as const;
     expect(brokenText(late, hot)).toBe(

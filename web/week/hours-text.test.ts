@@ -19,6 +19,7 @@ describe('hours as they are typed', () => {
         [18, 24],
       ],
     ],
+    ['18h to 20 h', [[18, 20]]],
     ['', []],
   ])('%s', (text, hours) => expect(readStretches(text)).toEqual(hours));
   it.each(['22 to 18', '18', 'evening', '18:70 to 20', '9 to 12, 11 to 13', '25 to 26', '18 to 22 to 23', '18 to 18'])(

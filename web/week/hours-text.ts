@@ -4,7 +4,7 @@ interface Clock {
   readonly to: number;
 }
 
-const TIME = /^(\d{1,2})(?:[:.h](\d{2}))?$/;
+const TIME = /^(\d{1,2})(?:[:.h](\d{2})|\s?h)?$/i;
 const BETWEEN = /\s*(?:-|–|to|until)\s*/i;
 
 const two = (n: number) => String(n).padStart(2, '0');
