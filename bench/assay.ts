@@ -1,5 +1,6 @@
 import { methodsFor } from '#core/assay';
 import { curveOf, fitCurve, phAt, solutionOf } from '#core/equilibrium';
+import { must } from '#core/lookup';
 import { unwrap } from '#core/problem';
 import { parseLabel } from '#core/stock';
 import { BenchDefaults } from '#core/vessel';
@@ -44,7 +45,12 @@ const shelf = [
   'hydrogen peroxide 3% 250 mL',
   'sodium thiosulfate 0.1 mol/L 1 L',
   'oxalic acid dihydrate 99.5% 250 g',
-].map((label, i) => ({ id: `b${i}`, card: parseLabel(label, '2026-03-14', 20).card!, usedG: 0, archived: false }));
+].map((label, i) => ({
+  id: `b${i}`,
+  card: must(parseLabel(label, '2026-03-14', 20).card, 'card'),
+  usedG: 0,
+  archived: false,
+}));
 const ways = () =>
   shelf.map(({ archived: _, ...bottle }) =>
     methodsFor({ bottle, shelf, bench: BenchDefaults, day: '2026-03-14', tolerancePct: 1 }),

@@ -1,6 +1,7 @@
 import { careOfRun } from '#core/care';
 import { clashesOf, presentIn } from '#core/guard';
 import { liveOf } from '#core/log';
+import { must } from '#core/lookup';
 import { unwrap } from '#core/problem';
 import { catalogue } from '#core/route';
 import { goThrough } from '#core/sheet';
@@ -34,7 +35,7 @@ const taken = (run: () => unknown) => {
 const ms = (value: number) => `${value.toFixed(3)} ms`;
 const many = (run: () => unknown, count = 300) => median(Array.from({ length: count }, () => taken(run)));
 
-report('gate of an entry', ms(many(() => checkEntry(plan, entered, last!))), '1 ms');
+report('gate of an entry', ms(many(() => checkEntry(plan, entered, must(last, 'last')))), '1 ms');
 
 const mixtures = catalogue.flatMap((route) => {
   const gone = goThrough(planForRoute(route), liveOf([]));

@@ -1,4 +1,5 @@
 import { type EventBody, exactReading } from '#core/log';
+import { itemAt, lastOf } from '#core/lookup';
 import { finishOf } from '#core/rate';
 import { advise, runState } from '#core/state';
 import { causesOf, type Observation, observations } from '#core/surprise';
@@ -72,7 +73,7 @@ const many: EventBody[] = [
 ];
 const long = eventsAt(START, ...many);
 const shown = timed((i) => {
-  const grown = [...long, { ...long.at(-1)!, id: `ev_next${String(i).padStart(6, '0')}` }];
+  const grown = [...long, { ...lastOf(long), id: `ev_next${String(i).padStart(6, '0')}` }];
   const run = runState(plan, grown);
   const advice = advise(plan, grown, 'soda', '2026-03-14T14:00:00.000Z');
   if (!run.ok || !advice.ok || run.value.log.length < 300) throw new Error('no run');
@@ -90,7 +91,7 @@ const present = ['zinc-sulfate', 'sulfuric-acid', 'sodium-carbonate', 'zinc', 's
 }));
 const all = Object.keys(observations) as Observation[];
 const ranked = timed((i) => {
-  const causes = causesOf(all[i % all.length]!, { present, tempC: 40, technique: 'add' });
+  const causes = causesOf(itemAt(all, i % all.length), { present, tempC: 40, technique: 'add' });
   if (causes.length === 0) throw new Error('no cause');
 });
 report('ranking the causes of a surprise, median', `${ranked.toFixed(3)} ms`, '< 20 ms');

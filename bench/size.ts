@@ -6,6 +6,7 @@ import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { chromium, type Page } from '@playwright/test';
 import { pino } from 'pino';
+import { must } from '#core/lookup';
 import { createApp } from '#server/app';
 import { openDb } from '#server/db/open';
 import { chromiumPath } from '../e2e/chromium.ts';
@@ -117,7 +118,10 @@ async function drawn(page: Page, origin: string): Promise<void> {
         (text) =>
           new Promise<number>((resolve, reject) => {
             setTimeout(() => reject(new Error('the entry did not come into the log')), 20_000);
-            const keep = [...document.querySelectorAll('button')].find((each) => each.textContent === 'Keep the note')!;
+            const keep = must(
+              [...document.querySelectorAll('button')].find((each) => each.textContent === 'Keep the note'),
+              'button “Keep the note”',
+            );
             const start = performance.now();
             const seen = new MutationObserver(() => {
               if (!document.querySelector('.log')?.textContent?.includes(text)) return;

@@ -1,17 +1,21 @@
 import { given, spreadOf } from '#core/figure';
+import { itemAt, must } from '#core/lookup';
 import { sheetOf } from '#core/sheet';
 import { massFraction, strengthsOf } from '#core/solution';
-import { parseFormula, substanceById } from '#core/substance';
+import { parseFormula, substanceOf } from '#core/substance';
 import { planFor } from '#testing/shelf';
 import { median, report } from './report.ts';
 
 // Strengths there and back, formulas read, and ten thousand samples of a sheet.
-const acid = substanceById('hydrochloric-acid')!;
+const acid = substanceOf('hydrochloric-acid');
 const rounds = 300;
 let started = performance.now();
 for (let i = 0; i < rounds; i++) {
   const w = given({ symbol: 'w', name: 'w', unit: '%' }, 5 + (i % 30), 'bench');
-  const c = strengthsOf(w, acid, 20, true).find((each) => each.unit === 'mol/L')!;
+  const c = must(
+    strengthsOf(w, acid, 20, true).find((each) => each.unit === 'mol/L'),
+    'strengthsOf',
+  );
   const back = massFraction({ value: c.value, unit: 'mol/L' }, acid, 20);
   if (!back.ok || Math.abs(back.value - w.value) > 1e-6) throw new Error('not back where it was');
 }
@@ -23,7 +27,7 @@ report(
 
 const formulas = ['KAl(SO4)2.12H2O', 'CuSO4·5H2O', '[Fe(CN)6]^4-', 'Na2C10H14N2O8.2H2O'];
 started = performance.now();
-for (let i = 0; i < 20_000; i++) if (!parseFormula(formulas[i % 4]!).ok) throw new Error('not read');
+for (let i = 0; i < 20_000; i++) if (!parseFormula(itemAt(formulas, i % 4)).ok) throw new Error('not read');
 report('formulas read, a second', (20_000 / ((performance.now() - started) / 1000)).toFixed(0), 'as many as may be');
 
 for (const target of ['1.5 L of 2 mol/L hydrochloric acid', '60 g zinc sulfate']) {
@@ -32,7 +36,7 @@ for (const target of ['1.5 L of 2 mol/L hydrochloric acid', '60 g zinc sulfate']
     const sheet = sheetOf(planFor(target));
     if (!sheet.ok) throw new Error(sheet.problem.message);
     const from = performance.now();
-    const run = spreadOf(sheet.value.product ?? sheet.value.made!.strength, 10_000, i);
+    const run = spreadOf(sheet.value.product ?? must(sheet.value.made, 'made').strength, 10_000, i);
     while (!run.next().done);
     if (i > 1) times.push(performance.now() - from);
   }

@@ -1,3 +1,4 @@
+import { itemAt } from '#core/lookup';
 import { unwrap } from '#core/problem';
 import {
   atMl,
@@ -34,7 +35,7 @@ const truth = distil({
 });
 const noise = deviates(4);
 const readings = Array.from({ length: 200 }, (_, i) => {
-  const ml = mlAfter(truth, truth.minutes[0]! + 0.3 * i);
+  const ml = mlAfter(truth, itemAt(truth.minutes, 0) + 0.3 * i);
   return {
     minutes: 0.3 * i,
     headC: atMl(truth, 'headC', ml) + 0.1 * noise(),

@@ -1,5 +1,6 @@
 import { amountsIn, type CellGear, USUAL_CELL } from '#core/cell';
 import type { RunEvent } from '#core/log';
+import { lastOf, must } from '#core/lookup';
 import type { Plan } from '#core/plan';
 import { unwrap } from '#core/problem';
 import { cellOf, runState } from '#core/state';
@@ -24,12 +25,13 @@ const SINCE = 0.4;
 
 /** A copper-anode cell on its second day: filled as the sheet asks, its current read by hand whenever somebody looked. */
 export function cellOnSecondDay(plan: Plan, nowMs: number, id: (prefix: string) => string): RunEvent[] {
-  const on = nowMs - (LOOKS.at(-1)! + SINCE) * HOUR;
+  const on = nowMs - (lastOf(LOOKS) + SINCE) * HOUR;
   const events = filledEvents(plan, on, id);
   const enter = entering(events, id);
-  const { plan: cell } = unwrap(
-    cellOf(plan, events, { step: 'run', now: new Date(on).toISOString(), shown: [], ifAmps: null }),
-  )!;
+  const { plan: cell } = must(
+    unwrap(cellOf(plan, events, { step: 'run', now: new Date(on).toISOString(), shown: [], ifAmps: null })),
+    'unwrap',
+  );
   const { anolyte, catholyte, anodeMol } = cell;
   const supply = SimulatedCell.begin(
     {
@@ -43,7 +45,7 @@ export function cellOnSecondDay(plan: Plan, nowMs: number, id: (prefix: string) 
   enter({ kind: 'started', step: 'run' }, on);
   let minutes = 0;
   for (const [i, hours] of LOOKS.entries()) {
-    const shown = supply.advance((60 * hours - minutes) * 60).at(-1)!;
+    const shown = lastOf(supply.advance((60 * hours - minutes) * 60));
     minutes = 60 * hours;
     const at = on + hours * HOUR;
     const looked = [

@@ -1,4 +1,5 @@
 import type { RunEvent } from '#core/log';
+import { lastOf, must } from '#core/lookup';
 import type { Plan } from '#core/plan';
 import { unwrap } from '#core/problem';
 import { stillOf } from '#core/state';
@@ -31,7 +32,7 @@ export interface DemoStill {
 /** Lives a distillation up to now, by the core’s own still with noise and lag. */
 export function distillation(plan: Plan, nowMs: number, id: (prefix: string) => string): DemoStill {
   const filling = (until: number): RunEvent[] => filledEvents(plan, until, id);
-  const asked = unwrap(stillOf(plan, filling(nowMs)))!;
+  const asked = must(unwrap(stillOf(plan, filling(nowMs))), 'unwrap');
   const still = SimulatedStill.begin(
     asked.asked,
     { pct: asked.asked.pct * TRUE_SHARE, ...TRUTH },
@@ -46,7 +47,7 @@ export function distillation(plan: Plan, nowMs: number, id: (prefix: string) => 
   for (;;) {
     const came = still.advance(10);
     shown.push(...came);
-    const last = came.at(-1)!;
+    const last = lastOf(came);
     if (droppedAt === 0 && last.massG > 0.6) droppedAt = last.minutes;
     if (last.receiver === 0 && last.massG >= (first?.toMl ?? 60)) {
       overG = last.massG;
@@ -56,7 +57,7 @@ export function distillation(plan: Plan, nowMs: number, id: (prefix: string) => 
     const rate = droppedAt > 0 && last.minutes > droppedAt ? (overG + last.massG) / (last.minutes - droppedAt) : 4;
     if (last.receiver === 1 && overG + last.massG + BEFORE * rate >= (second?.toMl ?? 200) * 1.04) break;
   }
-  const end = shown.at(-1)!;
+  const end = lastOf(shown);
   const msOf = (minutes: number) => nowMs - (end.minutes - minutes) * MINUTE;
   const instants = shown.map((each) => ({ ...each, at: new Date(msOf(each.minutes)).toISOString() }));
   const events = filling(msOf(0));

@@ -1,4 +1,5 @@
 import type { RunEvent } from '#core/log';
+import { must } from '#core/lookup';
 import type { Plan } from '#core/plan';
 import { asAsked, entering } from './as-asked.ts';
 
@@ -28,7 +29,7 @@ export function esterInFunnel(plan: Plan, nowMs: number, id: (prefix: string) =>
   const ago = (hours: number) => nowMs - hours * HOUR;
   asAsked(living, ['ready', 'alcohol', 'acid', 'catalyst'], { from: ago(BEGAN_H), minutes: () => 6 });
   asAsked(living, ['warm'], { from: ago(WARM_H[0]), minutes: () => (WARM_H[0] - WARM_H[1]) * 60 });
-  const ended = events.pop()!;
+  const ended = must(events.pop(), 'events');
   for (const [hours, tempC] of BATH) {
     const reading = { is: 'exact' as const, value: tempC, unit: '°C' };
     enter({ kind: 'read', step: 'warm', quantity: 'temperature', reading, place: '' }, ago(hours));

@@ -1,4 +1,5 @@
 import type { RunEvent } from '#core/log';
+import { must } from '#core/lookup';
 import type { Plan } from '#core/plan';
 import { unwrap } from '#core/problem';
 import { runState } from '#core/state';
@@ -29,7 +30,11 @@ export function iodineUnderIce(plan: Plan, nowMs: number, id: (prefix: string) =
   const events: RunEvent[] = [];
   const living = { plan, events, id };
   const enter = entering(events, id);
-  const stepAt = (key: string) => unwrap(runState(plan, events)).steps.find((each) => each.key === key)!;
+  const stepAt = (key: string) =>
+    must(
+      unwrap(runState(plan, events)).steps.find((each) => each.key === key),
+      'steps',
+    );
   const read = (key: string) => {
     for (const caution of stepAt(key).cautions)
       if (caution.severity === 'stop') enter({ kind: 'acknowledged', caution: `${key}:${caution.id}` }, begun);
@@ -40,13 +45,13 @@ export function iodineUnderIce(plan: Plan, nowMs: number, id: (prefix: string) =
   enter({ kind: 'started', step: 'peroxide' }, begun);
   read('peroxide');
   const { addition } = stepAt('peroxide');
-  const { value, unit } = addition!.dose.take;
+  const { value, unit } = must(addition, 'addition').dose.take;
   let share = 0;
   for (const [minutes, upTo, tempC] of DROPS) {
     const at = begun + minutes * MINUTE;
     if (upTo > share) {
       const reading = { is: 'exact' as const, value: Number(((upTo - share) * value).toFixed(1)), unit };
-      const { role, bottleId } = addition!;
+      const { role, bottleId } = must(addition, 'addition');
       enter({ kind: 'added', step: 'peroxide', role, bottleId, reading, reason: '' }, at);
     }
     share = upTo;

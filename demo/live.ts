@@ -1,5 +1,6 @@
 import { normal } from '#core/figure';
 import type { EventBody, RunEvent } from '#core/log';
+import { must } from '#core/lookup';
 import type { Plan } from '#core/plan';
 import { unwrap } from '#core/problem';
 import { type RunState, runState, type StepState } from '#core/state';
@@ -31,7 +32,10 @@ export function live(
     events.push({ id: id('ev'), happened: { at: instant, giveOrTakeMin: 0 }, writtenAt: instant, body });
   };
   for (const { key } of state(plan, events).steps) {
-    const step = state(plan, events).steps.find((each) => each.key === key)!;
+    const step = must(
+      state(plan, events).steps.find((each) => each.key === key),
+      'steps',
+    );
     if (batch.hours === undefined) now = whenFree(now);
     enter({ kind: 'started', step: key });
     for (const caution of step.cautions)

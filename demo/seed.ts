@@ -7,6 +7,7 @@ import { verbs } from '#contract/verbs';
 import type { AssayBody, AssayEntry } from '#core/assay';
 import { seeded } from '#core/figure';
 import type { RunEvent } from '#core/log';
+import { itemAt } from '#core/lookup';
 import type { Plan } from '#core/plan';
 import { unwrap } from '#core/problem';
 import { runState } from '#core/state';
@@ -170,7 +171,7 @@ async function seed(db: Db, home: string): Promise<void> {
 
   const enterBatch = async (plan: Plan, events: readonly RunEvent[]) => {
     const batchId = id('batch');
-    clock = Date.parse(events[0]!.writtenAt) - 600_000;
+    clock = Date.parse(itemAt(events, 0).writtenAt) - 600_000;
     await send('POST', '/batches', { id: batchId, plan });
     for (const { writtenAt, ...event } of events) {
       clock = Date.parse(writtenAt);
@@ -221,7 +222,7 @@ async function seed(db: Db, home: string): Promise<void> {
     const { events, feed, instants } = distillation(plan, start, id);
     const batchId = await enterBatch(plan, events);
     const store = instrumentStore(db);
-    const kept = { ...feed, batchId, startedAt: instants[0]!.at };
+    const kept = { ...feed, batchId, startedAt: itemAt(instants, 0).at };
     store.keep(kept);
     store.addAll(batchId, instants);
   };

@@ -1,5 +1,6 @@
 import { StrictMode } from 'react';
 import { createRoot } from 'react-dom/client';
+import { must } from '#core/lookup';
 import './theme/tokens.css';
 import './theme/base.css';
 import './kit/kit.css';
@@ -19,7 +20,7 @@ if (import.meta.env.PROD)
     navigator.serviceWorker?.register('/sw.js').catch(() => undefined);
   });
 
-createRoot(document.getElementById('root')!).render(
+createRoot(must(document.getElementById('root'), 'place to draw into')).render(
   <StrictMode>
     <App />
   </StrictMode>,

@@ -1,3 +1,4 @@
+import { must } from '#core/lookup';
 import { fit, fitShape } from '#core/still';
 import { verb } from '../verb.ts';
 import { still } from './still.ts';
@@ -7,7 +8,7 @@ export const fitStill = verb({
   input: fitShape,
   run: fit,
   example: {
-    still: still.example!,
+    still: must(still.example, 'example'),
     pctSd: 0.5,
     platesSd: 0.3,
     heatSd: 0.2,

@@ -1,3 +1,4 @@
+import { must } from '#core/lookup';
 import { ok, type Result } from '#core/problem';
 import { catalogue, type Route, type Target } from '#core/route';
 import type { Sheet, SheetRow } from '#core/sheet';
@@ -123,7 +124,7 @@ function asMuchAsThereIs(
   where: Omit<Asking, 'text'>,
 ): Makeable | undefined {
   const made = { name, route: best.title, routes };
-  const first = { ...made, ask, row: best.row! };
+  const first = { ...made, ask, row: must(best.row, 'row') };
   const sheet = sheetOf(best.plan);
   const times = sheet.ok ? reach(sheet.value, where) : null;
   if (times === null) return { ...first, most: '' };

@@ -1,3 +1,4 @@
+import { itemAt } from '#core/lookup';
 // Titration by EDTA: the constant that counts at a pH, and how sharply the free metal falls at the end.
 
 /** log K of MY at I = 0.1, 20 to 25 °C; pKa of H6Y2+ to HY3− (NIST critically selected constants, 46). */
@@ -18,7 +19,7 @@ export function edtaProtonation(pH: number): number {
   let sum = 1;
   let log = 0;
   for (let j = EDTA_PKAS.length - 1; j >= 0; j--) {
-    log += EDTA_PKAS[j]! - pH;
+    log += itemAt(EDTA_PKAS, j) - pH;
     sum += 10 ** log;
   }
   return Math.log10(sum);

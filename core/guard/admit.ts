@@ -1,3 +1,4 @@
+import { entryOf } from '#core/lookup';
 import { fail, ok, type Result } from '#core/problem';
 import { type Refused, refusedIn, refusedSentence, type Substance, substanceById } from '#core/substance';
 import { classesOf } from './classes.ts';
@@ -68,7 +69,7 @@ const KEPT: Readonly<Record<string, string>> = {
   'isoamyl-formate': BURNS,
 };
 /** Solids that are not brought out of their solution here, nor dried, by any method. */
-const IN_SOLUTION: Readonly<Record<string, string>> = { 'ammonium-nitrate': KEPT['ammonium-nitrate']! };
+const IN_SOLUTION: Readonly<Record<string, string>> = { 'ammonium-nitrate': entryOf(KEPT, 'ammonium-nitrate') };
 
 /**
  * Whether a thing is planned or computed here, whichever door asks: one sentence of why where it is not. What has happened is

@@ -1,3 +1,4 @@
+import { itemAt } from '#core/lookup';
 import { formatNumber } from '#core/units';
 import { type Cut, planCut } from './cuts.ts';
 import { type Caught, distil } from './run.ts';
@@ -35,7 +36,7 @@ export function reviewOf(
   const best: Measure = {
     pct: cut?.pct ?? 0,
     recoveryPct: cut?.recoveryPct ?? 0,
-    hours: run.minutes[Math.max(0, indexAt(run.overMl, cut?.toMl ?? 0))]! / 60,
+    hours: itemAt(run.minutes, Math.max(0, indexAt(run.overMl, cut?.toMl ?? 0))) / 60,
   };
   const own: Measure = { pct: mine?.pct ?? 0, recoveryPct: recovery, hours: minutes / 60 };
   const { name } = setup.mixture.first;

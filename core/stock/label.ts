@@ -225,7 +225,9 @@ function pair(
     problems.push(problem('missing-part', sentence, { field: 'substance' }));
     return { strength: strengths[0], others: [] };
   }
-  assumptions.push(`A mixture: all of it goes into the vessel; doses count its ${must(first, 'first').name}.`);
+  assumptions.push(
+    `A mixture: all of it goes into the vessel; doses count its ${must(first, 'part of a mixture').name}.`,
+  );
   const others = rest.map(({ id }, i) => {
     const { value, unit } = itemAt(strengths, i + 1);
     return { substanceId: id, strength: { value, unit } };

@@ -144,7 +144,7 @@ const NOT =
 
 /** What a label says is not in it. */
 function negated(typed: string): readonly string[] {
-  return [...keyOf(typed).matchAll(NOT)].map(([, after, before]) => must(after ?? before, 'value'));
+  return [...keyOf(typed).matchAll(NOT)].map(([, after, before]) => must(after ?? before, 'name behind “not”'));
 }
 
 /** Which of several it is: what is said under one name, each by its own. */

@@ -70,7 +70,7 @@ export const allSubstances: readonly Substance[] = [...joined.values()];
 
 /** The substance of an id that is known to be one. */
 export function substanceOf(id: SubstanceId): Substance {
-  return must(substanceById(id), 'substanceById');
+  return must(substanceById(id), `substance “${id}”`);
 }
 
 /** The substance of an id from outside; undefined when it is none. */

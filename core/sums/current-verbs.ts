@@ -120,7 +120,7 @@ function readCurrent(line: string): Result<Said> {
   if (!span.ok) return span;
   if (span.value < 0)
     return fail('out-of-range', `A ${whole ? 'charge' : 'time'} is 0 or more.`, {
-      at: pointAt(line, must(time ?? whole, 'value')[0]),
+      at: pointAt(line, must(time ?? whole, 'time')[0]),
     });
   const amperes =
     current && given({ symbol: 'I', name: 'current', unit: 'A' }, inAmps(amps.value, itemAt(current, 2)), 'as typed');

@@ -2,6 +2,7 @@ import { createHash } from 'node:crypto';
 import { existsSync, readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { strToU8, zipSync } from 'fflate';
+import { must } from '#core/lookup';
 import { planTitle } from '#core/plan';
 import { batchMarkdown } from '#core/report';
 import type { BatchStore } from '../batch/store.ts';
@@ -33,7 +34,9 @@ export function exportOf({ db, home, stock, batches }: Exporting, now: string): 
   const present = { ...kept, photos: kept.photos.filter(({ id }) => photos.has(id)) };
   const files: Record<string, Uint8Array> = {
     ...jsonFiles(present),
-    ...Object.fromEntries(present.photos.map((each) => [at.photo(each), photos.get(each.id)!])),
+    ...Object.fromEntries(
+      present.photos.map((each) => [at.photo(each), must(photos.get(each.id), `photo ${each.id}`)]),
+    ),
     ...Object.fromEntries([...kept.readings].map(([id, rows]) => [at.readings(id), strToU8(readingsCsv(rows))])),
   };
   const manifest: ExportManifest = {

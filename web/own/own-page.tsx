@@ -2,6 +2,7 @@ import { Input } from 'antd';
 import { useState } from 'react';
 import { useParams } from 'react-router';
 import type { BatchAnswer } from '#contract/api';
+import { must } from '#core/lookup';
 import { formulaText } from '#core/substance';
 import { sentenceOf } from '../api/client.ts';
 import { useBatch, useKeepPlan } from '../api/queries.ts';
@@ -88,7 +89,7 @@ export function OwnBatch({ kept }: { kept: BatchAnswer | null }) {
       <Supposed bottles={supposed.bottles} onGone={supposed.forget} />
       {plan && sheet.value && !sheet.problem
         ? plan.route.reactions.map((reaction) => (
-            <Balanced key={reaction.id} reaction={reaction} sheet={sheet.value!} plan={plan} />
+            <Balanced key={reaction.id} reaction={reaction} sheet={must(sheet.value, 'sheet')} plan={plan} />
           ))
         : null}
       {plan ? <Steps own={own} plan={plan} /> : null}

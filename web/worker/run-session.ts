@@ -1,5 +1,6 @@
 import { useMemo } from 'react';
 import type { RunEvent } from '#core/log';
+import { must } from '#core/lookup';
 import type { Plan } from '#core/plan';
 import type { Result } from '#core/problem';
 import type { Advice, CellQuestion, CellRun, RunState, StillRun } from '#core/state';
@@ -43,7 +44,9 @@ async function stateOf(open: OpenRun): Promise<Result<RunState>> {
   if (state) return { ok: true, value: state };
   // Another question of the same run was answered in between: this one is asked for whole.
   const whole: Result<SentState> = await door().run(changeSince(open), 0);
-  return whole.ok ? { ok: true, value: receiver.receive(batchId, whole.value)! } : whole;
+  return whole.ok
+    ? { ok: true, value: must(receiver.receive(batchId, whole.value), 'state that was sent whole') }
+    : whole;
 }
 
 /** What to do next at a step, from the same fold. `now` is an ISO instant. */

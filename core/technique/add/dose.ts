@@ -1,4 +1,5 @@
 import { derive, type Figure, given } from '#core/figure';
+import { must } from '#core/lookup';
 
 import type { Content } from '#core/stock';
 import { molarMassFigure } from '#core/substance';
@@ -42,7 +43,7 @@ export function doseForExtent(role: Role, facts: Facts, content: Content, extent
     { symbol: 'n', name: `${role.name} wanted`, unit: 'mol' },
     `${perExtent === 1 ? '' : `${perExtent} × `}ξ${excess ? ' × (100 + excess) ÷ 100' : ''}`,
     inputs({ ξ: extent }, excess),
-    (x) => perExtent * x.ξ! * (1 + (x.excess ?? 0) / 100),
+    (x) => perExtent * must(x.ξ, 'ξ') * (1 + (x.excess ?? 0) / 100),
   );
   return derive(
     { symbol: 'm', name: `${role.name} to take`, unit: 'g' },
@@ -60,7 +61,7 @@ export function extentOf(role: Role, facts: Facts, amount: Figure): Figure {
     { symbol: 'ξ', name: `extent that ${role.name} is enough for`, unit: 'mol' },
     `n${perExtent === 1 ? '' : ` ÷ ${perExtent}`}${excess ? ' × 100 ÷ (100 + excess)' : ''}`,
     inputs({ n: amount }, excess),
-    (x) => x.n! / perExtent / (1 + (x.excess ?? 0) / 100),
+    (x) => must(x.n, 'n') / perExtent / (1 + (x.excess ?? 0) / 100),
   );
 }
 
