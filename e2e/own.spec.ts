@@ -101,7 +101,10 @@ test('a substance that no route makes: own equation, own steps, a change midway,
 
   // 60 g × 0.99 ÷ 246.47 ÷ 5 × 467.64 = 22.5 g of theory; 19.2 of it is 85 %.
   await page.getByRole('link', { name: /Record/ }).click();
+  await expect(page).toHaveURL(/\/record$/);
+  // Not the strip’s: that one leads to the bench.
   await page
+    .locator('main')
     .getByRole('link', { name: /hydromagnesite/ })
     .first()
     .click();

@@ -53,6 +53,21 @@ const watch = (events: RunEvent[], hours: number, more: { shown?: readonly CellS
   unwrap(cellOf(plan, events, { step: 'run', now: at(hours), shown: more.shown ?? [], ifAmps: more.ifAmps ?? null }))!;
 
 describe('the cell of a run', () => {
+  it('counts a look at once, whatever second of the minute it was entered in, and its readings as one', () => {
+    for (const second of [0, 15, 29, 30, 31, 45, 59]) {
+      const when = 2 + second / 3600;
+      const events = running(
+        on_,
+        [when, read('run', 'voltage', 4, 'V')],
+        [when + 20 / 3600, read('run', 'current', 0.5, 'A')],
+      );
+      const { watch: seen } = watch(events, when + 20 / 3600);
+      expect(seen.passed?.ampHours).toBeCloseTo(0.5 * (when + 20 / 3600), 2);
+      expect([seen.volts, seen.amps]).toEqual([4, 0.5]);
+      expect(seen.drops).not.toBeNull();
+    }
+  });
+
   it('before anything was read says so, and promises no time', () => {
     const { watch: seen } = watch(running(on_), 1);
     expect(seen.passed).toBeNull();

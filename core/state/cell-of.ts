@@ -181,12 +181,14 @@ function readingsOf(place: Place, shown: readonly CellShown[]): readonly CellRea
     put(at, 'volts', volts);
     put(at, 'tempC', tempC);
   }
-  for (const { body, at } of readsAt(place)) {
+  let moment = Number.NEGATIVE_INFINITY;
+  for (const { body, at } of [...readsAt(place)].sort((a, b) => a.at - b.at)) {
     const value = readingValue(body.reading);
     const key = value && KEYS[body.quantity];
     // Before the current was on nothing flowed.
     if (!value || !key || at > clock.now) continue;
-    const when = minute(at);
+    if (at - moment >= ONE_LOOK_MS) moment = at;
+    const when = moment;
     if (body.quantity === 'pH') put(when, /cathode|pot/i.test(body.place) ? 'pHk' : 'pHa', value.value);
     else put(when, key, value.value);
     if (body.quantity === 'current') put(when, 'ampsSd', Math.max(value.sd, 0.01 * value.value));
@@ -194,8 +196,8 @@ function readingsOf(place: Place, shown: readonly CellShown[]): readonly CellRea
   return [...by.values()];
 }
 
-/** Readings of one look are entered one after the other: within a minute they are of one moment. */
-const minute = (ms: number): number => Math.round(ms / 60_000) * 60_000;
+/** Readings of one look are entered one after the other: within a minute they are of one moment, that of the first of them. */
+const ONE_LOOK_MS = 60_000;
 
 const KEYS: Readonly<Partial<Record<BodyOf<'read'>['quantity'], string>>> = {
   current: 'amps',
