@@ -32,7 +32,6 @@ export {
   formulaOf,
   isA,
   masses,
-  nameAt,
   type PerSpecies,
   type Place,
   perSpecies,

@@ -1,10 +1,13 @@
 import { cleanup, fireEvent, screen, waitFor } from '@testing-library/react';
+import { MemoryRouter } from 'react-router';
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import type { ClockAnswer, NoticeAnswer, SoonAnswer } from '#contract/api';
 import { USUAL_HOURS } from '#core/week';
-import { drawAt, serverOf } from '../testing/page.tsx';
+import { draw } from '../testing/bench.tsx';
+import { serverOf } from '../testing/page.tsx';
 import { benchAnswer } from '../testing/week.ts';
 import { beep } from './beep.ts';
+import { ChoiceProvider } from './choice.tsx';
 import { tell } from './notify.ts';
 import { Told } from './told.tsx';
 
@@ -31,7 +34,13 @@ function shown(
     'GET /bench': { version: 1, bench: { ...bench, hours: { ...USUAL_HOURS, quiet: of.quiet ?? null } } },
     'POST /notices': { ok: true },
   });
-  drawAt('/', '/', <Told />);
+  draw(
+    <MemoryRouter>
+      <ChoiceProvider>
+        <Told />
+      </ChoiceProvider>
+    </MemoryRouter>,
+  );
   return server;
 }
 const due = () => screen.findByRole('region', { name: 'Due now' });
@@ -80,7 +89,7 @@ describe('what is due', () => {
     const { sent } = shown([item('stir it, alum')]);
     await due();
     fireEvent.click(screen.getByRole('button', { name: 'Later: stir it, alum' }));
-    const put = await screen.findByRole('button', { name: 'Put it off' });
+    const put = await screen.findByRole('button', { name: 'Put it off' }, { timeout: 10_000 });
     expect((put as HTMLButtonElement).disabled).toBe(true);
     fireEvent.change(screen.getByLabelText('Why'), { target: { value: '   ' } });
     expect((put as HTMLButtonElement).disabled).toBe(true);
