@@ -6,7 +6,7 @@ import { useBoard } from '../api/queries.ts';
 import { AwayBanner } from '../leaving/away-banner.tsx';
 import { span } from '../parts/due-text.ts';
 import { useNow } from '../parts/use-now.ts';
-import { Today } from '../week/today.tsx';
+import { Today } from '../today/today.tsx';
 import { Column } from './column.tsx';
 import './board.css';
 

@@ -3,9 +3,9 @@ import type { WeekAnswer } from '#contract/api';
 import { listed } from '#core/units';
 import type { Week, WeekInput } from '#core/week';
 import type { WeekClock } from '../parts/when-text.ts';
+import type { WeekNames } from '../week/sentences.ts';
 import { BeforeDark } from './before-dark.tsx';
 import { FitsNow } from './fits-now.tsx';
-import type { WeekNames } from './sentences.ts';
 import { WhatStandsTogether } from './what-stands-together.tsx';
 
 interface TodayMarginProps {

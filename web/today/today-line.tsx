@@ -1,7 +1,7 @@
 import dayjs from 'dayjs';
 import type { WeekAnswer } from '#contract/api';
 import { type Stretch, type Week, without } from '#core/week';
-import type { WeekNames } from './sentences.ts';
+import type { WeekNames } from '../week/sentences.ts';
 import './today-line.css';
 
 const HOURS = 24;
