@@ -11,7 +11,8 @@ import { reliefText, type WeekNames, whyThere } from './sentences.ts';
 
 interface ChosenStepProps {
   readonly card: Card;
-  readonly input: WeekInput;
+  /** What would help is asked of it; not while something is being moved. */
+  readonly input: WeekInput | undefined;
   readonly names: WeekNames;
   readonly clock: WeekClock;
   /** Puts it at a minute of the week; null lets it go. */
@@ -21,7 +22,7 @@ interface ChosenStepProps {
 /** A step of the week: how sure its time is, why it stands there, what would bring it forward, and a place by hand. */
 export function ChosenStep({ card: { task, placed }, input, names, clock, onPut }: ChosenStepProps) {
   const fixed = task.startedMin !== undefined;
-  const asked = useMemo(() => (fixed ? undefined : { week: input, id: task.id }), [input, task.id, fixed]);
+  const asked = useMemo(() => (fixed || !input ? undefined : { week: input, id: task.id }), [input, task.id, fixed]);
   const reliefs = useCompute('reliefs', asked);
   return (
     <section aria-label="This step in the week">

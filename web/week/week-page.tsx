@@ -66,6 +66,8 @@ function ThisWeek({ answer, now }: { answer: WeekAnswer; now: number }) {
     setChosen(chosen === id ? null : id);
     if (chosen !== id) fold(false);
   };
+  // While a step is held the worker has its place to answer for, and nothing else.
+  const atRest = held ? undefined : input;
   const card = chosen === null ? undefined : cardOf(answer, week, chosen);
   return (
     <div className="week">
@@ -73,7 +75,7 @@ function ThisWeek({ answer, now }: { answer: WeekAnswer; now: number }) {
       <WeekControls answer={answer} week={week} clock={clock} later={later} onLater={setLater} onChange={change} />
       {save.isError ? <p className="problem">{sentenceOf(save.error)}</p> : null}
       {problem ? <p className="problem">{problem.message}</p> : null}
-      <Amiss {...seen} input={input} onChoose={choose} />
+      <Amiss {...seen} input={atRest} onChoose={choose} />
       {week && week.placed.length > 0 ? (
         <WeekLine
           answer={answer}
@@ -106,8 +108,8 @@ function ThisWeek({ answer, now }: { answer: WeekAnswer; now: number }) {
       />
       <BatchesTable {...seen} onChange={change} />
       <InMargin>
-        {card && input ? (
-          <ChosenStep card={card} input={input} names={names} clock={clock} onPut={(min) => put(card.task.id, min)} />
+        {card ? (
+          <ChosenStep card={card} input={atRest} names={names} clock={clock} onPut={(min) => put(card.task.id, min)} />
         ) : (
           <section aria-label="A step">
             <h2>Why there</h2>
