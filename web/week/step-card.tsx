@@ -34,9 +34,8 @@ export function StepCard({ card: { task, placed }, clock, first, chosen, moved, 
         <span className="week-card-when">
           {fixed ? 'under way' : begins}
           {early && !fixed ? <small>or from {early}</small> : null}
-        </span>
-        <span className="week-card-what">{task.title}</span>
-        <span className="quiet small">{needs(task, placed)}</span>
+        </span>{' '}
+        <span className="week-card-what">{task.title}</span> <span className="quiet small">{needs(task, placed)}</span>
       </button>
     </li>
   );
