@@ -1,5 +1,5 @@
 import type { Page } from '@playwright/test';
-import { readFirst } from './hand.ts';
+import { pick, readFirst } from './hand.ts';
 import { expect, expectAccessible, putBottle, test } from './notebook.ts';
 
 const ACID = 'plan?make=hydrochloric+acid+from+400+mL+hydrochloric+acid';
@@ -156,8 +156,7 @@ test('charges and files that cannot be are refused in a sentence, and nothing is
   await chooser.setInputFiles(file(['time,head,pot,mass', ...rows].join('\n')));
   await expect(page.getByText(/readings of a file/)).toBeVisible();
   allowErrors.on = false;
-  await page.getByRole('combobox', { name: 'Speed of the feed' }).click();
-  await page.getByTitle('600 ×').click();
+  await pick(page.getByRole('combobox', { name: 'Speed of the feed' }), '600 ×');
   await expect(page.getByText('at its end')).toBeVisible();
 
   // Nitric acid past its azeotrope, over the compute door.
