@@ -2,7 +2,7 @@ import { unwrap } from '#core/problem';
 import { placeWeek, type Stretch, type Task, type WeekInput } from '#core/week';
 import { median, report } from './report.ts';
 
-// Twenty batches of twelve steps over two weeks: placed from nothing, and while a step is dragged.
+// Twenty batches of twelve steps over two weeks, a third of them close behind the one before: placed from nothing, and while a step is dragged.
 const DAY = 1440;
 const days = <T>(of: (day: number) => T): readonly T[] => Array.from({ length: 14 }, (_, day) => of(day));
 const free = days(
@@ -23,6 +23,8 @@ const tasks = Array.from({ length: 240 }, (_, i): Task => {
     daylight: false,
     gear: step === 5 ? ['hotplate'] : [],
     after: step === 0 ? [] : [`${batch} ${step - 1}`],
+    // A third of them as soon as what goes before is over: filtered hot, washed, gone on with.
+    ...(step % 3 === 1 ? { withinMin: step % 2 === 1 ? 10 : 60 } : {}),
     ...(step % 6 === 1
       ? { gives: [i % 2 === 0 ? 'acid vapour' : 'ammonia'], shuns: [i % 2 === 0 ? 'ammonia' : 'acid vapour'] }
       : {}),

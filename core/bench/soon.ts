@@ -44,7 +44,7 @@ const RULES: readonly Rule[] = [
   {
     holds: (before, step) => isCold(before) && isCold(step),
     withinMin: 30,
-    why: 'it decomposes where it gets warm',
+    why: 'warm, it decomposes or hydrolyses',
   },
   {
     holds: (before, step) => isOf(step, 'wash') && (keepsSolid(before) || isOf(before, 'wash')),

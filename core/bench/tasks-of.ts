@@ -66,8 +66,8 @@ const MINUTE_MS = 60_000;
 /**
  * The steps of a run that are still to come or under way, as the week sees them: hands-on time, waits by the models where they know
  * them, by the route where not, by one's own runs where there are enough; whether they may be left, daylight for what is done
- * outdoors, gear, what they give into the air, how soon they must follow what goes before. `from` is the beginning of the week, `now` the present, ms: what is under way keeps
- * its place, is over no sooner than now, and what of it lies before the week is over.
+ * outdoors, gear, what they give into the air, how soon they must follow what goes before. `from` is the beginning of the week, `now`
+ * the present, ms: what is under way keeps its place, is over no sooner than now, and what of it lies before the week is over.
  */
 export function tasksOf(
   batch: string,

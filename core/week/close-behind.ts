@@ -6,15 +6,29 @@ import { type Task, wholeMin } from './task.ts';
 const TRIES = 60;
 const EXACT_MIN = 1e-6;
 
-/** Of steps still to be placed, those that must come close behind one, each behind the one before it. */
-export function closeBehind(first: Task, waiting: readonly Task[], book: Book): readonly Task[] {
+/** Steps that must come close behind another, by that other’s id. */
+export type Prompt = ReadonlyMap<string, readonly Task[]>;
+
+export function promptIn(tasks: readonly Task[]): Prompt {
+  const prompt = new Map<string, Task[]>();
+  for (const task of tasks)
+    if (task.withinMin !== undefined)
+      for (const id of task.after) {
+        const known = prompt.get(id);
+        if (known) known.push(task);
+        else prompt.set(id, [task]);
+      }
+  return prompt;
+}
+
+/** A step, and those still to be placed that must come close behind it, each behind the one before it. */
+export function closeBehind(first: Task, prompt: Prompt, book: Book): readonly Task[] {
   const all = [first];
   for (let last: Task | undefined = first; last; ) {
     const { id }: Task = last;
-    last = waiting.find(
-      ({ withinMin, after }) =>
-        withinMin !== undefined && after.includes(id) && after.every((each) => each === id || book.over.has(each)),
-    );
+    last = prompt
+      .get(id)
+      ?.find((task) => !book.over.has(task.id) && task.after.every((each) => each === id || book.over.has(each)));
     if (last) all.push(last);
   }
   return all;

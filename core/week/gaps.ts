@@ -13,8 +13,10 @@ export interface Gap {
 }
 
 export function gapsOf(placed: readonly Placed[], tasks: ReadonlyMap<string, Task>): readonly Gap[] {
+  const prompt = placed.filter(({ id }) => tasks.get(id)?.withinMin !== undefined);
+  if (prompt.length === 0) return [];
   const over = new Map(placed.map((each) => [each.id, each.over[1]]));
-  return placed.flatMap(({ id, from }) => {
+  return prompt.flatMap(({ id, from }) => {
     const { withinMin, after = [], startedMin } = tasks.get(id) ?? {};
     if (withinMin === undefined || startedMin !== undefined) return [];
     const [last] = after.filter((each) => over.has(each)).sort((a, b) => (over.get(b) ?? 0) - (over.get(a) ?? 0));

@@ -1,5 +1,5 @@
 import { type Book, emptyBook, endsOf, hold, type Really } from './book.ts';
-import { closeBehind, soonestTogether } from './close-behind.ts';
+import { closeBehind, promptIn, soonestTogether } from './close-behind.ts';
 import { outdoorsIn } from './outdoors.ts';
 import { type Hours, type Reason, type Spot, soonest } from './soonest.ts';
 import { both, joined, lengthOf, without } from './stretches.ts';
@@ -67,21 +67,23 @@ export function inOrder(tasks: readonly Task[], order: readonly Task[], { hours,
     else if (pinnedMin !== undefined) put(task, { from: pinnedMin, because: 'put there', by: null, gear: null });
   }
   const left = new Set<string>();
-  const prompt = order.some(({ withinMin }) => withinMin !== undefined);
+  const prompt = promptIn(order);
   const waiting = order.filter(({ id }) => !book.over.has(id));
   while (waiting.length > 0) {
     const next = waiting.findIndex(({ after }) => after.every((id) => book.over.has(id) || left.has(id)));
     const [task] = waiting.splice(next, 1);
     if (!task) break;
     const blocked = impossible?.has(task.id) || task.after.some((id) => left.has(id));
-    const close = blocked || !prompt ? [task] : closeBehind(task, waiting, book);
-    const together = close.length > 1 ? soonestTogether(book, close, hours)?.[0] : undefined;
-    const spot = blocked ? null : (together ?? soonest(book, task, hours));
+    const close = blocked ? [task] : closeBehind(task, prompt, book);
+    const together = close.length > 1 ? soonestTogether(book, close, hours) : null;
+    const spot = blocked ? null : (together?.[0] ?? soonest(book, task, hours));
     if (spot) put(task, spot);
     else left.add(task.id);
     // What must come close behind it is placed next, before anything else can come between.
-    for (const behind of together ? close.slice(1) : []) {
-      const at = soonest(book, behind, hours);
+    for (const [i, behind] of together ? close.entries() : []) {
+      if (i === 0) continue;
+      // Where what steps really take is drawn, the place that was foreseen may be gone.
+      const at = really ? soonest(book, behind, hours) : together?.[i];
       if (!at) break;
       put(behind, at);
       waiting.splice(waiting.indexOf(behind), 1);

@@ -71,6 +71,7 @@ class Search {
   private readonly tail: ReadonlyMap<string, number>;
   /** Steps longer than any stretch, with the sentence that says so. */
   private readonly impossible: ReadonlyMap<string, string>;
+  private readonly prompt: number;
   private placings = 0;
 
   constructor(input: WeekInput) {
@@ -78,6 +79,7 @@ class Search {
     this.hours = hoursOf(input);
     this.by = new Map(input.tasks.map((task) => [task.id, task]));
     this.tail = tails(input.tasks);
+    this.prompt = input.tasks.filter(({ withinMin }) => withinMin !== undefined).length;
     this.impossible = new Map(
       input.tasks.flatMap((task) => {
         const why = tooLong(task, input);
@@ -87,7 +89,8 @@ class Search {
   }
 
   private lay(order: readonly Task[], hours = this.hours): Laid {
-    this.placings += order.length;
+    // What comes close behind another is tried together with it: about three placings in the place of one.
+    this.placings += order.length + 2 * this.prompt;
     return inOrder(this.input.tasks, order, { hours, impossible: new Set(this.impossible.keys()) });
   }
 
