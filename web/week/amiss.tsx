@@ -28,7 +28,13 @@ export function Amiss({ answer, week, input, names, clock, onChoose }: AmissProp
     ...leftLines(answer, week, names).map((text) => ({ text, id: null })),
     ...unseenLines(answer, week, names).map((text) => ({ text, id: null })),
   ];
-  const helped = new Map(tardy.slice(0, HELPED).map((each) => [each.id, each]));
+  const taskOf = new Map(answer.tasks.map((task) => [task.id, task]));
+  const helped = new Map(
+    tardy
+      .filter(({ id }) => !isWaitedFor(taskOf.get(id)))
+      .slice(0, HELPED)
+      .map((each) => [each.id, each]),
+  );
   const overdue = late.filter(({ past }) => past);
   if (lines.length + overdue.length === 0) return null;
   return (
@@ -59,12 +65,19 @@ export function Amiss({ answer, week, input, names, clock, onChoose }: AmissProp
   );
 }
 
+/** Whether a step must follow what is done already. */
+const isWaitedFor = (task: WeekAnswer['tasks'][number] | undefined): boolean =>
+  task !== undefined && task.soon !== '' && task.withinMin === undefined && task.startedMin === undefined;
+
 function lateText(
   { id, byMin, surely }: Week['late'][number],
   { tasks, choices }: WeekAnswer,
   names: WeekNames,
 ): string {
-  const batch = tasks.find((task) => task.id === id)?.batch ?? '';
+  const task = tasks.find((each) => each.id === id);
+  // What goes before it is done: no hour of later days helps it, only doing it.
+  if (isWaitedFor(task)) return `Do it now, if you can: ${names.step(id)}${names.soon(id)}.`;
+  const batch = task?.batch ?? '';
   const verb = surely ? 'is' : 'may be';
   return Object.hasOwn(choices.wanted, batch)
     ? `${names.batch(batch)} ${verb} done ${lengthText(byMin)} after you want it.`

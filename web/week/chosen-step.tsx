@@ -77,6 +77,9 @@ export function ChosenStep({ card: { task, placed }, input, names, clock, onPut 
       ) : null}
       <h3>Why then</h3>
       <p>{whyThere(placed, names, clock)}</p>
+      {task.soon !== '' && task.withinMin === undefined && !fixed ? (
+        <p className="watch">What goes before it is done, so do it soon{names.soon(task.id)}.</p>
+      ) : null}
       {task.withinMin === undefined ? null : (
         <p>
           At most {lengthText(task.withinMin)} after what goes before it{names.soon(task.id)}.

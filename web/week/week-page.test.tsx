@@ -74,6 +74,16 @@ describe('the page of the week', () => {
     );
   });
 
+  it('asks for what should have followed by now, and offers no later hour for it', async () => {
+    shown([benchTask('a1', { byMin: 600, soon: 'cold, it crystallises in the filter' })]);
+    expect((await amiss()).textContent).toMatch(
+      /^Do it now, if you can: “step a1”, alum: cold, it crystallises in the filter\./,
+    );
+    expect(screen.queryByText(/In time with this|No hour more/)).toBeNull();
+    fireEvent.click(screen.getByRole('button', { name: 'Why: “step a1”, alum' }));
+    expect(screen.getByText(/What goes before it is done, so do it soon: cold/)).toBeDefined();
+  });
+
   it('says of what is late which change would have it in time, or that none would', async () => {
     shown([benchTask('a1', { handsOnMin: 230, pinnedMin: 1080 }), benchTask('b1', { handsOnMin: 60, byMin: DAY })]);
     // An hour more on the first evening holds it.
