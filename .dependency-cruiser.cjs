@@ -1,12 +1,19 @@
-const { coreOrder } = require('./scripts/lib/room-order.cjs');
+const { heights } = require('./scripts/lib/room-order.cjs');
 
 /** A room of the core reaches no room of its own height or above. */
-const upwards = coreOrder.map((rooms, i) => ({
-  name: `core-order-${rooms.join('-')}`,
+const upwards = heights.map((rooms, i) => ({
+  name: `core-order-${rooms.join('-').replaceAll('/', '.')}`,
   severity: 'error',
   from: { path: `^core/(${rooms.join('|')})/` },
-  to: { path: `^core/(${coreOrder.slice(i).flat().join('|')})/`, pathNot: '^core/$1/' },
+  to: { path: `^core/(${heights.slice(i).flat().join('|')})/`, pathNot: '^core/$1/' },
 }));
+/** A room that stands in no wing's order would be held to nothing. */
+const unplaced = {
+  name: 'core-room-in-order',
+  severity: 'error',
+  from: { path: '^core/(?!testing/)', pathNot: `^core/(${heights.flat().join('|')})/` },
+  to: {},
+};
 /** Web: what stations share lies below them, and a station reaches no other. */
 const STATIONS = 'shelf|plan|bench|care|assay|record|notebook|pair';
 
@@ -14,6 +21,7 @@ const STATIONS = 'shelf|plan|bench|care|assay|record|notebook|pair';
 module.exports = {
   forbidden: [
     ...upwards,
+    unplaced,
     {
       name: 'no-station-to-station',
       severity: 'error',
@@ -60,7 +68,7 @@ module.exports = {
       comment: 'A room of the core is entered through its index.ts.',
       severity: 'error',
       from: { path: '^(contract|server|web|demo)/' },
-      to: { path: '^core/[^/]+/(?!index\\.js$)' },
+      to: { path: '^core/[^/]+/[^/]+/(?!index\\.js$)' },
     },
   ],
   options: {

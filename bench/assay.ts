@@ -1,9 +1,9 @@
-import { methodsFor } from '#core/assay';
-import { curveOf, fitCurve, phAt, solutionOf } from '#core/equilibrium';
-import { must } from '#core/lookup';
-import { unwrap } from '#core/problem';
-import { parseLabel } from '#core/stock';
-import { BenchDefaults } from '#core/vessel';
+import { must } from '#base/lookup';
+import { unwrap } from '#base/problem';
+import { curveOf, fitCurve, phAt, solutionOf } from '#matter/equilibrium';
+import { BenchDefaults } from '#matter/gear';
+import { parseLabel } from '#matter/label';
+import { methodsFor } from '#model/assay';
 import { median, report } from './report.ts';
 
 // Titration curves and what is read off them.

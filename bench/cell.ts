@@ -1,6 +1,7 @@
-import { amountsIn, beginning, type CellSetup, letRun, litreOf, USUAL_CELL, USUAL_HYDROXIDE } from '#core/cell';
-import { cell, chargeFrom, watchCell } from '#core/electrolysis';
-import { unwrap } from '#core/problem';
+import { unwrap } from '#base/problem';
+import { USUAL_CELL } from '#matter/gear';
+import { amountsIn, beginning, type CellSetup, letRun, litreOf, USUAL_HYDROXIDE } from '#model/cell';
+import { cell, chargeFrom, watchCell } from '#model/electrolysis';
 import { median, report } from './report.ts';
 
 // A cell of three days, what readings say of one, and the chart behind a slider.

@@ -1,5 +1,5 @@
-import { reckon } from '#core/reckon';
-import { parseLabel } from '#core/stock';
+import { reckon } from '#ask/reckon';
+import { parseLabel } from '#matter/label';
 import { median, report } from './report.ts';
 
 // Reading a label as it is typed: every beginning of every label, as a person types it; and texts meant to be slow.

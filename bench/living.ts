@@ -1,8 +1,8 @@
-import { type EventBody, exactReading } from '#core/log';
-import { itemAt, lastOf } from '#core/lookup';
-import { finishOf } from '#core/rate';
-import { advise, runState } from '#core/state';
-import { causesOf, type Observation, observations } from '#core/surprise';
+import { itemAt, lastOf } from '#base/lookup';
+import { finishOf } from '#model/rate';
+import { type EventBody, exactReading } from '#run/log';
+import { advise, runState } from '#run/state';
+import { causesOf, type Observation, observations } from '#run/surprise';
 import { eventsAt, planFor } from '#testing/shelf';
 import { median, report } from './report.ts';
 

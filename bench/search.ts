@@ -1,8 +1,8 @@
-import { chainsFor, findChains } from '#core/chain';
-import { makeableFrom, sideBySide } from '#core/choose';
-import { ownFrom } from '#core/own';
-import { catalogue, type ShelfBottle } from '#core/route';
-import { BenchDefaults } from '#core/vessel';
+import { BenchDefaults } from '#matter/gear';
+import { chainsFor, findChains } from '#run/chain';
+import { makeableFrom, sideBySide } from '#run/choose';
+import { ownFrom } from '#run/own';
+import { catalogue, type ShelfBottle } from '#run/route';
 import { planForRoute, shelfForRoute } from '#testing/catalogue';
 import { median, report } from './report.ts';
 

@@ -1,5 +1,5 @@
-import { workingOf } from '#core/figure';
-import { sheetOf } from '#core/sheet';
+import { workingOf } from '#base/figure';
+import { sheetOf } from '#run/sheet';
 import { planFor } from '#testing/shelf';
 import { median, report } from './report.ts';
 

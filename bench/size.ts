@@ -6,7 +6,7 @@ import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { chromium, type Page } from '@playwright/test';
 import { pino } from 'pino';
-import { must } from '#core/lookup';
+import { must } from '#base/lookup';
 import { createApp } from '#server/app';
 import { openDb } from '#server/db/open';
 import { chromiumPath } from '../e2e/chromium.ts';

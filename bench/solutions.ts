@@ -1,8 +1,8 @@
-import { given, spreadOf } from '#core/figure';
-import { itemAt, must } from '#core/lookup';
-import { sheetOf } from '#core/sheet';
-import { massFraction, strengthsOf } from '#core/solution';
-import { parseFormula, substanceOf } from '#core/substance';
+import { given, spreadOf } from '#base/figure';
+import { itemAt, must } from '#base/lookup';
+import { massFraction, strengthsOf } from '#matter/solution';
+import { parseFormula, substanceOf } from '#matter/substance';
+import { sheetOf } from '#run/sheet';
 import { planFor } from '#testing/shelf';
 import { median, report } from './report.ts';
 

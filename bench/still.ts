@@ -1,5 +1,6 @@
-import { itemAt } from '#core/lookup';
-import { unwrap } from '#core/problem';
+import { itemAt } from '#base/lookup';
+import { unwrap } from '#base/problem';
+import { USUAL_STILL } from '#matter/gear';
 import {
   atMl,
   chargeOf,
@@ -12,8 +13,7 @@ import {
   type Setup,
   still,
   topOf,
-  USUAL_STILL,
-} from '#core/still';
+} from '#model/still';
 import { median, report } from './report.ts';
 
 // A batch still, what readings say of it, where to cut it; how a run grows with its steps and plates.

@@ -1,5 +1,5 @@
-import { unwrap } from '#core/problem';
-import { placeWeek, type Stretch, type Task, type WeekInput } from '#core/week';
+import { unwrap } from '#base/problem';
+import { placeWeek, type Stretch, type Task, type WeekInput } from '#run/week';
 import { median, report } from './report.ts';
 
 // Twenty batches of twelve steps over two weeks, a third of them close behind the one before: placed from nothing, and while a step is dragged.

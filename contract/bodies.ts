@@ -1,25 +1,12 @@
-import { assayPlanShape, newAssayEntryShape } from '#core/assay';
-import { newEventShape } from '#core/log';
-import { planShape } from '#core/plan';
-import { routeShape } from '#core/route';
-import {
-  fields,
-  flag,
-  id,
-  instant,
-  list,
-  note,
-  nullable,
-  number,
-  type Of,
-  one,
-  optional,
-  substance,
-  text,
-} from '#core/shape';
-import { bottleEventBodyShape, cardShape } from '#core/stock';
-import { benchShape } from '#core/vessel';
-import { choicesShape } from '#core/week';
+import { fields, flag, id, instant, list, note, nullable, number, type Of, one, optional, text } from '#base/shape';
+import { benchShape } from '#matter/gear';
+import { bottleEventBodyShape, cardShape } from '#matter/stock';
+import { substance } from '#matter/substance';
+import { assayPlanShape, newAssayEntryShape } from '#model/assay';
+import { newEventShape } from '#run/log';
+import { planShape } from '#run/plan';
+import { routeShape } from '#run/route';
+import { choicesShape } from '#run/week';
 
 // What is sent to the server, by what it is for.
 

@@ -1,24 +1,10 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { planShape } from '#core/plan';
-import {
-  checked,
-  day,
-  fields,
-  flag,
-  id,
-  list,
-  map,
-  nullable,
-  number,
-  one,
-  optional,
-  substance,
-  tagged,
-  text,
-} from '#core/shape';
-import { bottleEventBodyShape, cardShape } from '#core/stock';
-import { benchShape } from '#core/vessel';
+import { checked, day, fields, flag, id, list, map, nullable, number, one, optional, tagged, text } from '#base/shape';
+import { benchShape } from '#matter/gear';
+import { bottleEventBodyShape, cardShape } from '#matter/stock';
+import { substance } from '#matter/substance';
+import { planShape } from '#run/plan';
 import { arbitraryOf } from '#testing/arbitrary';
 import { planFor } from '#testing/shelf';
 import * as bodies from './bodies.ts';

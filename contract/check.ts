@@ -1,6 +1,6 @@
 import { ValidationError } from 'yup';
-import { fail, ok, type Problem, type Result } from '#core/problem';
-import type { Shape } from '#core/shape';
+import { fail, ok, type Problem, type Result } from '#base/problem';
+import type { Shape } from '#base/shape';
 import { senseOf } from './sense.ts';
 import { yupOf } from './yup-of.ts';
 

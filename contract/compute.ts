@@ -1,6 +1,6 @@
-import { pack } from '#core/figure';
-import { fail, ok, type Result } from '#core/problem';
-import { reckonJson } from '#core/reckon';
+import { reckonJson } from '#ask/reckon';
+import { pack } from '#base/figure';
+import { fail, ok, type Result } from '#base/problem';
 import { check } from './check.ts';
 import type { Verb } from './verb.ts';
 import { reckon } from './verbs/reckon.ts';

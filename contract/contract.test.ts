@@ -1,9 +1,10 @@
 import { describe, expect, it } from 'vitest';
-import { newEventShape } from '#core/log';
-import { planShape } from '#core/plan';
-import { problemCatalogue } from '#core/problem';
-import { cardShape, parseLabel } from '#core/stock';
-import { BenchDefaults, benchShape } from '#core/vessel';
+import { problemCatalogue } from '#base/problem';
+import { BenchDefaults, benchShape } from '#matter/gear';
+import { parseLabel } from '#matter/label';
+import { cardShape } from '#matter/stock';
+import { newEventShape } from '#run/log';
+import { planShape } from '#run/plan';
 import { eventsBody } from './bodies.ts';
 import { check } from './check.ts';
 import { compute } from './compute.ts';

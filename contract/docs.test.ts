@@ -1,6 +1,6 @@
 import { readFileSync } from 'node:fs';
 import { describe, expect, it } from 'vitest';
-import { examples, reckonJson } from '#core/reckon';
+import { examples, reckonJson } from '#ask/reckon';
 import { compute } from './compute.ts';
 import { verbs } from './verbs.ts';
 

@@ -9,7 +9,7 @@ import {
   netReading,
   newEventShape,
   type RunEvent,
-} from '#core/log';
+} from '#run/log';
 import { arbitraryOf } from '#testing/arbitrary';
 import { check } from './check.ts';
 

@@ -1,8 +1,8 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { unwrap } from '#core/problem';
-import { catalogue } from '#core/route';
-import { sheetOf } from '#core/sheet';
+import { unwrap } from '#base/problem';
+import { catalogue } from '#run/route';
+import { sheetOf } from '#run/sheet';
 import { planForRoute } from '#testing/catalogue';
 import { eventsAt, planFor, testShelf } from '#testing/shelf';
 import { compute } from './compute.ts';

@@ -1,8 +1,9 @@
 import { describe, expect, it } from 'vitest';
-import type { Plan } from '#core/plan';
-import { type BottleCard, parseLabel } from '#core/stock';
-import type { SubstanceId } from '#core/substance';
-import { BenchDefaults } from '#core/vessel';
+import { BenchDefaults } from '#matter/gear';
+import { parseLabel } from '#matter/label';
+import type { BottleCard } from '#matter/stock';
+import type { SubstanceId } from '#matter/substance';
+import type { Plan } from '#run/plan';
 import { planFor } from '#testing/shelf';
 import { compute } from './compute.ts';
 

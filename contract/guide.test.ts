@@ -1,11 +1,12 @@
 import { existsSync, readdirSync, readFileSync } from 'node:fs';
 import { describe, expect, it } from 'vitest';
-import { entryKinds } from '#core/log';
-import { techniqueNames } from '#core/technique';
+import { entryKinds } from '#run/log';
+import { techniqueNames } from '#run/technique';
 
 const root = new URL('../', import.meta.url);
 const at = (path: string) => new URL(path, root);
 const guide = readFileSync(at('CONTRIBUTING.md'), 'utf8');
+const WINGS = ['base', 'matter', 'model', 'run', 'ask'];
 const PATH = /`((?:core|contract|server|web|demo|docs|scripts)\/[\w./-]*)`/g;
 
 describe('CONTRIBUTING.md', () => {
@@ -14,8 +15,9 @@ describe('CONTRIBUTING.md', () => {
   );
 
   it('names every room of the core', () => {
-    const rooms = readdirSync(at('core'), { withFileTypes: true }).filter((each) => each.isDirectory());
-    for (const { name } of rooms) if (name !== 'testing') expect(guide, name).toMatch(new RegExp(`\\b${name}\\b`));
+    const rooms = WINGS.flatMap((wing) => readdirSync(at(`core/${wing}`), { withFileTypes: true }));
+    for (const { name } of rooms.filter((each) => each.isDirectory()))
+      expect(guide, name).toMatch(new RegExp(`\\b${name}\\b`));
   });
 });
 
@@ -23,20 +25,30 @@ describe('every room and every technique', () => {
   const folders = (path: string) =>
     readdirSync(at(path), { withFileTypes: true }).filter((each) => each.isDirectory() && each.name !== 'testing');
 
-  it.each(folders('core').map(({ name }) => name))('core/%s has a README', (room) =>
-    expect(existsSync(at(`core/${room}/README.md`)), room).toBe(true),
+  it('of the core stands in one of five wings', () => {
+    expect(
+      folders('core')
+        .map(({ name }) => name)
+        .sort(),
+    ).toEqual([...WINGS].sort());
+  });
+
+  it.each(WINGS.flatMap((wing) => [wing, ...folders(`core/${wing}`).map(({ name }) => `${wing}/${name}`)]))(
+    'core/%s has a README',
+    (room) => expect(existsSync(at(`core/${room}/README.md`)), room).toBe(true),
   );
 
   it('has a folder of its own in core and in web', () => {
     for (const name of techniqueNames) {
       for (const file of ['op.ts', 'index.ts', 'README.md'])
-        expect(existsSync(at(`core/technique/${name}/${file}`)), `${name}/${file}`).toBe(true);
+        expect(existsSync(at(`core/run/technique/${name}/${file}`)), `${name}/${file}`).toBe(true);
       expect(existsSync(at(`web/bench/technique/${name}/index.ts`)), name).toBe(true);
     }
   });
 
   it('is a file of its own, for every kind of entry', () => {
-    for (const kind of Object.keys(entryKinds)) expect(existsSync(at(`core/log/kinds/${kind}.ts`)), kind).toBe(true);
+    for (const kind of Object.keys(entryKinds))
+      expect(existsSync(at(`core/run/log/kinds/${kind}.ts`)), kind).toBe(true);
   });
 });
 

@@ -1,6 +1,6 @@
 import dayjs from 'dayjs';
 import { describe, expect, it } from 'vitest';
-import { USUAL_HOURS } from '#core/week';
+import { USUAL_HOURS } from '#matter/gear';
 import { compute } from './compute.ts';
 import { hoursFrom, lightOn } from './hours.ts';
 

@@ -1,6 +1,7 @@
 import dayjs, { type Dayjs } from 'dayjs';
 import suncalc from 'suncalc';
-import { type Hours, joined, type Stretch, without } from '#core/week';
+import type { Hours } from '#matter/gear';
+import { joined, type Stretch, without } from '#run/week';
 
 /** A person’s hours laid out from a day on, minutes from its beginning by the clock of this machine. */
 export interface LaidOut {

@@ -1,4 +1,4 @@
-import type { Fields, Shape } from '#core/shape';
+import type { Fields, Shape } from '#base/shape';
 
 type Schema = Readonly<Record<string, unknown>>;
 

@@ -1,4 +1,4 @@
-import { type Problem, type ProblemCode, problemCatalogue } from '#core/problem';
+import { type Problem, type ProblemCode, problemCatalogue } from '#base/problem';
 
 /** RFC 9457 problem document, with our stable code and the field it stands beside. */
 export interface ProblemDocument {

@@ -1,4 +1,4 @@
-import type { Shape } from '#core/shape';
+import type { Shape } from '#base/shape';
 
 /** What makes no sense in a value that has its shape: where, and what is wrong with it. */
 export interface Nonsense {

@@ -1,5 +1,5 @@
-import type { Result } from '#core/problem';
-import type { Shape } from '#core/shape';
+import type { Result } from '#base/problem';
+import type { Shape } from '#base/shape';
 
 /**
  * Something that the compute door does: what it takes, what it does with it, an input that it answers. The documentation,

@@ -1,5 +1,5 @@
-import type { BenchTask } from '#core/bench';
-import type { WeekInput } from '#core/week';
+import type { BenchTask } from '#run/agenda';
+import type { WeekInput } from '#run/week';
 import type { WeekAnswer } from './api.ts';
 
 const MINUTE_MS = 60_000;

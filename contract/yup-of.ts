@@ -1,6 +1,6 @@
 import { array, boolean, lazy, mixed, number, object, type Schema, string } from 'yup';
-import type { Fields, Shape } from '#core/shape';
-import { isSubstanceId } from '#core/substance';
+import type { Fields, Shape } from '#base/shape';
+import { isSubstanceId } from '#matter/substance';
 
 // Every schema at a boundary is derived from a shape of the core, so a door cannot refuse what the core takes, nor let in
 // what it does not know. Nothing is coerced; unknown keys are refused.

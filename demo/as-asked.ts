@@ -1,7 +1,7 @@
-import type { EventBody, RunEvent } from '#core/log';
-import type { Plan } from '#core/plan';
-import { unwrap } from '#core/problem';
-import { runState } from '#core/state';
+import { unwrap } from '#base/problem';
+import type { EventBody, RunEvent } from '#run/log';
+import type { Plan } from '#run/plan';
+import { runState } from '#run/state';
 
 const MINUTE = 60_000;
 

@@ -1,7 +1,8 @@
-import { sdOf } from '#core/figure';
-import { type Plan, productTitle } from '#core/plan';
-import type { RunState } from '#core/state';
-import { type BottleCard, parseLabel } from '#core/stock';
+import { sdOf } from '#base/figure';
+import { parseLabel } from '#matter/label';
+import type { BottleCard } from '#matter/stock';
+import { type Plan, productTitle } from '#run/plan';
+import type { RunState } from '#run/state';
 import type { DemoBottle } from './scenario.ts';
 
 function groupOf({ waste, made }: DemoBottle): BottleCard['group'] | undefined {

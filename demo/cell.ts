@@ -1,10 +1,11 @@
-import { amountsIn, type CellGear, USUAL_CELL } from '#core/cell';
-import type { RunEvent } from '#core/log';
-import { lastOf, must } from '#core/lookup';
-import type { Plan } from '#core/plan';
-import { unwrap } from '#core/problem';
-import { cellOf, runState } from '#core/state';
+import { lastOf, must } from '#base/lookup';
+import { unwrap } from '#base/problem';
 import { asAsked, entering } from '#demo/as-asked';
+import { type CellGear, USUAL_CELL } from '#matter/gear';
+import { amountsIn } from '#model/cell';
+import type { RunEvent } from '#run/log';
+import type { Plan } from '#run/plan';
+import { cellOf, runState } from '#run/state';
 import { SimulatedCell } from '#server/instrument/simulated-cell';
 
 const MINUTE = 60_000;

@@ -1,10 +1,10 @@
-import type { RunEvent } from '#core/log';
-import { lastOf, must } from '#core/lookup';
-import type { Plan } from '#core/plan';
-import { unwrap } from '#core/problem';
-import { stillOf } from '#core/state';
-import type { Instant } from '#core/still';
+import { lastOf, must } from '#base/lookup';
+import { unwrap } from '#base/problem';
 import { asAsked, entering } from '#demo/as-asked';
+import type { Instant } from '#model/still';
+import type { RunEvent } from '#run/log';
+import type { Plan } from '#run/plan';
+import { stillOf } from '#run/state';
 import { SimulatedStill } from '#server/instrument/simulated-still';
 import type { KeptFeed } from '#server/instrument/store';
 

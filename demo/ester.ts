@@ -1,6 +1,6 @@
-import type { RunEvent } from '#core/log';
-import { must } from '#core/lookup';
-import type { Plan } from '#core/plan';
+import { must } from '#base/lookup';
+import type { RunEvent } from '#run/log';
+import type { Plan } from '#run/plan';
 import { asAsked, entering } from './as-asked.ts';
 
 const MINUTE = 60_000;

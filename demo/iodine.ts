@@ -1,8 +1,8 @@
-import type { RunEvent } from '#core/log';
-import { must } from '#core/lookup';
-import type { Plan } from '#core/plan';
-import { unwrap } from '#core/problem';
-import { runState } from '#core/state';
+import { must } from '#base/lookup';
+import { unwrap } from '#base/problem';
+import type { RunEvent } from '#run/log';
+import type { Plan } from '#run/plan';
+import { runState } from '#run/state';
 import { asAsked, entering } from './as-asked.ts';
 
 const MINUTE = 60_000;

@@ -1,11 +1,11 @@
-import { normal } from '#core/figure';
-import type { EventBody, RunEvent } from '#core/log';
-import { must } from '#core/lookup';
-import type { Plan } from '#core/plan';
-import { unwrap } from '#core/problem';
-import { type RunState, runState, type StepState } from '#core/state';
-import type { TechniqueName } from '#core/technique';
-import { roundTo } from '#core/vessel';
+import { normal } from '#base/figure';
+import { must } from '#base/lookup';
+import { unwrap } from '#base/problem';
+import { roundTo } from '#matter/gear';
+import type { EventBody, RunEvent } from '#run/log';
+import type { Plan } from '#run/plan';
+import { type RunState, runState, type StepState } from '#run/state';
+import type { TechniqueName } from '#run/technique';
 import { whenFree } from './evenings.ts';
 import type { DemoBatch } from './scenario.ts';
 

@@ -1,4 +1,4 @@
-import type { Container } from '#core/stock';
+import type { Container } from '#matter/stock';
 
 /** The made-up shelf of Millrace Shed, which keeps a river kit. */
 export interface DemoBottle {

@@ -1,5 +1,5 @@
-import { type Answer, reckonJson } from '#core/reckon';
-import { formatFigure } from '#core/units';
+import { type Answer, reckonJson } from '#ask/reckon';
+import { formatFigure } from '#base/units';
 
 // One sum on the command line: npm run -s reckon -- [--json] "28% HCl in mol/L"
 const args = process.argv.slice(2);

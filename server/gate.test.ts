@@ -1,8 +1,8 @@
 import { describe, expect, it } from 'vitest';
-import type { Plan } from '#core/plan';
-import { unwrap } from '#core/problem';
-import { runState } from '#core/state';
-import { parseLabel } from '#core/stock';
+import { unwrap } from '#base/problem';
+import { parseLabel } from '#matter/label';
+import type { Plan } from '#run/plan';
+import { runState } from '#run/state';
 import { on } from '#testing/on-route';
 import { planFor } from '#testing/shelf';
 import { entry, longId, testNotebook } from './testing/notebook.ts';

@@ -1,9 +1,9 @@
 import { describe, expect, it } from 'vitest';
-import { sdOf } from '#core/figure';
-import { planTitle } from '#core/plan';
-import { unwrap } from '#core/problem';
-import type { TextPart } from '#core/sheet';
-import { runState } from '#core/state';
+import { sdOf } from '#base/figure';
+import { unwrap } from '#base/problem';
+import { planTitle } from '#run/plan';
+import type { TextPart } from '#run/sheet';
+import { runState } from '#run/state';
 import { batchStore } from './batch/store.ts';
 import { stockStore } from './stock/store.ts';
 import { type KeptSaying, keptDb, keptNotebook } from './testing/kept-notebook.ts';

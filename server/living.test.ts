@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
-import { unwrap } from '#core/problem';
-import { runState } from '#core/state';
+import { unwrap } from '#base/problem';
+import { runState } from '#run/state';
 import { testShelf } from '#testing/shelf';
 import { entry, longId, testNotebook } from './testing/notebook.ts';
 

@@ -1,6 +1,6 @@
 import { StrictMode } from 'react';
 import { createRoot } from 'react-dom/client';
-import { must } from '#core/lookup';
+import { must } from '#base/lookup';
 import './theme/tokens.css';
 import './theme/base.css';
 import './kit/kit.css';

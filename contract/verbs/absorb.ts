@@ -1,4 +1,4 @@
-import { absorbShape, absorb as run } from '#core/absorb';
+import { absorbShape, absorb as run } from '#model/absorb';
 import { verb } from '../verb.ts';
 
 export const absorb = verb({

@@ -1,7 +1,7 @@
-import { runEventShape } from '#core/log';
-import { planShape } from '#core/plan';
-import { fields, instant, list, text } from '#core/shape';
-import { advise as adviseAt } from '#core/state';
+import { fields, instant, list, text } from '#base/shape';
+import { runEventShape } from '#run/log';
+import { planShape } from '#run/plan';
+import { advise as adviseAt } from '#run/state';
 import { verb } from '../verb.ts';
 
 export const advise = verb({

@@ -1,5 +1,5 @@
-import { day, fields, number, one, text } from '#core/shape';
-import { ageingOfBottle, cardShape } from '#core/stock';
+import { day, fields, number, one, text } from '#base/shape';
+import { ageingOfBottle, cardShape } from '#matter/stock';
 import { verb } from '../verb.ts';
 
 export const ageing = verb({

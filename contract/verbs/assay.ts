@@ -1,6 +1,6 @@
-import { assayPlanShape, assayState, newAssayEntryShape } from '#core/assay';
-import { fields, list } from '#core/shape';
-import { BenchDefaults } from '#core/vessel';
+import { fields, list } from '#base/shape';
+import { BenchDefaults } from '#matter/gear';
+import { assayPlanShape, assayState, newAssayEntryShape } from '#model/assay';
 import { verb } from '../verb.ts';
 import { exampleCard } from './example-card.ts';
 

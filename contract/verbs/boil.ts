@@ -1,4 +1,4 @@
-import { boilShape, boil as run } from '#core/still';
+import { boilShape, boil as run } from '#model/still';
 import { verb } from '../verb.ts';
 
 export const boil = verb({

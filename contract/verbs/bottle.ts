@@ -1,6 +1,7 @@
-import { day, fields, number, one, optional } from '#core/shape';
-import { shelvedShape, viewOf } from '#core/stock';
-import { countries } from '#core/vessel';
+import { day, fields, number, one, optional } from '#base/shape';
+import { countries } from '#matter/gear';
+import { viewOf } from '#matter/label';
+import { shelvedShape } from '#matter/stock';
 import { verb } from '../verb.ts';
 import { exampleCard } from './example-card.ts';
 

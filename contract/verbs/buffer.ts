@@ -1,6 +1,6 @@
-import { day, fields, number, text } from '#core/shape';
-import { shelfShape } from '#core/stock';
-import { bufferFromShelf } from '#core/sums';
+import { bufferFromShelf } from '#ask/sums';
+import { day, fields, number, text } from '#base/shape';
+import { shelfShape } from '#matter/stock';
 import { verb } from '../verb.ts';
 
 export const buffer = verb({

@@ -1,10 +1,10 @@
-import { bottleLabel, careOfRun, placesOf } from '#core/care';
-import { presentShape } from '#core/guard';
-import { runEventShape } from '#core/log';
-import { planShape } from '#core/plan';
-import { day, fields, list, note, nullable, number, optional, text } from '#core/shape';
-import { shelfShape, shelvedShape } from '#core/stock';
-import { BenchDefaults, benchShape } from '#core/vessel';
+import { day, fields, list, note, nullable, number, optional, text } from '#base/shape';
+import { BenchDefaults, benchShape } from '#matter/gear';
+import { presentShape } from '#matter/guard';
+import { shelfShape, shelvedShape } from '#matter/stock';
+import { bottleLabel, careOfRun, placesOf } from '#run/care';
+import { runEventShape } from '#run/log';
+import { planShape } from '#run/plan';
 import { verb } from '../verb.ts';
 import { exampleCard } from './example-card.ts';
 

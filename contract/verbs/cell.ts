@@ -1,5 +1,5 @@
-import { USUAL_CELL } from '#core/cell';
-import { cellShape, cell as run } from '#core/electrolysis';
+import { USUAL_CELL } from '#matter/gear';
+import { cellShape, cell as run } from '#model/electrolysis';
 import { verb } from '../verb.ts';
 
 export const cell = verb({

@@ -1,7 +1,7 @@
-import { runEventShape } from '#core/log';
-import { chainYield as yieldOf } from '#core/outcome';
-import { planShape } from '#core/plan';
-import { fields, list, nullable, number, text } from '#core/shape';
+import { fields, list, nullable, number, text } from '#base/shape';
+import { runEventShape } from '#run/log';
+import { chainYield as yieldOf } from '#run/outcome';
+import { planShape } from '#run/plan';
 import { verb } from '../verb.ts';
 
 export const chainYield = verb({

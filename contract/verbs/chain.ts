@@ -1,9 +1,9 @@
-import { type ChainAnswer, chainsFor } from '#core/chain';
-import { ok } from '#core/problem';
-import { routeShape } from '#core/route';
-import { day, fields, list, note, optional } from '#core/shape';
-import { shelfShape } from '#core/stock';
-import { BenchDefaults, benchShape } from '#core/vessel';
+import { ok } from '#base/problem';
+import { day, fields, list, note, optional } from '#base/shape';
+import { BenchDefaults, benchShape } from '#matter/gear';
+import { shelfShape } from '#matter/stock';
+import { type ChainAnswer, chainsFor } from '#run/chain';
+import { routeShape } from '#run/route';
 import { verb } from '../verb.ts';
 
 /** Ways to a reagent over intermediates, from a shelf. */

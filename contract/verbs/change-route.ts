@@ -1,8 +1,8 @@
-import { changeRole, moveStep, putStep, removeStep, reword, workIn } from '#core/own';
-import { ok, type Result } from '#core/problem';
-import { type Route, routeShape } from '#core/route';
-import { fields, flag, note, nullable, number, one, optional, tagged, text } from '#core/shape';
-import { vesselNames } from '#core/vessel';
+import { ok, type Result } from '#base/problem';
+import { fields, flag, note, nullable, number, one, optional, tagged, text } from '#base/shape';
+import { vesselNames } from '#matter/vessel';
+import { changeRole, moveStep, putStep, removeStep, reword, workIn } from '#run/own';
+import { type Route, routeShape } from '#run/route';
 import { verb } from '../verb.ts';
 
 const key = () => text(60);

@@ -1,7 +1,7 @@
-import { presentShape } from '#core/guard';
-import { day, fields, list, number } from '#core/shape';
-import { clashOnAdding } from '#core/state';
-import { shelvedShape } from '#core/stock';
+import { day, fields, list, number } from '#base/shape';
+import { presentShape } from '#matter/guard';
+import { shelvedShape } from '#matter/stock';
+import { clashOnAdding } from '#run/state';
 import { verb } from '../verb.ts';
 import { exampleCard } from './example-card.ts';
 

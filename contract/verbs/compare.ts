@@ -1,7 +1,7 @@
-import { runEventShape } from '#core/log';
-import { planShape } from '#core/plan';
-import { fields, list, number } from '#core/shape';
-import { compareRuns } from '#core/state';
+import { fields, list, number } from '#base/shape';
+import { runEventShape } from '#run/log';
+import { planShape } from '#run/plan';
+import { compareRuns } from '#run/state';
 import { verb } from '../verb.ts';
 
 export const compare = verb({

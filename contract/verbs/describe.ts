@@ -1,6 +1,6 @@
-import { ok, type Result } from '#core/problem';
-import { fields, note, nullable, number, one, text } from '#core/shape';
-import { checkedDescription, describedId, learnName, molarMassFigure } from '#core/substance';
+import { ok, type Result } from '#base/problem';
+import { fields, note, nullable, number, one, text } from '#base/shape';
+import { checkedDescription, describedId, learnName, molarMassFigure } from '#matter/substance';
 import { verb } from '../verb.ts';
 
 const input = fields({

@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { unwrap } from '#core/problem';
+import { unwrap } from '#base/problem';
 import { compute } from '../compute.ts';
 import { verbs } from '../verbs.ts';
 

@@ -1,5 +1,5 @@
-import { dishShape, wholeDish } from '#core/dish';
-import { admit } from '#core/guard';
+import { admit } from '#matter/guard';
+import { dishShape, wholeDish } from '#model/dish';
 import { verb } from '../verb.ts';
 
 export const dish = verb({

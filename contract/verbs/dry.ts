@@ -1,4 +1,4 @@
-import { drying, dryingShape } from '#core/dry';
+import { drying, dryingShape } from '#model/dry';
 import { verb } from '../verb.ts';
 
 export const dry = verb({

@@ -1,5 +1,5 @@
-import { phOf } from '#core/equilibrium';
-import { fields, list, number, one, text } from '#core/shape';
+import { fields, list, number, one, text } from '#base/shape';
+import { phOf } from '#matter/equilibrium';
 import { verb } from '../verb.ts';
 
 export const equilibrium = verb({

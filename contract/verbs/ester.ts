@@ -1,4 +1,4 @@
-import { esterShape, ester as run } from '#core/ester';
+import { esterShape, ester as run } from '#model/ester';
 import { verb } from '../verb.ts';
 
 export const ester = verb({

@@ -1,4 +1,4 @@
-import { losingWater, losingWaterShape } from '#core/technique';
+import { losingWater, losingWaterShape } from '#run/technique';
 import { verb } from '../verb.ts';
 
 export const evaporate = verb({

@@ -1,4 +1,4 @@
-import type { BottleCard } from '#core/stock';
+import type { BottleCard } from '#matter/stock';
 
 /** A bottle of the examples. */
 export const exampleCard: BottleCard = {

@@ -1,5 +1,5 @@
-import { must } from '#core/lookup';
-import { fit, fitShape } from '#core/still';
+import { must } from '#base/lookup';
+import { fit, fitShape } from '#model/still';
 import { verb } from '../verb.ts';
 import { still } from './still.ts';
 

@@ -1,5 +1,5 @@
-import { assayPlanShape, foretoldCurve } from '#core/assay';
-import { fields } from '#core/shape';
+import { fields } from '#base/shape';
+import { assayPlanShape, foretoldCurve } from '#model/assay';
 import { verb } from '../verb.ts';
 import { probe } from './probe.ts';
 

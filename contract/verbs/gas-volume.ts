@@ -1,7 +1,7 @@
-import { given } from '#core/figure';
-import { dryGasMol } from '#core/method';
-import { fail, ok } from '#core/problem';
-import { fields, number } from '#core/shape';
+import { given } from '#base/figure';
+import { fail, ok } from '#base/problem';
+import { fields, number } from '#base/shape';
+import { dryGasMol } from '#model/method';
 import { verb } from '../verb.ts';
 
 export const gasVolume = verb({

@@ -1,4 +1,4 @@
-import { halideCourse, halideShape } from '#core/rate';
+import { halideCourse, halideShape } from '#model/rate';
 import { verb } from '../verb.ts';
 
 export const halide = verb({

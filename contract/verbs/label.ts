@@ -1,6 +1,6 @@
-import { ok } from '#core/problem';
-import { day, fields, note, number } from '#core/shape';
-import { labelView } from '#core/stock';
+import { ok } from '#base/problem';
+import { day, fields, note, number } from '#base/shape';
+import { labelView } from '#matter/label';
 import { verb } from '../verb.ts';
 
 export const label = verb({

@@ -1,4 +1,4 @@
-import { layersShape, layers as run } from '#core/layers';
+import { layersShape, layers as run } from '#model/layers';
 import { verb } from '../verb.ts';
 
 export const layers = verb({

@@ -1,8 +1,8 @@
-import { makeableFrom } from '#core/choose';
-import { routeShape } from '#core/route';
-import { day, fields, list, optional } from '#core/shape';
-import { shelfShape } from '#core/stock';
-import { BenchDefaults, benchShape } from '#core/vessel';
+import { day, fields, list, optional } from '#base/shape';
+import { BenchDefaults, benchShape } from '#matter/gear';
+import { shelfShape } from '#matter/stock';
+import { makeableFrom } from '#run/choose';
+import { routeShape } from '#run/route';
 import { verb } from '../verb.ts';
 
 export const makeable = verb({

@@ -1,4 +1,4 @@
-import { metalInAcid, metalShape } from '#core/rate';
+import { metalInAcid, metalShape } from '#model/rate';
 import { verb } from '../verb.ts';
 
 export const metal = verb({

@@ -1,7 +1,7 @@
-import { methodsFor } from '#core/assay';
-import { day, fields, number } from '#core/shape';
-import { shelfShape, shelvedShape } from '#core/stock';
-import { BenchDefaults, benchShape } from '#core/vessel';
+import { day, fields, number } from '#base/shape';
+import { BenchDefaults, benchShape } from '#matter/gear';
+import { shelfShape, shelvedShape } from '#matter/stock';
+import { methodsFor } from '#model/assay';
 import { verb } from '../verb.ts';
 import { exampleCard } from './example-card.ts';
 

@@ -1,9 +1,9 @@
-import { type OwnAnswer, ownFrom } from '#core/own';
-import { ok } from '#core/problem';
-import { routeShape } from '#core/route';
-import { day, fields, list, map, note, nullable, number, text } from '#core/shape';
-import { shelfShape } from '#core/stock';
-import { BenchDefaults, benchShape } from '#core/vessel';
+import { ok } from '#base/problem';
+import { day, fields, list, map, note, nullable, number, text } from '#base/shape';
+import { BenchDefaults, benchShape } from '#matter/gear';
+import { shelfShape } from '#matter/stock';
+import { type OwnAnswer, ownFrom } from '#run/own';
+import { routeShape } from '#run/route';
 import { verb } from '../verb.ts';
 
 const input = fields({

@@ -1,5 +1,5 @@
-import { portionShape, strengthOfPortion } from '#core/assay';
-import { BenchDefaults } from '#core/vessel';
+import { BenchDefaults } from '#matter/gear';
+import { portionShape, strengthOfPortion } from '#model/assay';
 import { verb } from '../verb.ts';
 import { exampleCard } from './example-card.ts';
 

@@ -1,4 +1,4 @@
-import { precipitation, precipitationShape } from '#core/precipitate';
+import { precipitation, precipitationShape } from '#model/precipitate';
 import { verb } from '../verb.ts';
 
 export const precipitate = verb({

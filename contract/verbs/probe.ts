@@ -1,6 +1,6 @@
-import { assayPlanShape, newAssayEntryShape, simulatedPh } from '#core/assay';
-import { fields, list, number, text } from '#core/shape';
-import { BenchDefaults } from '#core/vessel';
+import { fields, list, number, text } from '#base/shape';
+import { BenchDefaults } from '#matter/gear';
+import { assayPlanShape, newAssayEntryShape, simulatedPh } from '#model/assay';
 import { verb } from '../verb.ts';
 import { exampleCard } from './example-card.ts';
 

@@ -1,7 +1,7 @@
-import { ok, type Result } from '#core/problem';
-import { type RecipeDraft, type RecipeRead, readRecipe, recipeDraft } from '#core/recipe';
-import { fields, note, nullable, number } from '#core/shape';
-import { shelfShape } from '#core/stock';
+import { ok, type Result } from '#base/problem';
+import { fields, note, nullable, number } from '#base/shape';
+import { shelfShape } from '#matter/stock';
+import { type RecipeDraft, type RecipeRead, readRecipe, recipeDraft } from '#run/recipe';
 import { verb } from '../verb.ts';
 
 /** A recipe as found: what it takes and gives, what is odd and missing in it, and the same as a batch of one's own from this shelf. */

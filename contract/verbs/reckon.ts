@@ -1,5 +1,5 @@
-import { reckon as computeLine } from '#core/reckon';
-import { fields, note } from '#core/shape';
+import { reckon as computeLine } from '#ask/reckon';
+import { fields, note } from '#base/shape';
 import { verb } from '../verb.ts';
 
 export const reckon = verb({

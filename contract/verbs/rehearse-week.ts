@@ -1,5 +1,5 @@
-import { fields, number } from '#core/shape';
-import { rehearse, weekShape } from '#core/week';
+import { fields, number } from '#base/shape';
+import { rehearse, weekShape } from '#run/week';
 import { verb } from '../verb.ts';
 import { weekExample } from './week-example.ts';
 

@@ -1,5 +1,5 @@
-import { fields, text } from '#core/shape';
-import { reliefs as reliefsOf, weekShape } from '#core/week';
+import { fields, text } from '#base/shape';
+import { reliefs as reliefsOf, weekShape } from '#run/week';
 import { verb } from '../verb.ts';
 import { weekExample } from './week-example.ts';
 

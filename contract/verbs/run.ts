@@ -1,7 +1,7 @@
-import { runEventShape } from '#core/log';
-import { planShape } from '#core/plan';
-import { fields, list } from '#core/shape';
-import { runState } from '#core/state';
+import { fields, list } from '#base/shape';
+import { runEventShape } from '#run/log';
+import { planShape } from '#run/plan';
+import { runState } from '#run/state';
 import { verb } from '../verb.ts';
 
 export const run = verb({

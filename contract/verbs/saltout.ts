@@ -1,4 +1,4 @@
-import { saltedOut, saltedOutShape } from '#core/dish';
+import { saltedOut, saltedOutShape } from '#model/dish';
 import { verb } from '../verb.ts';
 
 export const saltout = verb({

@@ -1,4 +1,4 @@
-import { placeWeek, weekShape } from '#core/week';
+import { placeWeek, weekShape } from '#run/week';
 import { verb } from '../verb.ts';
 import { weekExample } from './week-example.ts';
 

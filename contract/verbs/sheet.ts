@@ -1,6 +1,6 @@
-import { planShape } from '#core/plan';
-import { fields } from '#core/shape';
-import { sheetOf } from '#core/sheet';
+import { fields } from '#base/shape';
+import { planShape } from '#run/plan';
+import { sheetOf } from '#run/sheet';
 import { verb } from '../verb.ts';
 
 export const sheet = verb({

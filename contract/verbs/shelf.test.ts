@@ -1,7 +1,8 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { unwrap } from '#core/problem';
-import { type BottleCard, parseLabel } from '#core/stock';
+import { unwrap } from '#base/problem';
+import { parseLabel } from '#matter/label';
+import type { BottleCard } from '#matter/stock';
 import { verbs } from '../verbs.ts';
 
 const BOUGHT = '2026-01-01';

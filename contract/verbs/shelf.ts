@@ -1,6 +1,6 @@
-import { ok } from '#core/problem';
-import { day, fields, number } from '#core/shape';
-import { faceOf, shelfShape } from '#core/stock';
+import { ok } from '#base/problem';
+import { day, fields, number } from '#base/shape';
+import { faceOf, shelfShape } from '#matter/stock';
 import { verb } from '../verb.ts';
 
 export const shelf = verb({

@@ -1,7 +1,7 @@
-import { type MethodRow, sideBySide as rowsOf } from '#core/choose';
-import { planShape } from '#core/plan';
-import { ok } from '#core/problem';
-import { fields, list } from '#core/shape';
+import { ok } from '#base/problem';
+import { fields, list } from '#base/shape';
+import { type MethodRow, sideBySide as rowsOf } from '#run/choose';
+import { planShape } from '#run/plan';
 import { verb } from '../verb.ts';
 
 /** Plans for one target, with each method of their routes, side by side. */

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
-import { unwrap } from '#core/problem';
-import { BenchDefaults } from '#core/vessel';
+import { unwrap } from '#base/problem';
+import { BenchDefaults } from '#matter/gear';
 import { compute } from '../compute.ts';
 import { verbs } from '../verbs.ts';
 

@@ -1,4 +1,5 @@
-import { still as run, stillShape, USUAL_STILL } from '#core/still';
+import { USUAL_STILL } from '#matter/gear';
+import { still as run, stillShape } from '#model/still';
 import { verb } from '../verb.ts';
 
 export const still = verb({

@@ -1,4 +1,4 @@
-import { sublime as run, sublimeShape } from '#core/sublime';
+import { sublime as run, sublimeShape } from '#model/sublime';
 import { verb } from '../verb.ts';
 
 export const sublime = verb({

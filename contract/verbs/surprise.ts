@@ -1,9 +1,9 @@
-import { presentShape } from '#core/guard';
-import { ok } from '#core/problem';
-import { fields, list, nullable, number, one, optional, text } from '#core/shape';
-import { causesOf, type Observation, observations } from '#core/surprise';
-import { techniqueNames } from '#core/technique';
-import { materials } from '#core/vessel';
+import { ok } from '#base/problem';
+import { fields, list, nullable, number, one, optional, text } from '#base/shape';
+import { materials } from '#matter/gear';
+import { presentShape } from '#matter/guard';
+import { causesOf, type Observation, observations } from '#run/surprise';
+import { techniqueNames } from '#run/technique';
 import { verb } from '../verb.ts';
 
 export const surprise = verb({

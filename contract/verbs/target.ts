@@ -1,8 +1,8 @@
-import { choicesFor } from '#core/choose';
-import { routeShape } from '#core/route';
-import { day, fields, list, note, optional } from '#core/shape';
-import { shelfShape } from '#core/stock';
-import { benchShape } from '#core/vessel';
+import { day, fields, list, note, optional } from '#base/shape';
+import { benchShape } from '#matter/gear';
+import { shelfShape } from '#matter/stock';
+import { choicesFor } from '#run/choose';
+import { routeShape } from '#run/route';
 import { verb } from '../verb.ts';
 
 export const target = verb({

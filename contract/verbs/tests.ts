@@ -1,6 +1,6 @@
-import { testsFor } from '#core/assay';
-import { ok } from '#core/problem';
-import { fields, text } from '#core/shape';
+import { ok } from '#base/problem';
+import { fields, text } from '#base/shape';
+import { testsFor } from '#model/assay';
 import { verb } from '../verb.ts';
 
 export const tests = verb({

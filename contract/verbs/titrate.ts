@@ -1,5 +1,5 @@
-import { titrate as run } from '#core/equilibrium';
-import { fields, list, number, text } from '#core/shape';
+import { fields, list, number, text } from '#base/shape';
+import { titrate as run } from '#matter/equilibrium';
 import { verb } from '../verb.ts';
 
 const dissolved = fields({ substanceId: text(240), molPerL: number({ min: 0, max: 2 }) });

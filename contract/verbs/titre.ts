@@ -1,4 +1,4 @@
-import { strengthFromTitres, titreSumShape } from '#core/assay';
+import { strengthFromTitres, titreSumShape } from '#model/assay';
 import { verb } from '../verb.ts';
 
 export const titre = verb({

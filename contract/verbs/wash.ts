@@ -1,4 +1,4 @@
-import { washing, washingShape } from '#core/wash';
+import { washing, washingShape } from '#model/wash';
 import { verb } from '../verb.ts';
 
 export const wash = verb({

@@ -1,4 +1,4 @@
-import type { WeekInput } from '#core/week';
+import type { WeekInput } from '#run/week';
 
 /** A small week: alum dissolved hot and left to cool, in two evenings. */
 export const weekExample: WeekInput = {

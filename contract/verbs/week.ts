@@ -1,10 +1,10 @@
-import { type BenchTask, tasksOf } from '#core/bench';
-import { runEventShape } from '#core/log';
-import { planShape } from '#core/plan';
-import { ok } from '#core/problem';
-import { fields, instant, list, optional, text } from '#core/shape';
-import { runState } from '#core/state';
-import { placeWeek, weekShape } from '#core/week';
+import { ok } from '#base/problem';
+import { fields, instant, list, optional, text } from '#base/shape';
+import { type BenchTask, tasksOf } from '#run/agenda';
+import { runEventShape } from '#run/log';
+import { planShape } from '#run/plan';
+import { runState } from '#run/state';
+import { placeWeek, weekShape } from '#run/week';
 import { verb } from '../verb.ts';
 
 const { free, light, home, aim } = weekShape.fields;

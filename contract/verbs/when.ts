@@ -1,9 +1,9 @@
-import { whenAsked } from '#core/bench';
-import { routeShape } from '#core/route';
-import { day, fields, instant, list, note, optional } from '#core/shape';
-import { shelfShape } from '#core/stock';
-import { benchShape } from '#core/vessel';
-import { weekShape } from '#core/week';
+import { day, fields, instant, list, note, optional } from '#base/shape';
+import { benchShape } from '#matter/gear';
+import { shelfShape } from '#matter/stock';
+import { whenAsked } from '#run/agenda';
+import { routeShape } from '#run/route';
+import { weekShape } from '#run/week';
 import { verb } from '../verb.ts';
 
 export const when = verb({

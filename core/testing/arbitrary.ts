@@ -1,6 +1,6 @@
 import fc from 'fast-check';
-import type { Fields, Shape } from '#core/shape';
-import { allSubstances } from '#core/substance';
+import type { Fields, Shape } from '#base/shape';
+import { allSubstances } from '#matter/substance';
 
 const ids = allSubstances.map(({ id }) => id);
 const short = fc.constantFrom(

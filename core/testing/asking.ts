@@ -1,7 +1,7 @@
-import type { Advice } from '#core/state';
-import { molarMass, type SubstanceId, substanceOf } from '#core/substance';
-import type { AdviceOf, TechniqueName } from '#core/technique';
-import { amountsOf, type Contents } from '#core/vessel';
+import { molarMass, type SubstanceId, substanceOf } from '#matter/substance';
+import { amountsOf, type Contents } from '#matter/vessel';
+import type { Advice } from '#run/state';
+import type { AdviceOf, TechniqueName } from '#run/technique';
 
 /** What a kind of step advises of its own; null where the step is of another kind or says nothing. */
 export function own<N extends TechniqueName>(advice: Advice, technique: N): AdviceOf<N> | null {

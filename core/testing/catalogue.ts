@@ -1,9 +1,9 @@
-import { itemAt, must } from '#core/lookup';
-import { type Plan, startPlan } from '#core/plan';
-import type { Route, ShelfBottle } from '#core/route';
-import { parseLabel } from '#core/stock';
-import { substanceById } from '#core/substance';
-import { BenchDefaults } from '#core/vessel';
+import { itemAt, must } from '#base/lookup';
+import { BenchDefaults } from '#matter/gear';
+import { parseLabel } from '#matter/label';
+import { substanceById } from '#matter/substance';
+import { type Plan, startPlan } from '#run/plan';
+import type { Route, ShelfBottle } from '#run/route';
 
 /** Mass % of what is sold otherwise than at 30 %. */
 const SOLD: Readonly<Record<string, number>> = {

@@ -1,11 +1,11 @@
-import { type EventBody, exactReading, type Quantity } from '#core/log';
-import { must } from '#core/lookup';
-import { startPlan } from '#core/plan';
-import { unwrap } from '#core/problem';
-import { parseTarget, routeById, type ShelfBottle } from '#core/route';
-import { runState } from '#core/state';
-import { parseLabel } from '#core/stock';
-import { BenchDefaults } from '#core/vessel';
+import { must } from '#base/lookup';
+import { unwrap } from '#base/problem';
+import { BenchDefaults } from '#matter/gear';
+import { parseLabel } from '#matter/label';
+import { type EventBody, exactReading, type Quantity } from '#run/log';
+import { startPlan } from '#run/plan';
+import { parseTarget, routeById, type ShelfBottle } from '#run/route';
+import { runState } from '#run/state';
 import { eventsAt } from '#testing/shelf';
 
 export const START = '2026-03-14T08:00:00.000Z';

@@ -1,5 +1,5 @@
-import type { Figure } from '#core/figure';
-import { entryOf } from '#core/lookup';
+import type { Figure } from '#base/figure';
+import { entryOf } from '#base/lookup';
 
 /**
  * Reads a figure's shown formula as arithmetic, with its inputs' values: what is shown must be what was done.

@@ -1,10 +1,10 @@
-import type { EventBody, RunEvent } from '#core/log';
-import { itemAt, must } from '#core/lookup';
-import { type Plan, startPlan } from '#core/plan';
-import { unwrap } from '#core/problem';
-import { parseTarget, routesFor, type ShelfBottle } from '#core/route';
-import { parseLabel } from '#core/stock';
-import { type Bench, BenchDefaults } from '#core/vessel';
+import { itemAt, must } from '#base/lookup';
+import { unwrap } from '#base/problem';
+import { type Bench, BenchDefaults } from '#matter/gear';
+import { parseLabel } from '#matter/label';
+import type { EventBody, RunEvent } from '#run/log';
+import { type Plan, startPlan } from '#run/plan';
+import { parseTarget, routesFor, type ShelfBottle } from '#run/route';
 
 const LABELS: Readonly<Record<string, string>> = {
   brick: 'Slabwright hydrochloric acid 28 % 5 L 11.50',

@@ -1,9 +1,9 @@
-import { given } from '#core/figure';
-import { factsOf, type Plan } from '#core/plan';
-import { unwrap } from '#core/problem';
-import { type SubstanceId, substanceOf } from '#core/substance';
-import { type At, emptyStanding, type Standing, type StepEntries } from '#core/technique';
-import { add, type Contents, emptyContents } from '#core/vessel';
+import { given } from '#base/figure';
+import { unwrap } from '#base/problem';
+import { type SubstanceId, substanceOf } from '#matter/substance';
+import { add, type Contents, emptyContents } from '#matter/vessel';
+import { factsOf, type Plan } from '#run/plan';
+import { type At, emptyStanding, type Standing, type StepEntries } from '#run/technique';
 
 export const figure = (value: number, unit = 'g') => given({ symbol: 'x', name: 'x', unit }, value, 'test');
 

@@ -1,5 +1,5 @@
-import { unwrap } from '#core/problem';
-import { placeWeek, type Stretch, type Task, type Week, type WeekInput } from '#core/week';
+import { unwrap } from '#base/problem';
+import { placeWeek, type Stretch, type Task, type Week, type WeekInput } from '#run/week';
 
 const DAY = 1440;
 

@@ -1,7 +1,8 @@
 import { describe, expect, it } from 'vitest';
-import type { AssayBody } from '#core/assay';
-import { type BottleCard, parseLabel } from '#core/stock';
-import { BenchDefaults } from '#core/vessel';
+import { BenchDefaults } from '#matter/gear';
+import { parseLabel } from '#matter/label';
+import type { BottleCard } from '#matter/stock';
+import type { AssayBody } from '#model/assay';
 import { testNotebook } from '../testing/notebook.ts';
 
 const card = (label: string): BottleCard => parseLabel(label, '2026-03-01', 20).card!;

@@ -1,4 +1,6 @@
+import { fail, ok, type Result } from '#base/problem';
 import type { AssayAnswer, AssaySummary } from '#contract/api';
+import type { BottleEvent } from '#matter/stock';
 import {
   ASSAY_VERSION,
   type AssayBody,
@@ -7,9 +9,7 @@ import {
   appliedOf,
   assayState,
   entryCheck,
-} from '#core/assay';
-import { fail, ok, type Result } from '#core/problem';
-import type { BottleEvent } from '#core/stock';
+} from '#model/assay';
 import { immediate } from '../db/immediate.ts';
 import type { Db } from '../db/open.ts';
 import type { StockStore } from '../stock/store.ts';

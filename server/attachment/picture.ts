@@ -1,5 +1,5 @@
 import sharp from 'sharp';
-import { fail, ok, type Result } from '#core/problem';
+import { fail, ok, type Result } from '#base/problem';
 
 /** More than a camera of today makes; a picture that unpacks to more is not opened at all. */
 export const MOST_PIXELS = 120e6;

@@ -1,9 +1,9 @@
 import { Router } from 'express';
 import type { BatchSummary, BoardAnswer, KeptOnBoard } from '#contract/api';
-import { type Plan, productTitle } from '#core/plan';
-import { sheetOf } from '#core/sheet';
-import { onBoard } from '#core/state';
-import type { BottleState } from '#core/stock';
+import type { BottleState } from '#matter/stock';
+import { type Plan, productTitle } from '#run/plan';
+import { sheetOf } from '#run/sheet';
+import { onBoard } from '#run/state';
 import type { StockStore } from '../stock/store.ts';
 import type { BatchStore } from './store.ts';
 

@@ -1,8 +1,8 @@
 import { Router } from 'express';
 import type { ClockAnswer } from '#contract/api';
-import { productTitle } from '#core/plan';
-import { clockOf } from '#core/state';
-import { type BottleState, overdueDays } from '#core/stock';
+import { type BottleState, overdueDays } from '#matter/stock';
+import { productTitle } from '#run/plan';
+import { clockOf } from '#run/state';
 import type { StockStore } from '../stock/store.ts';
 import type { BatchStore } from './store.ts';
 

@@ -1,9 +1,9 @@
 import { Router } from 'express';
+import { fail, type Result } from '#base/problem';
 import { eventsBody, joinBody, newBatchBody, planChangeBody, splitBody } from '#contract/bodies';
 import { check } from '#contract/check';
-import type { RunEvent } from '#core/log';
-import { fail, type Result } from '#core/problem';
-import { sheetOf } from '#core/sheet';
+import type { RunEvent } from '#run/log';
+import { sheetOf } from '#run/sheet';
 import { answer, sendProblem } from '../http/problem.ts';
 import type { BatchStore, SentEvent } from './store.ts';
 

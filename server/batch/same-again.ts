@@ -1,5 +1,5 @@
-import { type EventBody, readingText } from '#core/log';
-import { fail, type Result } from '#core/problem';
+import { fail, type Result } from '#base/problem';
+import { type EventBody, readingText } from '#run/log';
 
 /** Two that are the same are asked about within this time, ms. */
 const WITHIN_MS = 10 * 60_000;

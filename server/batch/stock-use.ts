@@ -1,8 +1,8 @@
-import type { EventBody, RunEvent } from '#core/log';
-import type { Plan } from '#core/plan';
-import { waterDensityFigure } from '#core/solution';
-import { type BottleEvent, contentOf } from '#core/stock';
-import { massOfReading } from '#core/technique';
+import { waterDensityFigure } from '#matter/solution';
+import { type BottleEvent, contentOf } from '#matter/stock';
+import type { EventBody, RunEvent } from '#run/log';
+import type { Plan } from '#run/plan';
+import { massOfReading } from '#run/technique';
 
 interface StockUse {
   readonly bottleId: string;

@@ -1,9 +1,9 @@
+import { sdOf } from '#base/figure';
+import { formatFigure, formatNumber } from '#base/units';
 import type { BatchAnswer, BatchSummary } from '#contract/api';
-import { sdOf } from '#core/figure';
-import { shownByRun } from '#core/outcome';
-import { planTitle } from '#core/plan';
-import { type RunState, runState } from '#core/state';
-import { formatFigure, formatNumber } from '#core/units';
+import { shownByRun } from '#run/outcome';
+import { planTitle } from '#run/plan';
+import { type RunState, runState } from '#run/state';
 
 /** Raise when a model change makes stored summaries stale: they are then folded again. */
 export const SUMMARY_MODEL = 6;

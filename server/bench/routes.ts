@@ -1,9 +1,9 @@
 import { Router } from 'express';
+import { problem } from '#base/problem';
 import type { BenchAnswer } from '#contract/api';
 import { benchChangeBody } from '#contract/bodies';
 import { check } from '#contract/check';
-import { problem } from '#core/problem';
-import { BenchDefaults } from '#core/vessel';
+import { BenchDefaults } from '#matter/gear';
 import { immediate } from '../db/immediate.ts';
 import type { Db } from '../db/open.ts';
 import { sendProblem } from '../http/problem.ts';

@@ -1,6 +1,6 @@
+import type { Problem } from '#base/problem';
 import { compute } from '#contract/compute';
 import { problemDocument } from '#contract/problems';
-import type { Problem } from '#core/problem';
 
 /** What goes back over HTTP, written out: the server's own thread only passes it on. */
 export interface Written {

@@ -1,6 +1,6 @@
 import { fileURLToPath } from 'node:url';
 import { Piscina } from 'piscina';
-import { problem } from '#core/problem';
+import { problem } from '#base/problem';
 import { refused, type Written } from './answer.ts';
 
 /** No question of a bench takes longer; what does is broken off, ms. */

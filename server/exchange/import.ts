@@ -1,12 +1,12 @@
 import { setImmediate as breath } from 'node:timers/promises';
 import type { ImportAnswer } from '#contract/api';
-import { admitRoute } from '#core/own';
-import { planTitle } from '#core/plan';
-import type { Route } from '#core/route';
-import { sheetOf } from '#core/sheet';
-import { runState } from '#core/state';
-import { contentOf, reduceBottle } from '#core/stock';
-import { substanceById } from '#core/substance';
+import { contentOf, reduceBottle } from '#matter/stock';
+import { substanceById } from '#matter/substance';
+import { admitRoute } from '#run/own';
+import { planTitle } from '#run/plan';
+import type { Route } from '#run/route';
+import { sheetOf } from '#run/sheet';
+import { runState } from '#run/state';
 import { pictureCheck } from '../attachment/picture.ts';
 import type { Db } from '../db/open.ts';
 import type {

@@ -1,10 +1,10 @@
+import type { Shape } from '#base/shape';
 import { checkShape } from '#contract/check';
-import { type AssayPlan, assayPlanShape, newAssayEntryShape } from '#core/assay';
-import { bottleBodyFrom, eventBodyFrom, planFrom, routes1, type Stored } from '#core/kept';
-import { eventBodyShape, type RunEvent } from '#core/log';
-import { type Plan, planShape } from '#core/plan';
-import type { Shape } from '#core/shape';
-import { type BottleEvent, bottleEventBodyShape } from '#core/stock';
+import { type BottleEvent, bottleEventBodyShape } from '#matter/stock';
+import { type AssayPlan, assayPlanShape, newAssayEntryShape } from '#model/assay';
+import { bottleBodyFrom, eventBodyFrom, planFrom, routes1, type Stored } from '#run/kept';
+import { eventBodyShape, type RunEvent } from '#run/log';
+import { type Plan, planShape } from '#run/plan';
 import type { KeptAssay, KeptBatch, KeptBottle, KeptEvent } from './kept-rows.ts';
 import { jsonOf } from './opened.ts';
 import { around } from './shapes.ts';

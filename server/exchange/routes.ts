@@ -1,5 +1,5 @@
 import express, { Router } from 'express';
-import { problem } from '#core/problem';
+import { problem } from '#base/problem';
 import { notFound, sendProblem } from '../http/problem.ts';
 import { ARCHIVE_LIMIT, ARCHIVE_TYPES, bytesOf } from '../keep/routes.ts';
 import { type Exporting, exportOf, pageOf } from './export.ts';

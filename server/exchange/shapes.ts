@@ -1,12 +1,12 @@
-import { ASSAY_VERSION, assayPlanShape, newAssayEntryShape } from '#core/assay';
-import { EVENT_VERSION, eventBodyShape } from '#core/log';
-import { ROUTE_VERSION, routeFileShape } from '#core/own';
-import { PLAN_VERSION, planShape } from '#core/plan';
-import { routeShape } from '#core/route';
-import { fields, flag, id, instant, list, note, nullable, number, one, text } from '#core/shape';
-import { bottleEventBodyShape, CARD_VERSION } from '#core/stock';
-import { benchShape } from '#core/vessel';
-import { choicesShape } from '#core/week';
+import { fields, flag, id, instant, list, note, nullable, number, one, text } from '#base/shape';
+import { benchShape } from '#matter/gear';
+import { bottleEventBodyShape, CARD_VERSION } from '#matter/stock';
+import { ASSAY_VERSION, assayPlanShape, newAssayEntryShape } from '#model/assay';
+import { EVENT_VERSION, eventBodyShape } from '#run/log';
+import { ROUTE_VERSION, routeFileShape } from '#run/own';
+import { PLAN_VERSION, planShape } from '#run/plan';
+import { routeShape } from '#run/route';
+import { choicesShape } from '#run/week';
 
 // What each file of an export holds. A plan and the body of an entry are of the version that stands beside them: those of an
 // earlier one are brought up to today's before they are looked at, so they have shapes of their own here.

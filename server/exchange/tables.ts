@@ -1,6 +1,6 @@
 import Papa from 'papaparse';
 import type { BatchSummary } from '#contract/api';
-import type { BottleState } from '#core/stock';
+import type { BottleState } from '#matter/stock';
 import type { KeptReading } from './kept-rows.ts';
 
 // A cell that begins like a formula is kept from being one.

@@ -1,6 +1,6 @@
 import type { RequestHandler } from 'express';
 import helmet from 'helmet';
-import { problem } from '#core/problem';
+import { problem } from '#base/problem';
 import { sendProblem } from './problem.ts';
 
 /** A body is JSON, said so, or (for photos) what its own route allows. */

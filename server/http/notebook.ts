@@ -1,5 +1,5 @@
 import type { RequestHandler } from 'express';
-import { problem } from '#core/problem';
+import { problem } from '#base/problem';
 import type { Db } from '../db/open.ts';
 import { sendProblem } from './problem.ts';
 

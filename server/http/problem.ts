@@ -1,7 +1,7 @@
 import type { ErrorRequestHandler, RequestHandler, Response } from 'express';
 import type { Logger } from 'pino';
+import { type Problem, type ProblemCode, problem, type Result } from '#base/problem';
 import { problemDocument } from '#contract/problems';
-import { type Problem, type ProblemCode, problem, type Result } from '#core/problem';
 
 export function sendProblem(res: Response, what: Problem): void {
   const document = problemDocument(what);

@@ -1,11 +1,11 @@
+import { fail, ok, type Result } from '#base/problem';
 import type { AnyFeedReading, FeedStatus } from '#contract/api';
 import type { FeedChange, FeedStart } from '#contract/bodies';
-import { amountsIn, liquidOf } from '#core/cell';
-import type { RunEvent } from '#core/log';
-import type { Plan } from '#core/plan';
-import { fail, ok, type Result } from '#core/problem';
-import { advise, cellOf, stillOf } from '#core/state';
-import { substanceOf } from '#core/substance';
+import { substanceOf } from '#matter/substance';
+import { amountsIn, liquidOf } from '#model/cell';
+import type { RunEvent } from '#run/log';
+import type { Plan } from '#run/plan';
+import { advise, cellOf, stillOf } from '#run/state';
 import type { Instrument } from './instrument.ts';
 import { Replay, readCellCsv, readCsv } from './replay.ts';
 import { SimulatedAbsorber } from './simulated-absorber.ts';

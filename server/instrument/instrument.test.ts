@@ -1,9 +1,10 @@
 import { describe, expect, it } from 'vitest';
-import type { GasSetup } from '#core/absorb';
-import { amountsIn, liquidOf } from '#core/cell';
-import { unwrap } from '#core/problem';
-import { cellOf } from '#core/state';
-import { type StillAsked, USUAL_STILL } from '#core/still';
+import { unwrap } from '#base/problem';
+import { USUAL_STILL } from '#matter/gear';
+import type { GasSetup } from '#model/absorb';
+import { amountsIn, liquidOf } from '#model/cell';
+import type { StillAsked } from '#model/still';
+import { cellOf } from '#run/state';
 import { done, on, START } from '#testing/on-route';
 import { eventsAt } from '#testing/shelf';
 import { openDb } from '../db/open.ts';

@@ -1,5 +1,5 @@
-import type { CellInstant } from '#core/electrolysis';
-import type { Instant } from '#core/still';
+import type { CellInstant } from '#model/electrolysis';
+import type { Instant } from '#model/still';
 
 /** What any of them shows. */
 export type Shown = Instant | CellInstant;

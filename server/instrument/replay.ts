@@ -1,9 +1,9 @@
 import Papa from 'papaparse';
-import type { CellInstant } from '#core/electrolysis';
-import { itemAt, numberAt } from '#core/lookup';
-import { fail, ok, type Result } from '#core/problem';
-import type { Instant } from '#core/still';
-import { parseNumber } from '#core/units';
+import { itemAt, numberAt } from '#base/lookup';
+import { fail, ok, type Result } from '#base/problem';
+import { parseNumber } from '#base/units';
+import type { CellInstant } from '#model/electrolysis';
+import type { Instant } from '#model/still';
 import type { Command, Instrument, Shown } from './instrument.ts';
 
 const COLUMNS = ['time', 'head', 'pot', 'mass'] as const;

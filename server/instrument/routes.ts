@@ -1,7 +1,7 @@
 import { Router } from 'express';
+import { problem } from '#base/problem';
 import { feedChangeBody, feedStartBody } from '#contract/bodies';
 import { check } from '#contract/check';
-import { problem } from '#core/problem';
 import { answer, sendProblem } from '../http/problem.ts';
 import type { Feeds } from './feeds.ts';
 

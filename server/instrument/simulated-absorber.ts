@@ -1,5 +1,5 @@
-import { beginGas, type GasSetup, type GasState, gainedBy, letGas } from '#core/absorb';
-import { deviates, type Instant } from '#core/still';
+import { beginGas, type GasSetup, type GasState, gainedBy, letGas } from '#model/absorb';
+import { deviates, type Instant } from '#model/still';
 import type { Command, Instrument } from './instrument.ts';
 
 interface Kept {

@@ -1,6 +1,6 @@
-import { type Amounts, addTo, amountsIn, beginning, type CellSetup, type CellState, letRun } from '#core/cell';
-import type { CellInstant } from '#core/electrolysis';
-import { deviates } from '#core/still';
+import { type Amounts, addTo, amountsIn, beginning, type CellSetup, type CellState, letRun } from '#model/cell';
+import type { CellInstant } from '#model/electrolysis';
+import { deviates } from '#model/still';
 import type { Command, Instrument } from './instrument.ts';
 
 interface Kept {

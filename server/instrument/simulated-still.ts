@@ -1,4 +1,4 @@
-import { unwrap } from '#core/problem';
+import { unwrap } from '#base/problem';
 import {
   deviates,
   type Instant,
@@ -10,7 +10,7 @@ import {
   setupFor,
   shown,
   switchReceiver,
-} from '#core/still';
+} from '#model/still';
 import type { Command, Instrument } from './instrument.ts';
 
 /** How the still really is: what the label and the plan do not know. */

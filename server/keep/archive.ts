@@ -13,8 +13,8 @@ import { tmpdir } from 'node:os';
 import { basename, join } from 'node:path';
 import Database from 'better-sqlite3';
 import { unzipSync, zipSync } from 'fflate';
+import { must } from '#base/lookup';
 import type { BackupAnswer, NotebookCounts } from '#contract/api';
-import { must } from '#core/lookup';
 import { type Db, newestSchema } from '../db/open.ts';
 
 /** What a backup says of itself. */

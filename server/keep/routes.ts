@@ -1,8 +1,8 @@
 import { readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import express, { Router } from 'express';
+import { problem } from '#base/problem';
 import type { BackupAnswer, CopyAnswer } from '#contract/api';
-import { problem } from '#core/problem';
 import type { Db } from '../db/open.ts';
 import { notFound, sendProblem } from '../http/problem.ts';
 import { backupOf, countsOf, lookAtBackup } from './archive.ts';

@@ -1,7 +1,7 @@
+import { must } from '#base/lookup';
+import { fail, ok, type Result } from '#base/problem';
 import type { LessonAnswer } from '#contract/api';
 import type { NewLesson } from '#contract/bodies';
-import { must } from '#core/lookup';
-import { fail, ok, type Result } from '#core/problem';
 import { immediate } from '../db/immediate.ts';
 import type { Db } from '../db/open.ts';
 

@@ -1,8 +1,8 @@
 import { pino } from 'pino';
 import request from 'supertest';
 import { describe, expect, it } from 'vitest';
-import { routeFile } from '#core/own';
-import { catalogue } from '#core/route';
+import { routeFile } from '#run/own';
+import { catalogue } from '#run/route';
 import { createApp } from '../app.ts';
 import { openDb } from '../db/open.ts';
 

@@ -1,8 +1,8 @@
 import { Router } from 'express';
+import { fail, ok } from '#base/problem';
 import { ownRouteBody } from '#contract/bodies';
 import { check } from '#contract/check';
-import { admitRoute, leavesOpen, OWN_ROUTE, routeFile, routeFileShape } from '#core/own';
-import { fail, ok } from '#core/problem';
+import { admitRoute, leavesOpen, OWN_ROUTE, routeFile, routeFileShape } from '#run/own';
 import { answer, sendProblem } from '../http/problem.ts';
 import type { RouteStore } from './store.ts';
 

@@ -1,8 +1,8 @@
+import { must } from '#base/lookup';
+import { fail, ok, type Result } from '#base/problem';
 import type { OwnRouteAnswer } from '#contract/api';
-import { must } from '#core/lookup';
-import { admitRoute, ROUTE_VERSION } from '#core/own';
-import { fail, ok, type Result } from '#core/problem';
-import type { Route } from '#core/route';
+import { admitRoute, ROUTE_VERSION } from '#run/own';
+import type { Route } from '#run/route';
 import { immediate } from '../db/immediate.ts';
 import type { Db } from '../db/open.ts';
 

@@ -1,7 +1,7 @@
 import { timingSafeEqual } from 'node:crypto';
 import type { Request, RequestHandler } from 'express';
 import { rateLimit } from 'express-rate-limit';
-import { problem } from '#core/problem';
+import { problem } from '#base/problem';
 import { sendProblem } from '../http/problem.ts';
 import type { Devices } from './devices.ts';
 import type { Sharing } from './sharing.ts';

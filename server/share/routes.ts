@@ -1,9 +1,9 @@
 import { type RequestHandler, Router } from 'express';
 import { rateLimit } from 'express-rate-limit';
+import { problem } from '#base/problem';
 import type { ShareAnswer } from '#contract/api';
 import { pairBody } from '#contract/bodies';
 import { check } from '#contract/check';
-import { problem } from '#core/problem';
 import { notFound, sendProblem } from '../http/problem.ts';
 import type { Devices } from './devices.ts';
 import type { Sharing } from './sharing.ts';

@@ -1,7 +1,7 @@
 import { Router } from 'express';
 import { bottleEventBody, newBottleBody } from '#contract/bodies';
 import { check } from '#contract/check';
-import type { BottleEvent } from '#core/stock';
+import type { BottleEvent } from '#matter/stock';
 import { answer, sendProblem } from '../http/problem.ts';
 import type { StockStore } from './store.ts';
 

@@ -1,5 +1,4 @@
-import { bottleBodyFrom, type Stored } from '#core/kept';
-import { fail, ok, type Result } from '#core/problem';
+import { fail, ok, type Result } from '#base/problem';
 import {
   type BottleCard,
   type BottleEvent,
@@ -7,8 +6,9 @@ import {
   CARD_VERSION,
   contentOf,
   reduceBottle,
-} from '#core/stock';
-import { isDescribedId, learnName, substanceById } from '#core/substance';
+} from '#matter/stock';
+import { isDescribedId, learnName, substanceById } from '#matter/substance';
+import { bottleBodyFrom, type Stored } from '#run/kept';
 import { immediate } from '../db/immediate.ts';
 import type { Db } from '../db/open.ts';
 

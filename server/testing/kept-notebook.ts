@@ -1,6 +1,6 @@
 import { readFileSync } from 'node:fs';
 import Database from 'better-sqlite3';
-import { itemAt } from '#core/lookup';
+import { itemAt } from '#base/lookup';
 import { type Db, migrate } from '../db/open.ts';
 
 /** What an earlier build kept, and what it said of it. */

@@ -1,4 +1,4 @@
-import { itemAt } from '#core/lookup';
+import { itemAt } from '#base/lookup';
 import { testShelf } from '#testing/shelf';
 import type { Db } from '../db/open.ts';
 import { entry, testPlan } from './notebook.ts';

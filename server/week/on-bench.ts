@@ -1,10 +1,10 @@
 import type { WeekAnswer } from '#contract/api';
 import { hoursFrom } from '#contract/hours';
-import { benchWeek, type leavingFrom } from '#core/bench';
-import { productTitle } from '#core/plan';
-import { daysToAssay } from '#core/stock';
-import type { Bench } from '#core/vessel';
-import { USUAL_HOURS } from '#core/week';
+import type { Bench } from '#matter/gear';
+import { USUAL_HOURS } from '#matter/gear';
+import { daysToAssay } from '#matter/stock';
+import { benchWeek, type leavingFrom } from '#run/agenda';
+import { productTitle } from '#run/plan';
 import type { BatchStore } from '../batch/store.ts';
 import type { Db } from '../db/open.ts';
 import type { StockStore } from '../stock/store.ts';

@@ -1,4 +1,4 @@
-import type { Paces } from '#core/bench';
+import type { Paces } from '#run/agenda';
 import type { BatchStore } from '../batch/store.ts';
 import type { Db } from '../db/open.ts';
 

@@ -1,7 +1,7 @@
+import type { Problem } from '#base/problem';
 import type { WeekAnswer } from '#contract/api';
 import { weekInputOf } from '#contract/week-input';
-import type { Problem } from '#core/problem';
-import { placeWeek, type Week } from '#core/week';
+import { placeWeek, type Week } from '#run/week';
 
 /** A plan holds for so long: what was not begun meanwhile is placed again. */
 const HOLDS_MS = 10 * 60_000;

@@ -1,9 +1,9 @@
 import { type Request, type Response, Router } from 'express';
+import { problem } from '#base/problem';
 import type { BackAnswer, LeavingAnswer, SoonAnswer, WeekAnswer } from '#contract/api';
 import { backQuery, leavingQuery, noticeBody, weekChangeBody } from '#contract/bodies';
 import { check } from '#contract/check';
-import { leavingFrom, lookFirst } from '#core/bench';
-import { problem } from '#core/problem';
+import { leavingFrom, lookFirst } from '#run/agenda';
 import { sendProblem } from '../http/problem.ts';
 import { calendarOf } from './calendar.ts';
 import type { HowPlanned, PlannedWeek } from './planned.ts';

@@ -1,5 +1,5 @@
 import { randomBytes } from 'node:crypto';
-import { NO_CHOICES, type WeekChoices } from '#core/week';
+import { NO_CHOICES, type WeekChoices } from '#run/week';
 import { immediate } from '../db/immediate.ts';
 import type { Db } from '../db/open.ts';
 

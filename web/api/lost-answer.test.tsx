@@ -2,7 +2,7 @@ import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
 import { act, renderHook } from '@testing-library/react';
 import type { ReactNode } from 'react';
 import { afterEach, beforeEach, expect, it, vi } from 'vitest';
-import { parseLabel } from '#core/stock';
+import { parseLabel } from '#matter/label';
 import { planFor } from '#testing/shelf';
 import { useAddLesson } from './lessons.ts';
 import { useBottleEvent, useKeepPlan, usePutBottle } from './queries.ts';

@@ -1,6 +1,6 @@
 import { type DBSchema, type IDBPDatabase, openDB } from 'idb';
-import { eventFrom } from '#core/kept';
-import { EVENT_VERSION, type RunEvent } from '#core/log';
+import { eventFrom } from '#run/kept';
+import { EVENT_VERSION, type RunEvent } from '#run/log';
 import type { Outgoing } from './outgoing.ts';
 
 /** An entry as this device keeps it: by its own id, in the order it was made, with what the server said where it refused it. */

@@ -1,7 +1,7 @@
 import 'fake-indexeddb/auto';
 import { IDBFactory } from 'fake-indexeddb';
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
-import type { RunEvent } from '#core/log';
+import type { RunEvent } from '#run/log';
 
 const event = (id: string): RunEvent => ({
   id,

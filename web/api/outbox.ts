@@ -1,7 +1,7 @@
 import { nanoid } from 'nanoid';
 import { useSyncExternalStore } from 'react';
-import type { AssayEntry } from '#core/assay';
-import { EVENT_VERSION, type RunEvent } from '#core/log';
+import type { AssayEntry } from '#model/assay';
+import { EVENT_VERSION, type RunEvent } from '#run/log';
 import { clockAhead, notebookInstant } from '../kit/clock.ts';
 import { Away, notebookNow, postFor, Refused, request } from './client.ts';
 import { allKept, type Kept, keep, letGo } from './outbox-store.ts';

@@ -1,5 +1,5 @@
-import type { AssayEntry } from '#core/assay';
-import type { RunEvent } from '#core/log';
+import type { AssayEntry } from '#model/assay';
+import type { RunEvent } from '#run/log';
 
 /** An entry on its way to the server. It stays on this device until the server has said it is written. */
 export type Outgoing =

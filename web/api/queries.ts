@@ -1,9 +1,9 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useEffect, useRef } from 'react';
 import type { BatchAnswer, BatchSummary, BenchAnswer, BoardAnswer, BottleAnswer, ClockAnswer } from '#contract/api';
-import type { Plan } from '#core/plan';
-import type { BottleCard, BottleEventBody } from '#core/stock';
-import type { Bench } from '#core/vessel';
+import type { Bench } from '#matter/gear';
+import type { BottleCard, BottleEventBody } from '#matter/stock';
+import type { Plan } from '#run/plan';
 import { notebookInstant } from '../kit/clock.ts';
 import { Away, request } from './client.ts';
 import { useKeptIds } from './ids.ts';

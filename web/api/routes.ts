@@ -1,7 +1,7 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useMemo } from 'react';
 import type { OwnRouteAnswer, RouteLook } from '#contract/api';
-import type { Route } from '#core/route';
+import type { Route } from '#run/route';
 import { request } from './client.ts';
 
 const KEY = ['routes'];

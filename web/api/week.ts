@@ -1,6 +1,6 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import type { BackAnswer, LeavingAnswer, NoticeAnswer, SoonAnswer, WeekAnswer } from '#contract/api';
-import type { WeekChoices } from '#core/week';
+import type { WeekChoices } from '#run/week';
 import { Away, request } from './client.ts';
 import { newId } from './ids.ts';
 

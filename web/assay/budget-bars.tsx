@@ -1,5 +1,5 @@
-import type { AssayResult } from '#core/assay';
-import { formatNumber } from '#core/units';
+import { formatNumber } from '#base/units';
+import type { AssayResult } from '#model/assay';
 
 const MOST = 7;
 

@@ -1,5 +1,5 @@
-import type { Link } from '#core/assay';
-import { formatNumber } from '#core/units';
+import { formatNumber } from '#base/units';
+import type { Link } from '#model/assay';
 import { Num } from '../parts/num.tsx';
 
 const WIDTH = 900;

@@ -1,9 +1,9 @@
 import { useMemo, useState } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
+import { formatNumber, listed } from '#base/units';
 import type { BottleAnswer } from '#contract/api';
-import type { Choice } from '#core/assay';
-import { formatNumber, listed } from '#core/units';
-import type { Bench } from '#core/vessel';
+import type { Bench } from '#matter/gear';
+import type { Choice } from '#model/assay';
 import { sentenceOf } from '../api/client.ts';
 import { useKeptIds } from '../api/ids.ts';
 import { useBench, useBottles } from '../api/queries.ts';

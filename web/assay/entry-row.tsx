@@ -1,9 +1,9 @@
 import { Input, type InputRef } from 'antd';
 import { useEffect, useRef, useState } from 'react';
 import { useHotkeys } from 'react-hotkeys-hook';
-import { type AssayBody, entryCheck } from '#core/assay';
-import { methodById } from '#core/method';
-import { parseNumber } from '#core/units';
+import { parseNumber } from '#base/units';
+import { type AssayBody, entryCheck } from '#model/assay';
+import { methodById } from '#model/method';
 import { EntryForm } from '../kit/entry-form.tsx';
 import { Field } from '../kit/field.tsx';
 import { anywhere } from '../kit/is-typing.ts';

@@ -1,6 +1,6 @@
 import { lazy, Suspense, useMemo } from 'react';
-import type { AssayPlan } from '#core/assay';
-import { formatNumber } from '#core/units';
+import { formatNumber } from '#base/units';
+import type { AssayPlan } from '#model/assay';
 import { useCompute } from '../worker/compute.ts';
 
 const CurveChart = lazy(async () => ({ default: (await import('./curve-chart.tsx')).CurveChart }));

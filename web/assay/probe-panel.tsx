@@ -1,7 +1,7 @@
 import { Input } from 'antd';
 import { useState } from 'react';
-import type { AssayBody, ReplicateState } from '#core/assay';
-import { formatNumber, parseNumber } from '#core/units';
+import { formatNumber, parseNumber } from '#base/units';
+import type { AssayBody, ReplicateState } from '#model/assay';
 import { EntryForm } from '../kit/entry-form.tsx';
 import { Field } from '../kit/field.tsx';
 import { compute } from '../worker/door.ts';

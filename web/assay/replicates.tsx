@@ -1,6 +1,6 @@
-import type { AssayState, ReplicateState } from '#core/assay';
-import { sdOf } from '#core/figure';
-import { formatNumber } from '#core/units';
+import { sdOf } from '#base/figure';
+import { formatNumber } from '#base/units';
+import type { AssayState, ReplicateState } from '#model/assay';
 import { Num } from '../parts/num.tsx';
 import type { OpenAssay } from './use-assay.ts';
 

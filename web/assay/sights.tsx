@@ -1,4 +1,4 @@
-import type { Advice } from '#core/assay';
+import type { Advice } from '#model/assay';
 
 /** What the flask looks like on the way; where one stands is marked by a frame and a word. */
 export function Sights({ sights, now }: { sights: Advice['sights']; now: number }) {

@@ -1,5 +1,5 @@
-import type { Advice } from '#core/assay';
-import { formatNumber } from '#core/units';
+import { formatNumber } from '#base/units';
+import type { Advice } from '#model/assay';
 
 interface TitreBarProps {
   readonly expected: Advice['expected'];

@@ -1,7 +1,7 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useCallback, useMemo } from 'react';
 import type { AssayAnswer, AssaySummary } from '#contract/api';
-import type { AssayBody, AssayEntry, AssayPlan, AssayState } from '#core/assay';
+import type { AssayBody, AssayEntry, AssayPlan, AssayState } from '#model/assay';
 import { request } from '../api/client.ts';
 import { newId } from '../api/ids.ts';
 import { postAssay, useOutbox } from '../api/outbox.ts';

@@ -1,6 +1,6 @@
 import { CartesianGrid, Line, LineChart, ResponsiveContainer, XAxis, YAxis } from 'recharts';
-import type { Weighing } from '#core/dry';
-import { itemAt, lastOf } from '#core/lookup';
+import { itemAt, lastOf } from '#base/lookup';
+import type { Weighing } from '#model/dry';
 
 /** The product’s mass against hours since it was first weighed. */
 export function WeighingChart({ weighings }: { weighings: readonly Weighing[] }) {

@@ -1,7 +1,7 @@
 import { useMemo } from 'react';
 import { Link } from 'react-router';
-import type { AssayPlan, AssayResult } from '#core/assay';
-import { formatNumber } from '#core/units';
+import { formatNumber } from '#base/units';
+import type { AssayPlan, AssayResult } from '#model/assay';
 import { useBatches } from '../api/queries.ts';
 
 /** Kept plans and open runs that take from this bottle, and by how much what they take will change. */

@@ -1,7 +1,7 @@
-import type { Remainder } from '#core/state';
-import { type SubstanceId, substanceOf } from '#core/substance';
-import { formatNumber } from '#core/units';
-import { type Contents, entriesOf, phases } from '#core/vessel';
+import { formatNumber } from '#base/units';
+import { type SubstanceId, substanceOf } from '#matter/substance';
+import { type Contents, entriesOf, phases } from '#matter/vessel';
+import type { Remainder } from '#run/state';
 import { amountOf } from '../parts/amount-of.ts';
 import { Num, NumRow } from '../parts/num.tsx';
 import type { Run } from '../run/use-run.ts';

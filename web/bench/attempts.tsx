@@ -1,5 +1,5 @@
-import { colourDifference, rgbOf } from '#core/assay';
-import type { StepState } from '#core/state';
+import { colourDifference, rgbOf } from '#model/assay';
+import type { StepState } from '#run/state';
 import { useBatches } from '../api/queries.ts';
 import type { Run } from '../run/use-run.ts';
 import { Swatch } from './panes/colour-pick.tsx';

@@ -1,8 +1,8 @@
 import { useRef, useState } from 'react';
 import { useHotkeys } from 'react-hotkeys-hook';
 import { Link, useSearchParams } from 'react-router';
-import { planTitle } from '#core/plan';
-import type { RunState, StepState } from '#core/state';
+import { planTitle } from '#run/plan';
+import type { RunState, StepState } from '#run/state';
 import { anywhere } from '../kit/is-typing.ts';
 import { Cautions } from '../parts/cautions.tsx';
 import { Lessons } from '../parts/lessons.tsx';

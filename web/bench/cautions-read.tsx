@@ -1,5 +1,5 @@
-import type { Caution } from '#core/guard';
-import type { RunState, StepState } from '#core/state';
+import type { Caution } from '#matter/guard';
+import type { RunState, StepState } from '#run/state';
 import type { Run } from '../run/use-run.ts';
 
 /** Grave cautions of a step that were not yet acknowledged. */

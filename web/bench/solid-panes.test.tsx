@@ -1,7 +1,7 @@
 import { cleanup, fireEvent, screen, waitFor, within } from '@testing-library/react';
 import { afterEach, describe, expect, it, vi } from 'vitest';
-import { unwrap } from '#core/problem';
-import { advise } from '#core/state';
+import { unwrap } from '#base/problem';
+import { advise } from '#run/state';
 import { own } from '#testing/asking';
 import { done, on, read, START } from '#testing/on-route';
 import { eventsAt } from '#testing/shelf';

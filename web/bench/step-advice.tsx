@@ -1,6 +1,6 @@
 import dayjs from 'dayjs';
-import type { Advice, StepState } from '#core/state';
-import type { AdviceOf, OwnAdvice, TechniqueName } from '#core/technique';
+import type { Advice, StepState } from '#run/state';
+import type { AdviceOf, OwnAdvice, TechniqueName } from '#run/technique';
 import type { Run } from '../run/use-run.ts';
 import { viewOf } from './technique/registry.ts';
 

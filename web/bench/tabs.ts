@@ -1,5 +1,5 @@
 import type { ComponentType } from 'react';
-import type { StepState } from '#core/state';
+import type { StepState } from '#run/state';
 import type { PaneProps } from '../run/pane-props.ts';
 import { ChangePane } from './panes/change-pane.tsx';
 import { ReadingPane } from './panes/reading-pane.tsx';

@@ -1,4 +1,4 @@
-import type { StepState } from '#core/state';
+import type { StepState } from '#run/state';
 import { countdown, span } from '../parts/due-text.ts';
 import { useNow } from '../parts/use-now.ts';
 import type { Run } from '../run/use-run.ts';

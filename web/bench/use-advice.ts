@@ -1,4 +1,4 @@
-import type { Advice } from '#core/state';
+import type { Advice } from '#run/state';
 import { useNow } from '../parts/use-now.ts';
 import type { Run } from '../run/use-run.ts';
 import { useAdviceAt } from '../worker/run-session.ts';

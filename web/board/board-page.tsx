@@ -1,6 +1,6 @@
 import { Link } from 'react-router';
+import { listed } from '#base/units';
 import type { BoardAnswer } from '#contract/api';
-import { listed } from '#core/units';
 import { sentenceOf } from '../api/client.ts';
 import { useBoard } from '../api/queries.ts';
 import { AwayBanner } from '../leaving/away-banner.tsx';

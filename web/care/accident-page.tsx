@@ -1,10 +1,10 @@
 import { Select } from 'antd';
 import { useMemo, useState } from 'react';
 import { Link, useParams, useSearchParams } from 'react-router';
-import type { AccidentCard, Pour } from '#core/care';
-import { planTitle } from '#core/plan';
-import type { RunState } from '#core/state';
-import { formatNumber } from '#core/units';
+import { formatNumber } from '#base/units';
+import type { AccidentCard, Pour } from '#run/care';
+import { planTitle } from '#run/plan';
+import type { RunState } from '#run/state';
 import { sentenceOf } from '../api/client.ts';
 import { useBottles } from '../api/queries.ts';
 import { InMargin } from '../parts/margin.tsx';

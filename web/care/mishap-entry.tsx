@@ -1,7 +1,7 @@
 import { Input, Select } from 'antd';
 import { useState } from 'react';
 import { Link } from 'react-router';
-import { mishaps } from '#core/log';
+import { mishaps } from '#run/log';
 import { EntryForm } from '../kit/entry-form.tsx';
 import { Field } from '../kit/field.tsx';
 import type { Run } from '../run/use-run.ts';

@@ -1,5 +1,5 @@
-import type { AccidentCard } from '#core/care';
-import { formatNumber } from '#core/units';
+import { formatNumber } from '#base/units';
+import type { AccidentCard } from '#run/care';
 import { dayText } from '../parts/day.ts';
 
 /** The card for the wall: A6, large enough to read from where one stands. Only it is printed. */

@@ -1,5 +1,5 @@
-import type { WastePlan } from '#core/care';
-import { formatNumber } from '#core/units';
+import { formatNumber } from '#base/units';
+import type { WastePlan } from '#run/care';
 
 /** What is left of a batch and what becomes of it: how much of what, to which pH, into which jar. */
 export function Waste({ plan }: { plan: WastePlan }) {

@@ -1,4 +1,4 @@
-import { formatNumber } from '#core/units';
+import { formatNumber } from '#base/units';
 
 /** One liquid as it is drawn. */
 export interface DrawnSide {

@@ -1,10 +1,11 @@
 import { useMemo } from 'react';
-import { type CellGear, gelPlug, supplyText, USUAL_CELL } from '#core/cell';
-import { type AtCurrent, anodeSaid, type CellAnswer, type CellAsked, MOST_V, suppliesFor } from '#core/electrolysis';
-import type { Plan } from '#core/plan';
-import type { CellRun } from '#core/state';
-import { molarMass, substanceOf } from '#core/substance';
-import { formatNumber } from '#core/units';
+import { formatNumber } from '#base/units';
+import { type CellGear, supplyText, USUAL_CELL } from '#matter/gear';
+import { molarMass, substanceOf } from '#matter/substance';
+import { gelPlug } from '#model/cell';
+import { type AtCurrent, anodeSaid, type CellAnswer, type CellAsked, MOST_V, suppliesFor } from '#model/electrolysis';
+import type { Plan } from '#run/plan';
+import type { CellRun } from '#run/state';
 import { useCompute } from '../worker/compute.ts';
 import { useCellRun } from '../worker/run-session.ts';
 import { CurrentChart } from './current-chart.tsx';

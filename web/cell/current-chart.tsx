@@ -1,5 +1,5 @@
 import dayjs from 'dayjs';
-import { formatNumber } from '#core/units';
+import { formatNumber } from '#base/units';
 
 type Points = readonly { readonly at: number; readonly amps: number }[];
 

@@ -1,5 +1,5 @@
 import { Select } from 'antd';
-import { type CellGear, type Supply, supplyKinds } from '#core/cell';
+import { type CellGear, type Supply, supplyKinds } from '#matter/gear';
 import { NumberField } from '#web/kit/number-field.tsx';
 
 interface GearFormProps {

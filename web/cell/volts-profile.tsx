@@ -1,5 +1,5 @@
-import type { Drops } from '#core/cell';
-import { formatNumber } from '#core/units';
+import { formatNumber } from '#base/units';
+import type { Drops } from '#model/cell';
 
 interface VoltsProfileProps {
   readonly is: Drops;

@@ -1,5 +1,5 @@
-import type { CellWarning } from '#core/electrolysis';
-import { formatNumber } from '#core/units';
+import { formatNumber } from '#base/units';
+import type { CellWarning } from '#model/electrolysis';
 
 const WEIGHTS = { stop: 'stop', caution: 'watch', note: '' } as const;
 const MIND = { stop: 'Stop:', caution: 'Mind:', note: 'Note:' } as const;

@@ -1,8 +1,8 @@
 import dayjs from 'dayjs';
-import { must } from '#core/lookup';
-import type { CellRun } from '#core/state';
-import { substanceOf } from '#core/substance';
-import { formatNumber } from '#core/units';
+import { must } from '#base/lookup';
+import { formatNumber } from '#base/units';
+import { substanceOf } from '#matter/substance';
+import type { CellRun } from '#run/state';
 import type { CellDrawn, DrawnSide } from './cell-drawing.tsx';
 
 /** “40 min”, “9 h”, “2.5 days”. */

@@ -1,4 +1,4 @@
-import { formatNumber, formatPlain } from '#core/units';
+import { formatNumber, formatPlain } from '#base/units';
 
 /** Generator, empty trap and absorber as they stand. */
 export interface AbsorberDrawn {

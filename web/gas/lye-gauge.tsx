@@ -1,5 +1,5 @@
-import type { LyeWindow } from '#core/technique';
-import { formatNumber } from '#core/units';
+import { formatNumber } from '#base/units';
+import type { LyeWindow } from '#run/technique';
 
 const WIDE = 480;
 const PAD = 12;

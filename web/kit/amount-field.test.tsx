@@ -1,6 +1,6 @@
 import { render, screen } from '@testing-library/react';
 import { describe, expect, it } from 'vitest';
-import { amountProblem } from '#core/state';
+import { amountProblem } from '#run/state';
 import { AmountField, readAmount } from './amount-field.tsx';
 
 const scoop = { name: 'tea scoop', of: 'washing soda', gramsEach: 5.2, sdG: 0.3 };

@@ -1,9 +1,9 @@
 import { type InputRef, Segmented } from 'antd';
 import type { Ref } from 'react';
-import { parseReading, type Reading } from '#core/log';
-import { ok, type Result } from '#core/problem';
-import { formatPlain, parseNumber } from '#core/units';
-import type { OwnMeasure } from '#core/vessel';
+import { ok, type Result } from '#base/problem';
+import { formatPlain, parseNumber } from '#base/units';
+import type { OwnMeasure } from '#matter/gear';
+import { parseReading, type Reading } from '#run/log';
 import { ReadingField } from './reading-field.tsx';
 
 interface AmountFieldProps {

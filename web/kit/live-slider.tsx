@@ -1,5 +1,5 @@
 import { Slider } from 'antd';
-import { formatPlain } from '#core/units';
+import { formatPlain } from '#base/units';
 
 interface LiveSliderProps {
   readonly name: string;

@@ -1,7 +1,7 @@
 import type { InputRef } from 'antd';
 import { Input } from 'antd';
 import { type Ref, useState } from 'react';
-import { formatPlain, parseNumber } from '#core/units';
+import { formatPlain, parseNumber } from '#base/units';
 import { Field } from './field.tsx';
 
 interface NumberFieldProps {

@@ -1,6 +1,6 @@
 import { Input, type InputRef } from 'antd';
 import type { Ref } from 'react';
-import { parseReading, type Reading, readingText } from '#core/log';
+import { parseReading, type Reading, readingText } from '#run/log';
 import { Field } from './field.tsx';
 
 interface ReadingFieldProps {

@@ -1,7 +1,7 @@
 import { Input, Segmented } from 'antd';
 import { useState } from 'react';
-import type { Happened } from '#core/log';
-import { parseQuantity } from '#core/units';
+import { parseQuantity } from '#base/units';
+import type { Happened } from '#run/log';
 import { notebookInstant, notebookTime } from './clock.ts';
 import { Field } from './field.tsx';
 

@@ -1,4 +1,4 @@
-import type { Hours } from '#core/week';
+import type { Hours } from '#matter/gear';
 
 /** How an absence is called that was begun at the bench, and ends there. */
 export const LEFT_THE_BENCH = 'left the bench';

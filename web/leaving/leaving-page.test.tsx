@@ -1,7 +1,7 @@
 import { cleanup, fireEvent, screen, waitFor } from '@testing-library/react';
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import type { BackAnswer, LeavingAnswer } from '#contract/api';
-import type { Hours } from '#core/week';
+import type { Hours } from '#matter/gear';
 import { drawAt, serverOf } from '../testing/page.tsx';
 import { benchAnswer, WEEK_FROM } from '../testing/week.ts';
 import { BackPage } from './back-page.tsx';

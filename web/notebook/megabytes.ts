@@ -1,4 +1,4 @@
-import { formatNumber } from '#core/units';
+import { formatNumber } from '#base/units';
 
 /** The size of a file as people say it. */
 export function megabytes(bytes: number): string {

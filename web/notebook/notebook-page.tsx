@@ -1,6 +1,6 @@
 import { useQuery } from '@tanstack/react-query';
+import { itemAt } from '#base/lookup';
 import type { CopyAnswer } from '#contract/api';
-import { itemAt } from '#core/lookup';
 import { request, sentenceOf } from '../api/client.ts';
 import { useBatches, useBottles } from '../api/queries.ts';
 import { dayText } from '../parts/day.ts';

@@ -1,10 +1,10 @@
 import { Input } from 'antd';
-import type { OwnAnswer } from '#core/own';
-import type { Plan } from '#core/plan';
-import type { Reaction } from '#core/reaction';
-import type { Sheet } from '#core/sheet';
-import { formulaText, type SubstanceId, substanceOf } from '#core/substance';
-import { formatNumber, formatPlain } from '#core/units';
+import { formatNumber, formatPlain } from '#base/units';
+import type { Reaction } from '#matter/reaction';
+import { formulaText, type SubstanceId, substanceOf } from '#matter/substance';
+import type { OwnAnswer } from '#run/own';
+import type { Plan } from '#run/plan';
+import type { Sheet } from '#run/sheet';
 import { Field } from '../kit/field.tsx';
 import { Num } from '../parts/num.tsx';
 

@@ -1,7 +1,7 @@
-import type { Plan } from '#core/plan';
-import type { Sheet } from '#core/sheet';
-import { substanceOf } from '#core/substance';
-import { formatNumber } from '#core/units';
+import { formatNumber } from '#base/units';
+import { substanceOf } from '#matter/substance';
+import type { Plan } from '#run/plan';
+import type { Sheet } from '#run/sheet';
 import { Num } from '../parts/num.tsx';
 import { VesselDrawing } from '../parts/vessel-drawing.tsx';
 import { ExcessPrices } from '../planning/excess-prices.tsx';

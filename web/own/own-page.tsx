@@ -1,9 +1,9 @@
 import { Input } from 'antd';
 import { useState } from 'react';
 import { useParams } from 'react-router';
+import { must } from '#base/lookup';
 import type { BatchAnswer } from '#contract/api';
-import { must } from '#core/lookup';
-import { formulaText } from '#core/substance';
+import { formulaText } from '#matter/substance';
 import { sentenceOf } from '../api/client.ts';
 import { useBatch, useKeepPlan } from '../api/queries.ts';
 import { Field } from '../kit/field.tsx';

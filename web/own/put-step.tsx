@@ -1,6 +1,6 @@
 import { useState } from 'react';
-import type { Plan } from '#core/plan';
-import { type StepKind, stepKinds } from '#core/route';
+import type { Plan } from '#run/plan';
+import { type StepKind, stepKinds } from '#run/route';
 import { StepIcon } from '../parts/step-icon.tsx';
 
 interface PutStepProps {

@@ -1,6 +1,6 @@
 import { Input, Segmented } from 'antd';
 import { useState } from 'react';
-import type { Role } from '#core/technique';
+import type { Role } from '#run/technique';
 import { Field } from '../kit/field.tsx';
 import type { RouteChange } from './use-own-draft.ts';
 

@@ -1,6 +1,6 @@
 import { Input } from 'antd';
 import { useState } from 'react';
-import type { Plan } from '#core/plan';
+import type { Plan } from '#run/plan';
 import { sentenceOf } from '../api/client.ts';
 import { useKeepRoute, useOwnRoutes } from '../api/routes.ts';
 import { Field } from '../kit/field.tsx';

@@ -1,10 +1,10 @@
 import { Checkbox, Input, Segmented, Select } from 'antd';
 import { useState } from 'react';
-import type { Plan } from '#core/plan';
-import type { StepTemplate } from '#core/route';
-import type { Sheet } from '#core/sheet';
-import { placeOf, techniques } from '#core/technique';
-import { vesselNames } from '#core/vessel';
+import { vesselNames } from '#matter/vessel';
+import type { Plan } from '#run/plan';
+import type { StepTemplate } from '#run/route';
+import type { Sheet } from '#run/sheet';
+import { placeOf, techniques } from '#run/technique';
 import { Field } from '../kit/field.tsx';
 import { NumberField } from '../kit/number-field.tsx';
 import { Controls } from '../planning/controls.tsx';

@@ -14,9 +14,9 @@ import {
   useSortable,
 } from '@dnd-kit/sortable';
 import { CSS } from '@dnd-kit/utilities';
-import type { Plan } from '#core/plan';
-import type { StepTemplate } from '#core/route';
-import { fillTemplate, type Sheet } from '#core/sheet';
+import type { Plan } from '#run/plan';
+import type { StepTemplate } from '#run/route';
+import { fillTemplate, type Sheet } from '#run/sheet';
 import { plainText } from '../parts/sentence.tsx';
 import { StepIcon } from '../parts/step-icon.tsx';
 

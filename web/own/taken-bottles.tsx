@@ -1,5 +1,5 @@
-import type { ShelfBottle } from '#core/route';
-import { formulaText, substanceById } from '#core/substance';
+import { formulaText, substanceById } from '#matter/substance';
+import type { ShelfBottle } from '#run/route';
 import { BottleDrawing } from '../parts/bottle-drawing.tsx';
 import { labelStrength } from '../parts/face-text.ts';
 

@@ -1,7 +1,7 @@
 import { Select } from 'antd';
 import { useMemo, useState } from 'react';
-import { formatNumber } from '#core/units';
-import type { Bench } from '#core/vessel';
+import { formatNumber } from '#base/units';
+import type { Bench } from '#matter/gear';
 import { useBottles } from '../api/queries.ts';
 import { Field } from '../kit/field.tsx';
 import { NumberField } from '../kit/number-field.tsx';

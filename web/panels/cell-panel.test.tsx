@@ -1,6 +1,6 @@
 import { cleanup, fireEvent, screen } from '@testing-library/react';
 import { afterEach, describe, expect, it, vi } from 'vitest';
-import { BenchDefaults } from '#core/vessel';
+import { BenchDefaults } from '#matter/gear';
 import { computeHere, draw } from '../testing/bench.tsx';
 
 vi.mock('../worker/compute.ts', () => ({ useCompute: computeHere }));

@@ -1,5 +1,7 @@
 import { Select } from 'antd';
 import { useMemo, useState } from 'react';
+import { formatNumber } from '#base/units';
+import type { Bench } from '#matter/gear';
 import {
   type AnodeMaterial,
   anodeMaterials,
@@ -9,11 +11,9 @@ import {
   dividerKinds,
   supplyText,
   USUAL_CELL,
-} from '#core/cell';
-import type { CellAnswer } from '#core/electrolysis';
-import { type SubstanceId, substanceOf } from '#core/substance';
-import { formatNumber } from '#core/units';
-import type { Bench } from '#core/vessel';
+} from '#matter/gear';
+import { type SubstanceId, substanceOf } from '#matter/substance';
+import type { CellAnswer } from '#model/electrolysis';
 import { CurrentChart } from '../cell/current-chart.tsx';
 import { GearForm } from '../cell/gear-form.tsx';
 import { CellWarnings } from '../cell/warning-list.tsx';

@@ -1,9 +1,9 @@
 import { Select } from 'antd';
 import { useMemo, useState } from 'react';
 import { NavLink, useParams, useSearchParams } from 'react-router';
-import { grainOf } from '#core/precipitate';
-import { isSubstanceId, type SubstanceId } from '#core/substance';
-import type { Bench } from '#core/vessel';
+import type { Bench } from '#matter/gear';
+import { isSubstanceId, type SubstanceId } from '#matter/substance';
+import { grainOf } from '#model/precipitate';
 import { useBench, useBottles } from '../api/queries.ts';
 import { Field } from '../kit/field.tsx';
 import { NumberField } from '../kit/number-field.tsx';

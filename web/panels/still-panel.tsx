@@ -1,8 +1,9 @@
 import { Checkbox, Select } from 'antd';
 import { useMemo, useState } from 'react';
-import { between, distillable, pointAt, USUAL_STILL } from '#core/still';
-import { formatNumber } from '#core/units';
-import type { Bench } from '#core/vessel';
+import { formatNumber } from '#base/units';
+import type { Bench } from '#matter/gear';
+import { USUAL_STILL } from '#matter/gear';
+import { between, distillable, pointAt } from '#model/still';
 import { Field } from '../kit/field.tsx';
 import { NumberField } from '../kit/number-field.tsx';
 import { ApparatusForm } from '../still/apparatus-form.tsx';

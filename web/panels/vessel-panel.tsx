@@ -1,6 +1,6 @@
 import { useState } from 'react';
-import { formatNumber } from '#core/units';
-import type { Bench } from '#core/vessel';
+import { formatNumber } from '#base/units';
+import type { Bench } from '#matter/gear';
 import { NumberField } from '../kit/number-field.tsx';
 
 /** As full as a vessel is filled that is stirred or boiled. */

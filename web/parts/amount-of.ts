@@ -1,5 +1,5 @@
-import type { Figure } from '#core/figure';
-import { formatNumber } from '#core/units';
+import type { Figure } from '#base/figure';
+import { formatNumber } from '#base/units';
 
 /** An amount as it is measured out: “148 mL (152 g)”, “10.0 g”. */
 export function amountOf({ mass, volumeMl }: { readonly mass: Figure; readonly volumeMl: number | null }): string {

@@ -1,4 +1,4 @@
-import type { Question } from '#core/stock';
+import type { Question } from '#matter/label';
 import './asked.css';
 
 /** A question with its answers as buttons, and what decides between them. */

@@ -1,4 +1,4 @@
-import type { Container } from '#core/stock';
+import type { Container } from '#matter/stock';
 
 interface Shape {
   /** Outline in a box of 92 by 172, standing on 170. */

@@ -1,4 +1,4 @@
-import type { Caution } from '#core/guard';
+import type { Caution } from '#matter/guard';
 
 const WORD: Readonly<Record<Caution['severity'], string>> = { stop: 'Stop and read', watch: 'Mind' };
 

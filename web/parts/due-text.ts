@@ -1,4 +1,4 @@
-import type { ClockItem } from '#core/state';
+import type { ClockItem } from '#run/state';
 
 /** “05:48”, “2 h 10”, “day 3 of about 6”, “3 h late”: when an item of the clock falls due. */
 export function dueText(item: Pick<ClockItem, 'at' | 'progress'>, now: number): { text: string; late: boolean } {

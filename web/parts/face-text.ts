@@ -1,6 +1,6 @@
-import type { Strength } from '#core/solution';
-import type { BottleCard, BottleFace } from '#core/stock';
-import { formatNumber, formatPlain } from '#core/units';
+import { formatNumber, formatPlain } from '#base/units';
+import type { Strength } from '#matter/solution';
+import type { BottleCard, BottleFace } from '#matter/stock';
 
 const SHORT: Readonly<Record<Strength['unit'], string>> = {
   'w/w': '%',

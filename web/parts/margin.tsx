@@ -1,6 +1,6 @@
 import { createContext, lazy, type ReactNode, Suspense, use, useEffect, useMemo, useState } from 'react';
 import { createPortal } from 'react-dom';
-import type { Figure } from '#core/figure';
+import type { Figure } from '#base/figure';
 import { Working } from './working.tsx';
 
 const Meanwhile = lazy(async () => ({ default: (await import('./meanwhile.tsx')).Meanwhile }));

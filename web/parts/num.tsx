@@ -1,6 +1,6 @@
 import type { ReactNode } from 'react';
-import { type Figure, isAbout, sdOf } from '#core/figure';
-import { formatNumber, roundToUncertainty } from '#core/units';
+import { type Figure, isAbout, sdOf } from '#base/figure';
+import { formatNumber, roundToUncertainty } from '#base/units';
 import { useMargin } from './margin.tsx';
 
 interface NumProps {

@@ -1,7 +1,7 @@
-import type { OwnDraft } from '#core/own';
-import { type Plan, planTitle } from '#core/plan';
-import { reactionText } from '#core/reaction';
-import { substanceById } from '#core/substance';
+import { reactionText } from '#matter/reaction';
+import { substanceById } from '#matter/substance';
+import type { OwnDraft } from '#run/own';
+import { type Plan, planTitle } from '#run/plan';
 import { newId } from '../api/ids.ts';
 
 /** What is written of a batch of one's own so far. */

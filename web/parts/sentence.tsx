@@ -1,4 +1,4 @@
-import type { TextPart } from '#core/sheet';
+import type { TextPart } from '#run/sheet';
 import { useMargin } from './margin.tsx';
 
 /** A sentence of a step: its numbers open their working. */

@@ -1,4 +1,4 @@
-import type { TechniqueName } from '#core/technique';
+import type { TechniqueName } from '#run/technique';
 
 /** Strokes in a box of 48 by 44, one drawing for each way that a step looks. */
 const BEAKER = 'M10 12h3v24q0 4 4 4h14q4 0 4-4V12h3';

@@ -1,4 +1,4 @@
-import { allSubstances, substanceById } from '#core/substance';
+import { allSubstances, substanceById } from '#matter/substance';
 
 /** Every substance to pick from, by name and formula; with it the one that is picked, where its owner has described it. */
 export function substanceNamesForChoice(picked = ''): { value: string; label: string }[] {

@@ -1,5 +1,5 @@
-import { formatNumber } from '#core/units';
-import type { OwnVessel } from '#core/vessel';
+import { formatNumber } from '#base/units';
+import type { OwnVessel } from '#matter/gear';
 
 interface VesselDrawingProps {
   readonly vessel: OwnVessel;

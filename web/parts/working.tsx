@@ -1,6 +1,6 @@
 import { Fragment } from 'react';
-import { type Figure, isAbout, type WorkingLine, workingOf } from '#core/figure';
-import { budget } from '#core/units';
+import { type Figure, isAbout, type WorkingLine, workingOf } from '#base/figure';
+import { budget } from '#base/units';
 
 /** How a number came about, line by line, with the source of every datum. */
 export function Working({ figure, onClose }: { figure: Figure; onClose?: () => void }) {

@@ -1,9 +1,9 @@
 import { Select } from 'antd';
-import type { PlanChoice } from '#core/choose';
-import type { Plan } from '#core/plan';
-import type { Gauge, Sheet } from '#core/sheet';
-import { formulaText, substanceOf } from '#core/substance';
-import { formatNumber, formatPlain } from '#core/units';
+import { formatNumber, formatPlain } from '#base/units';
+import { formulaText, substanceOf } from '#matter/substance';
+import type { PlanChoice } from '#run/choose';
+import type { Plan } from '#run/plan';
+import type { Gauge, Sheet } from '#run/sheet';
 import { Num } from '../parts/num.tsx';
 import { VesselDrawing } from '../parts/vessel-drawing.tsx';
 import { Controls } from '../planning/controls.tsx';

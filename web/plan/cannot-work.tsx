@@ -1,7 +1,7 @@
 import { Select } from 'antd';
-import type { PlanChoice } from '#core/choose';
-import type { Plan } from '#core/plan';
-import type { Problem } from '#core/problem';
+import type { Problem } from '#base/problem';
+import type { PlanChoice } from '#run/choose';
+import type { Plan } from '#run/plan';
 import { Controls } from '../planning/controls.tsx';
 
 /** A plan that cannot work as it is set: what is wrong, the controls with the one that helps marked, and the bottles. */

@@ -1,8 +1,8 @@
 import { Link } from 'react-router';
+import { formatNumber } from '#base/units';
 import type { BottleAnswer } from '#contract/api';
-import type { Plan } from '#core/plan';
-import { strengthUnits } from '#core/solution';
-import { formatNumber } from '#core/units';
+import { strengthUnits } from '#matter/solution';
+import type { Plan } from '#run/plan';
 import { dayText } from '../parts/day.ts';
 
 /** Bottles of a kept plan whose strength was measured since it was kept: the sheet below counts with what was found. */

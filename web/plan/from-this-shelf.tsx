@@ -1,7 +1,7 @@
-import type { MakeableAnswer } from '#core/choose';
-import { sdOf } from '#core/figure';
-import { hoursText } from '#core/sheet';
-import { formatFigure } from '#core/units';
+import { sdOf } from '#base/figure';
+import { formatFigure } from '#base/units';
+import type { MakeableAnswer } from '#run/choose';
+import { hoursText } from '#run/sheet';
 
 interface FromThisShelfProps {
   readonly answer: MakeableAnswer;

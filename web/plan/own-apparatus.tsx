@@ -1,8 +1,7 @@
 import { lazy, Suspense } from 'react';
 import type { BenchAnswer } from '#contract/api';
-import type { CellGear } from '#core/cell';
-import type { Plan } from '#core/plan';
-import type { Apparatus } from '#core/still';
+import type { Apparatus, CellGear } from '#matter/gear';
+import type { Plan } from '#run/plan';
 import { useSaveBench } from '../api/queries.ts';
 
 const CellPlan = lazy(async () => ({ default: (await import('../cell/cell-plan.tsx')).CellPlan }));

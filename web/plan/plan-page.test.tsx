@@ -1,6 +1,6 @@
 import { cleanup, fireEvent, screen, waitFor } from '@testing-library/react';
 import { afterEach, describe, expect, it, vi } from 'vitest';
-import { BenchDefaults } from '#core/vessel';
+import { BenchDefaults } from '#matter/gear';
 import { planFor, testShelf } from '#testing/shelf';
 import { computeHere } from '../testing/bench.tsx';
 import { drawAt, serverOf } from '../testing/page.tsx';

@@ -1,10 +1,9 @@
 import { Suspense, useId, useMemo, useState } from 'react';
 import { Link, useNavigate, useParams, useSearchParams } from 'react-router';
 import type { BatchAnswer } from '#contract/api';
-import type { CellGear } from '#core/cell';
-import type { PlanChoice } from '#core/choose';
-import { type Plan, planTitle } from '#core/plan';
-import type { Apparatus } from '#core/still';
+import type { Apparatus, CellGear } from '#matter/gear';
+import type { PlanChoice } from '#run/choose';
+import { type Plan, planTitle } from '#run/plan';
 import { sentenceOf } from '../api/client.ts';
 import { useBatch, useBench, useBottles, useKeepPlan } from '../api/queries.ts';
 import { useRoutesInUse } from '../api/routes.ts';

@@ -1,8 +1,8 @@
 import { Input } from 'antd';
 import { useMemo, useState } from 'react';
 import { useNavigate } from 'react-router';
+import { formatNumber } from '#base/units';
 import type { VerbOutput } from '#contract/verbs';
-import { formatNumber } from '#core/units';
 import { useBottles } from '../api/queries.ts';
 import { Field } from '../kit/field.tsx';
 import { NumberField } from '../kit/number-field.tsx';

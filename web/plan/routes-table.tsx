@@ -1,5 +1,5 @@
-import type { PlanChoice } from '#core/choose';
-import { hoursText, type SheetRow } from '#core/sheet';
+import type { PlanChoice } from '#run/choose';
+import { hoursText, type SheetRow } from '#run/sheet';
 import { Num } from '../parts/num.tsx';
 
 interface RoutesProps {

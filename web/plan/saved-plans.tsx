@@ -1,6 +1,6 @@
 import { Link } from 'react-router';
 import type { BatchSummary } from '#contract/api';
-import { stepsAt } from '#core/route';
+import { stepsAt } from '#run/route';
 import { useBatch, useBatches } from '../api/queries.ts';
 import { dayText } from '../parts/day.ts';
 import { StepIcon } from '../parts/step-icon.tsx';

@@ -1,9 +1,9 @@
 import { useMemo } from 'react';
+import { formatNumber } from '#base/units';
 import type { BatchSummary } from '#contract/api';
-import { type ShownValue, shownBy } from '#core/account';
-import { bookEfficiency } from '#core/electrolysis';
-import type { Plan } from '#core/plan';
-import { formatNumber } from '#core/units';
+import { type ShownValue, shownBy } from '#matter/account';
+import { bookEfficiency } from '#model/electrolysis';
+import type { Plan } from '#run/plan';
 import { useBatches } from '../api/queries.ts';
 
 /** What one's own finished runs say of a plan's rough values. */

@@ -1,9 +1,9 @@
 import { useMemo, useState } from 'react';
-import type { MethodColumn, MethodRow } from '#core/choose';
-import { sdOf } from '#core/figure';
-import type { Plan } from '#core/plan';
-import { hoursText } from '#core/sheet';
-import { formatFigure, formatNumber } from '#core/units';
+import { sdOf } from '#base/figure';
+import { formatFigure, formatNumber } from '#base/units';
+import type { MethodColumn, MethodRow } from '#run/choose';
+import type { Plan } from '#run/plan';
+import { hoursText } from '#run/sheet';
 import { NumberField } from '../kit/number-field.tsx';
 import { useCompute } from '../worker/compute.ts';
 

@@ -1,6 +1,6 @@
-import type { Plan } from '#core/plan';
-import { stepsAt } from '#core/route';
-import { fillTemplate, type Sheet } from '#core/sheet';
+import type { Plan } from '#run/plan';
+import { stepsAt } from '#run/route';
+import { fillTemplate, type Sheet } from '#run/sheet';
 import { plainText } from '../parts/sentence.tsx';
 import { StepIcon } from '../parts/step-icon.tsx';
 

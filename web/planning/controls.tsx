@@ -1,8 +1,8 @@
 import { Segmented, Slider } from 'antd';
-import type { Plan } from '#core/plan';
-import type { Sheet } from '#core/sheet';
-import type { Control, TechniqueName } from '#core/technique';
-import { formatNumber, formatPlain } from '#core/units';
+import { formatNumber, formatPlain } from '#base/units';
+import type { Plan } from '#run/plan';
+import type { Sheet } from '#run/sheet';
+import type { Control, TechniqueName } from '#run/technique';
 
 interface ControlsProps {
   /** Null while the plan cannot work: its controls are what mends it. */

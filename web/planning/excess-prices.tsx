@@ -1,5 +1,5 @@
 import { useMemo } from 'react';
-import type { Plan } from '#core/plan';
+import type { Plan } from '#run/plan';
 import { useCompute } from '../worker/compute.ts';
 
 /** What an excess of one reagent costs of the others, at every step that adds by portions. */

@@ -1,6 +1,6 @@
 import { Input } from 'antd';
 import { useMemo, useState } from 'react';
-import type { BottleCard } from '#core/stock';
+import type { BottleCard } from '#matter/stock';
 import { sentenceOf } from '../api/client.ts';
 import { usePutBottle } from '../api/queries.ts';
 import { Field } from '../kit/field.tsx';

@@ -1,7 +1,7 @@
 import { useId, useState } from 'react';
-import type { Plan } from '#core/plan';
-import { type Sheet, toleranceSentence } from '#core/sheet';
-import { formatNumber, parseNumber } from '#core/units';
+import { formatNumber, parseNumber } from '#base/units';
+import type { Plan } from '#run/plan';
+import { type Sheet, toleranceSentence } from '#run/sheet';
 import { useSpread } from '../worker/use-spread.ts';
 
 /** What the uncertainty of the result comes from, its spread by Monte Carlo, and whether it is good enough for what is wanted. */

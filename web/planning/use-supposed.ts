@@ -1,6 +1,6 @@
 import { useState } from 'react';
-import type { ShelfBottle } from '#core/route';
-import type { BottleCard } from '#core/stock';
+import type { BottleCard } from '#matter/stock';
+import type { ShelfBottle } from '#run/route';
 
 export type SupposedBottle = ShelfBottle;
 

@@ -1,6 +1,6 @@
 import { Link } from 'react-router';
-import { fractionsOf, stillBalance } from '#core/state';
-import { formatNumber } from '#core/units';
+import { formatNumber } from '#base/units';
+import { fractionsOf, stillBalance } from '#run/state';
 import { Num } from '../parts/num.tsx';
 import type { Run } from '../run/use-run.ts';
 

@@ -1,8 +1,8 @@
 import { Table, type TableColumnsType } from 'antd';
 import { useState } from 'react';
 import { Link } from 'react-router';
+import { formatFigure } from '#base/units';
 import type { BatchSummary } from '#contract/api';
-import { formatFigure } from '#core/units';
 import { sentenceOf } from '../api/client.ts';
 import { useBatches } from '../api/queries.ts';
 import { dayText } from '../parts/day.ts';

@@ -1,10 +1,10 @@
 import { Link, useParams } from 'react-router';
-import { workingText } from '#core/figure';
-import { liveOf } from '#core/log';
-import { planTitle } from '#core/plan';
-import { hoursSaid } from '#core/rate';
-import { asInserted } from '#core/sheet';
-import { formatNumber, formatPlain } from '#core/units';
+import { workingText } from '#base/figure';
+import { formatNumber, formatPlain } from '#base/units';
+import { hoursSaid } from '#model/rate';
+import { liveOf } from '#run/log';
+import { planTitle } from '#run/plan';
+import { asInserted } from '#run/sheet';
 import { sentenceOf } from '../api/client.ts';
 import { useBatches } from '../api/queries.ts';
 import { dayText, instantText } from '../parts/day.ts';

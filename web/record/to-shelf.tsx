@@ -1,10 +1,10 @@
 import { useState } from 'react';
 import { Link } from 'react-router';
-import { sdOf } from '#core/figure';
-import { planTitle, productTitle } from '#core/plan';
-import { leftOverIn } from '#core/state';
-import type { BottleCard } from '#core/stock';
-import { speciesOf, substanceOf } from '#core/substance';
+import { sdOf } from '#base/figure';
+import type { BottleCard } from '#matter/stock';
+import { speciesOf, substanceOf } from '#matter/substance';
+import { planTitle, productTitle } from '#run/plan';
+import { leftOverIn } from '#run/state';
 import { newId } from '../api/ids.ts';
 import { today } from '../parts/day.ts';
 import type { Run } from '../run/use-run.ts';

@@ -1,8 +1,8 @@
 import { Segmented } from 'antd';
 import { useMemo, useState } from 'react';
-import { literatureYield } from '#core/account';
-import { basesOf, type Went, whereItWent } from '#core/outcome';
-import { formatNumber } from '#core/units';
+import { formatNumber } from '#base/units';
+import { literatureYield } from '#matter/account';
+import { basesOf, type Went, whereItWent } from '#run/outcome';
 import { Num } from '../parts/num.tsx';
 import type { Run } from '../run/use-run.ts';
 

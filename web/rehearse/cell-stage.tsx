@@ -1,5 +1,8 @@
 import { Modal, Segmented } from 'antd';
 import { useEffect, useMemo, useRef, useState } from 'react';
+import { formatNumber } from '#base/units';
+import { molarVolume } from '#matter/reaction';
+import { molarMass, type SubstanceId, substanceOf } from '#matter/substance';
 import {
   addTo,
   amountsIn,
@@ -11,14 +14,11 @@ import {
   liquidOf,
   pointOf,
   takeStock,
-} from '#core/cell';
-import { sidesOf } from '#core/electrolysis';
-import type { Plan } from '#core/plan';
-import { molarVolume } from '#core/reaction';
-import type { CellRun } from '#core/state';
-import { deviates } from '#core/still';
-import { molarMass, type SubstanceId, substanceOf } from '#core/substance';
-import { formatNumber } from '#core/units';
+} from '#model/cell';
+import { sidesOf } from '#model/electrolysis';
+import { deviates } from '#model/still';
+import type { Plan } from '#run/plan';
+import type { CellRun } from '#run/state';
 import { CellDrawing } from '../cell/cell-drawing.tsx';
 import { CurrentChart } from '../cell/current-chart.tsx';
 import { drawnOf, sideName } from '../cell/words.ts';

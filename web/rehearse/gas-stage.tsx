@@ -1,10 +1,10 @@
 import { Modal } from 'antd';
 import { useMemo, useReducer, useRef, useState } from 'react';
-import { beginGas, type GasSetup, type GasState, gainedBy, letGas, lyeLeftPct } from '#core/absorb';
-import type { Plan } from '#core/plan';
-import { deviates } from '#core/still';
-import type { AbsorbAdvice } from '#core/technique';
-import { formatNumber } from '#core/units';
+import { formatNumber } from '#base/units';
+import { beginGas, type GasSetup, type GasState, gainedBy, letGas, lyeLeftPct } from '#model/absorb';
+import { deviates } from '#model/still';
+import type { Plan } from '#run/plan';
+import type { AbsorbAdvice } from '#run/technique';
 import { AbsorberDrawing } from '../gas/absorber-drawing.tsx';
 import { LyeGauge } from '../gas/lye-gauge.tsx';
 import '../gas/gas.css';

@@ -1,6 +1,6 @@
 import { type ComponentType, lazy } from 'react';
-import type { Plan } from '#core/plan';
-import type { Op, TechniqueName } from '#core/technique';
+import type { Plan } from '#run/plan';
+import type { Op, TechniqueName } from '#run/technique';
 
 /** Something that can be tried out before it is done: the bench’s own model, faster than it is, with a review at the end. */
 interface Rehearsal {

@@ -1,6 +1,6 @@
 import { Slider } from 'antd';
 import { useState } from 'react';
-import { formatNumber } from '#core/units';
+import { formatNumber } from '#base/units';
 
 interface KnobProps {
   readonly name: string;

@@ -1,11 +1,11 @@
 import { Modal } from 'antd';
 import { useMemo, useReducer, useRef, useState } from 'react';
-import { beginReflux, HOURS_FACTOR, letReflux, type RefluxSetup, type RefluxState, refluxEnd } from '#core/ester';
-import type { Plan } from '#core/plan';
-import { hoursSaid } from '#core/rate';
-import { deviates } from '#core/still';
-import type { EsterAdvice } from '#core/technique';
-import { formatNumber } from '#core/units';
+import { formatNumber } from '#base/units';
+import { beginReflux, HOURS_FACTOR, letReflux, type RefluxSetup, type RefluxState, refluxEnd } from '#model/ester';
+import { hoursSaid } from '#model/rate';
+import { deviates } from '#model/still';
+import type { Plan } from '#run/plan';
+import type { EsterAdvice } from '#run/technique';
 import '../gas/gas.css';
 import { useAdviceAt } from '../worker/run-session.ts';
 import { Clockwork } from './clockwork.tsx';

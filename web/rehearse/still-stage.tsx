@@ -1,7 +1,6 @@
 import { Modal, Segmented } from 'antd';
 import { useEffect, useMemo, useRef, useState } from 'react';
-import type { Plan } from '#core/plan';
-import type { StillRun } from '#core/state';
+import { formatNumber } from '#base/units';
 import {
   azeotropeOf,
   type Cut,
@@ -20,8 +19,9 @@ import {
   setupFor,
   shown,
   switchReceiver,
-} from '#core/still';
-import { formatNumber } from '#core/units';
+} from '#model/still';
+import type { Plan } from '#run/plan';
+import type { StillRun } from '#run/state';
 import { StillChart } from '../still/still-chart.tsx';
 import { StillDrawing } from '../still/still-drawing.tsx';
 import '../still/still.css';

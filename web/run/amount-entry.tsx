@@ -1,8 +1,8 @@
 import { Input, type InputRef } from 'antd';
 import { type ReactNode, useEffect, useRef, useState } from 'react';
-import type { Happened, Reading } from '#core/log';
-import { amountProblem } from '#core/state';
-import type { OwnMeasure } from '#core/vessel';
+import type { OwnMeasure } from '#matter/gear';
+import type { Happened, Reading } from '#run/log';
+import { amountProblem } from '#run/state';
 import { AmountField, readAmount } from '../kit/amount-field.tsx';
 import { EntryForm } from '../kit/entry-form.tsx';
 import { Field } from '../kit/field.tsx';

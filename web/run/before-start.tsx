@@ -1,6 +1,6 @@
 import { Checkbox, Input } from 'antd';
 import { useMemo, useState } from 'react';
-import type { Preparation } from '#core/care';
+import type { Preparation } from '#run/care';
 import { useBatches, useBottles } from '../api/queries.ts';
 import { Field } from '../kit/field.tsx';
 import { today } from '../parts/day.ts';

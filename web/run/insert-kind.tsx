@@ -1,6 +1,6 @@
 import { Select } from 'antd';
-import type { Plan } from '#core/plan';
-import { stepKinds } from '#core/route';
+import type { Plan } from '#run/plan';
+import { stepKinds } from '#run/route';
 import { Field } from '../kit/field.tsx';
 import { NumberField } from '../kit/number-field.tsx';
 

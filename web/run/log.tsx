@@ -1,7 +1,7 @@
 import { Input } from 'antd';
 import { useState } from 'react';
-import { type EventBody, type LogLine, parseReading, readingLeast, readingProblem } from '#core/log';
-import { formatNumber } from '#core/units';
+import { formatNumber } from '#base/units';
+import { type EventBody, type LogLine, parseReading, readingLeast, readingProblem } from '#run/log';
 import { usePhotoSource, usePhotos } from '../api/photos.ts';
 import { instantText } from '../parts/day.ts';
 import { span } from '../parts/due-text.ts';

@@ -1,4 +1,4 @@
-import type { StepState } from '#core/state';
+import type { StepState } from '#run/state';
 import type { Run } from './use-run.ts';
 
 /** What every form at a step is given. */

@@ -1,6 +1,6 @@
 import { useState } from 'react';
-import { parseReading } from '#core/log';
-import type { PortionState, StepState } from '#core/state';
+import { parseReading } from '#run/log';
+import type { PortionState, StepState } from '#run/state';
 import { ReadingField } from '../kit/reading-field.tsx';
 import { Num } from '../parts/num.tsx';
 import type { Run } from './use-run.ts';

@@ -1,7 +1,7 @@
 import { useCallback, useMemo } from 'react';
 import type { BatchAnswer } from '#contract/api';
-import type { EventBody, Happened, RunEvent } from '#core/log';
-import type { RunState } from '#core/state';
+import type { EventBody, Happened, RunEvent } from '#run/log';
+import type { RunState } from '#run/state';
 import { newId } from '../api/ids.ts';
 import { post, useOutbox } from '../api/outbox.ts';
 import { useBatch } from '../api/queries.ts';

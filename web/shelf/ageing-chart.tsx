@@ -10,8 +10,8 @@ import {
   XAxis,
   YAxis,
 } from 'recharts';
-import { itemAt, lastOf } from '#core/lookup';
-import type { Ageing } from '#core/rate';
+import { itemAt, lastOf } from '#base/lookup';
+import type { Ageing } from '#matter/stock';
 
 interface AgeingChartProps {
   readonly ageing: Ageing;

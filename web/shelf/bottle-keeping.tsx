@@ -1,7 +1,8 @@
 import dayjs from 'dayjs';
 import { lazy, Suspense, useMemo, useState } from 'react';
 import type { BottleAnswer } from '#contract/api';
-import { type BottleView, strengthSince } from '#core/stock';
+import type { BottleView } from '#matter/label';
+import { strengthSince } from '#matter/stock';
 import { dayText, today } from '../parts/day.ts';
 import { useCompute } from '../worker/compute.ts';
 

@@ -1,11 +1,12 @@
 import { lazy, Suspense, useMemo, useState } from 'react';
 import { Link } from 'react-router';
+import { must } from '#base/lookup';
+import { formatNumber } from '#base/units';
 import type { BottleAnswer } from '#contract/api';
-import { must } from '#core/lookup';
-import { strengthUnits } from '#core/solution';
-import { type BottleCard, type BottleEventBody, type BottleView, onlyWaterBesides } from '#core/stock';
-import { formatNumber } from '#core/units';
-import type { Bench } from '#core/vessel';
+import type { Bench } from '#matter/gear';
+import type { BottleView } from '#matter/label';
+import { strengthUnits } from '#matter/solution';
+import { type BottleCard, type BottleEventBody, onlyWaterBesides } from '#matter/stock';
 import { sentenceOf } from '../api/client.ts';
 import { useBatches, useBottleEvent } from '../api/queries.ts';
 import { NumberField } from '../kit/number-field-lazy.tsx';

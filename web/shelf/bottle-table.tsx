@@ -1,8 +1,8 @@
 import { Table, type TableColumnsType } from 'antd';
 import { Link } from 'react-router';
+import { formatNumber } from '#base/units';
 import type { BottleAnswer } from '#contract/api';
-import type { BottleFace, BottleGroup } from '#core/stock';
-import { formatNumber } from '#core/units';
+import type { BottleFace, BottleGroup } from '#matter/stock';
 import { dayText } from '../parts/day.ts';
 import { labelStrength, leftText } from '../parts/face-text.ts';
 import { Num } from '../parts/num.tsx';

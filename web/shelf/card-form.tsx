@@ -1,7 +1,7 @@
 import { Input, Modal, Select } from 'antd';
 import { useState } from 'react';
-import { strengthUnits } from '#core/solution';
-import { type BottleCard, containers, groups } from '#core/stock';
+import { strengthUnits } from '#matter/solution';
+import { type BottleCard, containers, groups } from '#matter/stock';
 import { Field } from '../kit/field.tsx';
 import { NumberField } from '../kit/number-field.tsx';
 import { substanceNamesForChoice } from '../parts/substance-choice.ts';

@@ -1,6 +1,6 @@
 import { Input, Modal, Select } from 'antd';
 import { useState } from 'react';
-import type { BottleCard } from '#core/stock';
+import type { BottleCard } from '#matter/stock';
 import { Field } from '../kit/field.tsx';
 import { NumberField } from '../kit/number-field.tsx';
 import { today } from '../parts/day.ts';

@@ -1,5 +1,5 @@
 import type { BottleAnswer } from '#contract/api';
-import type { BottleFace } from '#core/stock';
+import type { BottleFace } from '#matter/stock';
 
 /** The bottles in whose name, substance, formula, place or note every typed word occurs. */
 export function found(

@@ -1,5 +1,5 @@
 import type { Ref } from 'react';
-import type { BottleLabel } from '#core/care';
+import type { BottleLabel } from '#run/care';
 import { QrCode } from '../parts/qr-code.tsx';
 import { print } from '../theme/print.ts';
 import { Pictogram } from './pictogram.tsx';

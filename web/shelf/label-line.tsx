@@ -1,7 +1,8 @@
 import { lazy, Suspense, useId, useMemo, useRef, useState } from 'react';
 import { useNavigate } from 'react-router';
 import type { BenchAnswer } from '#contract/api';
-import type { AwayFound, BottleCard, LabelAnswer } from '#core/stock';
+import type { AwayFound, LabelAnswer } from '#matter/label';
+import type { BottleCard } from '#matter/stock';
 import { sentenceOf } from '../api/client.ts';
 import { usePutBottle, useSaveBench } from '../api/queries.ts';
 import { Asked } from '../parts/asked.tsx';

@@ -1,7 +1,7 @@
 import { useMemo } from 'react';
 import { Link } from 'react-router';
 import type { BenchAnswer, BottleAnswer } from '#contract/api';
-import { type Stored, storageGroups } from '#core/care';
+import { type Stored, storageGroups } from '#run/care';
 import { useSaveBench } from '../api/queries.ts';
 import { today } from '../parts/day.ts';
 import { useCompute } from '../worker/compute.ts';

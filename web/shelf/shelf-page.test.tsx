@@ -1,8 +1,8 @@
 import { cleanup, fireEvent, screen, waitFor, within } from '@testing-library/react';
 import { afterEach, describe, expect, it, vi } from 'vitest';
 import type { BottleAnswer } from '#contract/api';
-import { parseLabel } from '#core/stock';
-import { BenchDefaults } from '#core/vessel';
+import { BenchDefaults } from '#matter/gear';
+import { parseLabel } from '#matter/label';
 import { computeHere } from '../testing/bench.tsx';
 import { drawAt, serverOf } from '../testing/page.tsx';
 

@@ -2,9 +2,9 @@ import { lazy, Suspense, useDeferredValue, useMemo, useRef, useState } from 'rea
 import { useHotkeys } from 'react-hotkeys-hook';
 import { useParams, useSearchParams } from 'react-router';
 import type { BottleAnswer } from '#contract/api';
-import type { BottleFace } from '#core/stock';
-import { type BottleGroup, groups } from '#core/stock';
-import { BenchDefaults } from '#core/vessel';
+import { BenchDefaults } from '#matter/gear';
+import type { BottleFace } from '#matter/stock';
+import { type BottleGroup, groups } from '#matter/stock';
 import { sentenceOf } from '../api/client.ts';
 import { useBench, useBottles } from '../api/queries.ts';
 import { anywhere } from '../kit/is-typing.ts';

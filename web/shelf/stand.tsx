@@ -1,7 +1,7 @@
 import { memo } from 'react';
 import { Link } from 'react-router';
 import type { BottleAnswer } from '#contract/api';
-import type { BottleFace } from '#core/stock';
+import type { BottleFace } from '#matter/stock';
 import { BottleDrawing } from '../parts/bottle-drawing.tsx';
 import { labelStrength, leftText } from '../parts/face-text.ts';
 

@@ -1,6 +1,6 @@
 import { useMemo } from 'react';
 import type { BottleAnswer } from '#contract/api';
-import type { BottleFace } from '#core/stock';
+import type { BottleFace } from '#matter/stock';
 import { today } from '../parts/day.ts';
 import { useCompute } from '../worker/compute.ts';
 

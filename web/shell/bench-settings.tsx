@@ -1,8 +1,8 @@
 import { Checkbox, Input, Modal, Select } from 'antd';
 import { useState } from 'react';
+import { itemAt } from '#base/lookup';
+import { parseNumber } from '#base/units';
 import type { BenchAnswer } from '#contract/api';
-import { itemAt } from '#core/lookup';
-import { parseNumber } from '#core/units';
 import {
   type AirKind,
   airKinds,
@@ -15,7 +15,7 @@ import {
   type OwnMeasure,
   type OwnVessel,
   USUAL_BURETTE,
-} from '#core/vessel';
+} from '#matter/gear';
 import { sentenceOf } from '../api/client.ts';
 import { useSaveBench } from '../api/queries.ts';
 import { Field } from '../kit/field.tsx';

@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import { Link, useMatch, useSearchParams } from 'react-router';
+import { formatNumber } from '#base/units';
 import type { VerbOutput } from '#contract/verbs';
-import { formatNumber } from '#core/units';
 import { newId } from '../api/ids.ts';
 import { post } from '../api/outbox.ts';
 import { useBatch } from '../api/queries.ts';

@@ -2,7 +2,7 @@ import { cleanup, fireEvent, screen, waitFor } from '@testing-library/react';
 import { MemoryRouter } from 'react-router';
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import type { ClockAnswer, NoticeAnswer, SoonAnswer } from '#contract/api';
-import { USUAL_HOURS } from '#core/week';
+import { USUAL_HOURS } from '#matter/gear';
 import { draw } from '../testing/bench.tsx';
 import { serverOf } from '../testing/page.tsx';
 import { benchAnswer } from '../testing/week.ts';

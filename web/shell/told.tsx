@@ -1,6 +1,6 @@
 import { lazy, Suspense, useEffect, useMemo, useRef, useState } from 'react';
 import { Link } from 'react-router';
-import { USUAL_HOURS, withinClock } from '#core/week';
+import { USUAL_HOURS, withinClock } from '#matter/gear';
 import { useBench, useClock } from '../api/queries.ts';
 import { useNotices, useSeeNotice, useSoon } from '../api/week.ts';
 import { span } from '../parts/due-text.ts';

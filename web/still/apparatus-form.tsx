@@ -1,5 +1,5 @@
 import { Checkbox, Segmented } from 'antd';
-import type { Apparatus } from '#core/still';
+import type { Apparatus } from '#matter/gear';
 import { NumberField } from '#web/kit/number-field.tsx';
 
 interface ApparatusFormProps {

@@ -1,7 +1,7 @@
 import { Segmented } from 'antd';
-import { itemAt, lastOf } from '#core/lookup';
-import type { Cut, CutPlan } from '#core/still';
-import { formatNumber, formatPlain } from '#core/units';
+import { itemAt, lastOf } from '#base/lookup';
+import { formatNumber, formatPlain } from '#base/units';
+import type { Cut, CutPlan } from '#model/still';
 
 export interface Wanted {
   readonly by: 'strength' | 'recovery';

@@ -1,6 +1,6 @@
 import { type KeyboardEvent, type PointerEvent, useRef, useState } from 'react';
-import type { Azeotrope, StillPoint } from '#core/still';
-import { formatNumber } from '#core/units';
+import { formatNumber } from '#base/units';
+import type { Azeotrope, StillPoint } from '#model/still';
 
 /** A reading as it is drawn: mL over, °C. */
 export interface Dot {

@@ -1,4 +1,4 @@
-import { formatNumber } from '#core/units';
+import { formatNumber } from '#base/units';
 
 interface Receiver {
   readonly name: string;

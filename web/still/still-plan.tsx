@@ -1,9 +1,10 @@
 import { useMemo, useState } from 'react';
-import { itemAt } from '#core/lookup';
-import type { Plan } from '#core/plan';
-import type { StillRun } from '#core/state';
-import { type Apparatus, between, type Cut, pointAt, type StillAnswer } from '#core/still';
-import { formatNumber } from '#core/units';
+import { itemAt } from '#base/lookup';
+import { formatNumber } from '#base/units';
+import type { Apparatus } from '#matter/gear';
+import { between, type Cut, pointAt, type StillAnswer } from '#model/still';
+import type { Plan } from '#run/plan';
+import type { StillRun } from '#run/state';
 import { useCompute } from '../worker/compute.ts';
 import { useStillRun } from '../worker/run-session.ts';
 import { ApparatusForm } from './apparatus-form.tsx';

@@ -1,5 +1,5 @@
-import type { Warning } from '#core/still';
-import { formatNumber } from '#core/units';
+import { formatNumber } from '#base/units';
+import type { Warning } from '#model/still';
 
 /** What to mind of a run, the gravest first, each with when. */
 export function WarningList({ warnings }: { warnings: readonly Warning[] }) {

@@ -1,7 +1,7 @@
 import { CartesianGrid, ComposedChart, Line, ReferenceDot, ResponsiveContainer, XAxis, YAxis } from 'recharts';
-import type { DishPath } from '#core/dish';
-import { formulaText } from '#core/substance';
-import { formatPlain } from '#core/units';
+import { formatPlain } from '#base/units';
+import { formulaText } from '#matter/substance';
+import type { DishPath } from '#model/dish';
 
 /** The solubility curve with its phases, and the batch’s path over it: what is dissolved in the liquor at each stage. */
 export function DishChart({ path, label }: { path: DishPath; label: string }) {

@@ -1,8 +1,8 @@
 import { lazy, Suspense, useMemo, useState } from 'react';
-import type { Method } from '#core/dish';
-import { hoursSpan } from '#core/rate';
-import { formulaText, type SubstanceId } from '#core/substance';
-import { formatNumber } from '#core/units';
+import { formatNumber } from '#base/units';
+import { formulaText, type SubstanceId } from '#matter/substance';
+import type { Method } from '#model/dish';
+import { hoursSpan } from '#model/rate';
 import { LiveSlider } from '../kit/live-slider.tsx';
 import { useCompute } from '../worker/compute.ts';
 

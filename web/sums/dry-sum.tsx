@@ -1,8 +1,8 @@
 import { type ReactNode, useMemo, useState } from 'react';
-import type { DryingMethod } from '#core/dry';
-import { hoursSpan } from '#core/rate';
-import type { SubstanceId } from '#core/substance';
-import { formatPlain } from '#core/units';
+import { formatPlain } from '#base/units';
+import type { SubstanceId } from '#matter/substance';
+import type { DryingMethod } from '#model/dry';
+import { hoursSpan } from '#model/rate';
 import { LiveSlider } from '../kit/live-slider.tsx';
 import { useCompute } from '../worker/compute.ts';
 

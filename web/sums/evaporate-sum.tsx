@@ -1,9 +1,9 @@
 import { useMemo, useState } from 'react';
-import { dishCm2For } from '#core/dish';
-import { hoursSaid, hoursSpan } from '#core/rate';
-import type { SubstanceId } from '#core/substance';
-import { formatNumber } from '#core/units';
-import type { Bench } from '#core/vessel';
+import { formatNumber } from '#base/units';
+import type { Bench } from '#matter/gear';
+import type { SubstanceId } from '#matter/substance';
+import { dishCm2For } from '#model/dish';
+import { hoursSaid, hoursSpan } from '#model/rate';
 import { LiveSlider } from '../kit/live-slider.tsx';
 import { useCompute } from '../worker/compute.ts';
 

@@ -1,6 +1,6 @@
 import { useMemo, useState } from 'react';
 import type { VerbInput } from '#contract/verbs';
-import { type LookedInto, type Observation, observations, type Ranked } from '#core/surprise';
+import { type LookedInto, type Observation, observations, type Ranked } from '#run/surprise';
 import { useCompute } from '../worker/compute.ts';
 
 const SHOWN = 4;

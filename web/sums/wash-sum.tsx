@@ -1,6 +1,6 @@
 import { Segmented } from 'antd';
 import { useMemo, useState } from 'react';
-import { formatNumber } from '#core/units';
+import { formatNumber } from '#base/units';
 import { NumberField } from '../kit/number-field.tsx';
 import { useCompute } from '../worker/compute.ts';
 

@@ -1,7 +1,7 @@
 import type { BenchAnswer, WeekAnswer } from '#contract/api';
-import type { BenchTask } from '#core/bench';
-import { BenchDefaults } from '#core/vessel';
-import { NO_CHOICES, USUAL_HOURS } from '#core/week';
+import { BenchDefaults, USUAL_HOURS } from '#matter/gear';
+import type { BenchTask } from '#run/agenda';
+import { NO_CHOICES } from '#run/week';
 
 const DAY = 1440;
 /** The beginning of the week of tests. */

@@ -1,8 +1,8 @@
 import { useMemo } from 'react';
 import { Link } from 'react-router';
+import { parseQuantity } from '#base/units';
 import type { WeekAnswer } from '#contract/api';
 import { weekInputOf } from '#contract/week-input';
-import { parseQuantity } from '#core/units';
 import { useBench, useBottles } from '../api/queries.ts';
 import { useRoutesInUse } from '../api/routes.ts';
 import { useWeek } from '../api/week.ts';

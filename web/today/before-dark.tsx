@@ -1,6 +1,6 @@
 import { Link } from 'react-router';
 import type { WeekAnswer } from '#contract/api';
-import type { Week } from '#core/week';
+import type { Week } from '#run/week';
 import { lengthText, type WeekClock } from '../parts/when-text.ts';
 
 interface BeforeDarkProps {

@@ -1,9 +1,9 @@
 import { Input } from 'antd';
 import { useMemo, useState } from 'react';
 import { Link } from 'react-router';
+import { listed, parseQuantity } from '#base/units';
 import type { WeekAnswer } from '#contract/api';
-import { listed, parseQuantity } from '#core/units';
-import type { InWeek, WeekInput } from '#core/week';
+import type { InWeek, WeekInput } from '#run/week';
 import { Field } from '../kit/field.tsx';
 import { lengthText, type WeekClock } from '../parts/when-text.ts';
 import { linkOf } from '../week/link-of.ts';

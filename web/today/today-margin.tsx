@@ -1,7 +1,7 @@
 import { Link } from 'react-router';
+import { listed } from '#base/units';
 import type { WeekAnswer } from '#contract/api';
-import { listed } from '#core/units';
-import type { Week, WeekInput } from '#core/week';
+import type { Week, WeekInput } from '#run/week';
 import type { WeekClock } from '../parts/when-text.ts';
 import type { WeekNames } from '../week/sentences.ts';
 import { BeforeDark } from './before-dark.tsx';

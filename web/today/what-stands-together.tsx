@@ -1,5 +1,5 @@
-import type { BenchTask } from '#core/bench';
-import { type StandTogether, standTogether } from '#core/week';
+import type { BenchTask } from '#run/agenda';
+import { type StandTogether, standTogether } from '#run/week';
 import { togetherText, type WeekNames } from '../week/sentences.ts';
 
 /** What goes on at once and has to be kept apart; nothing where nothing has. */

@@ -1,5 +1,5 @@
 import type { WeekAnswer } from '#contract/api';
-import type { Week, WeekInput } from '#core/week';
+import type { Week, WeekInput } from '#run/week';
 import { lengthText, type WeekClock } from '../parts/when-text.ts';
 import { LateHelp } from './late-help.tsx';
 import { brokenText, type WeekNames } from './sentences.ts';

@@ -1,6 +1,6 @@
 import { Button, Input } from 'antd';
 import { useState } from 'react';
-import type { Hours } from '#core/week';
+import type { Hours } from '#matter/gear';
 import { Field } from '../kit/field.tsx';
 import { whenSaid } from '../parts/when-text.ts';
 

@@ -1,6 +1,6 @@
 import { Input } from 'antd';
 import type { WeekAnswer } from '#contract/api';
-import type { Week, WeekChoices } from '#core/week';
+import type { Week, WeekChoices } from '#run/week';
 import { fieldText, lengthText, type WeekClock } from '../parts/when-text.ts';
 import type { WeekNames } from './sentences.ts';
 

@@ -1,7 +1,7 @@
 import { Button, Input } from 'antd';
 import { useMemo, useState } from 'react';
 import { Link } from 'react-router';
-import type { WeekInput } from '#core/week';
+import type { WeekInput } from '#run/week';
 import { Field } from '../kit/field.tsx';
 import { fieldText, lengthText, type WeekClock } from '../parts/when-text.ts';
 import { useCompute } from '../worker/compute.ts';

@@ -1,8 +1,8 @@
 import { describe, expect, it } from 'vitest';
+import { unwrap } from '#base/problem';
 import type { WeekAnswer } from '#contract/api';
 import { weekInputOf } from '#contract/week-input';
-import { unwrap } from '#core/problem';
-import { placeWeek, reasons } from '#core/week';
+import { placeWeek, reasons } from '#run/week';
 import { weekClock } from '../parts/when-text.ts';
 import { benchTask, WEEK_FROM, weekAnswer } from '../testing/week.ts';
 import { daysOf, placeOn, runsOf } from './days.ts';

@@ -1,7 +1,7 @@
 import dayjs from 'dayjs';
 import type { WeekAnswer } from '#contract/api';
-import type { BenchTask } from '#core/bench';
-import { both, type InWeek, joined, lengthOf, type Stretch, type Week, without } from '#core/week';
+import type { BenchTask } from '#run/agenda';
+import { both, type InWeek, joined, lengthOf, type Stretch, type Week, without } from '#run/week';
 
 /** A step on a day, with what is known of it. */
 export interface Card {

@@ -1,5 +1,5 @@
 import type { WeekAnswer } from '#contract/api';
-import type { Week } from '#core/week';
+import type { Week } from '#run/week';
 import { lengthText, type WeekClock } from '../parts/when-text.ts';
 import type { WeekNames } from './sentences.ts';
 

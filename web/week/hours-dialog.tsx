@@ -1,8 +1,8 @@
 import { Input, Modal } from 'antd';
 import { useState } from 'react';
+import { parseNumber } from '#base/units';
 import type { BenchAnswer } from '#contract/api';
-import { parseNumber } from '#core/units';
-import { type Hours, USUAL_HOURS } from '#core/week';
+import { type Hours, USUAL_HOURS } from '#matter/gear';
 import { sentenceOf } from '../api/client.ts';
 import { useSaveBench } from '../api/queries.ts';
 import { Field } from '../kit/field.tsx';

@@ -1,4 +1,4 @@
-import type { Week, WeekChoices } from '#core/week';
+import type { Week, WeekChoices } from '#run/week';
 import type { WeekClock } from '../parts/when-text.ts';
 
 /** A plan as it is kept: its order and held-back batches, so that it stays as it is; and where each step stood, so that what moves is seen. */

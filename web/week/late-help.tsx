@@ -1,5 +1,5 @@
 import { useMemo } from 'react';
-import type { WeekInput } from '#core/week';
+import type { WeekInput } from '#run/week';
 import type { WeekClock } from '../parts/when-text.ts';
 import { useCompute } from '../worker/compute.ts';
 import { lateHelpText, type WeekNames } from './sentences.ts';

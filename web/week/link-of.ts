@@ -1,4 +1,4 @@
-import type { BenchTask } from '#core/bench';
+import type { BenchTask } from '#run/agenda';
 
 /** Where a step of the week is done: at its batch, at the assay station, in the record. */
 export function linkOf({ id, batch, step }: Pick<BenchTask, 'id' | 'batch' | 'step'>): string {

@@ -1,6 +1,6 @@
 import { Button } from 'antd';
 import { useState } from 'react';
-import type { Rehearsed, WeekInput } from '#core/week';
+import type { Rehearsed, WeekInput } from '#run/week';
 import { useCompute } from '../worker/compute.ts';
 import type { WeekNames } from './sentences.ts';
 

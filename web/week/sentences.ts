@@ -1,5 +1,5 @@
 import type { WeekAnswer } from '#contract/api';
-import type { Broken, InWeek, Relief, StandTogether } from '#core/week';
+import type { Broken, InWeek, Relief, StandTogether } from '#run/week';
 import { lengthText, type WeekClock } from '../parts/when-text.ts';
 
 /** What things of a week are called. */

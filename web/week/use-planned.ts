@@ -1,8 +1,8 @@
 import { useMemo, useRef } from 'react';
+import type { Problem } from '#base/problem';
 import type { WeekAnswer } from '#contract/api';
 import { weekInputOf } from '#contract/week-input';
-import type { Problem } from '#core/problem';
-import type { Week, WeekInput } from '#core/week';
+import type { Week, WeekInput } from '#run/week';
 import { useCompute } from '../worker/compute.ts';
 
 /** A step held over a place, not put down yet. */

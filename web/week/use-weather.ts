@@ -1,4 +1,5 @@
-import { type Hours, type Stretch, USUAL_HOURS } from '#core/week';
+import { type Hours, USUAL_HOURS } from '#matter/gear';
+import type { Stretch } from '#run/week';
 import { useBench, useSaveBench } from '../api/queries.ts';
 
 /** What is said of the weather of a day. */

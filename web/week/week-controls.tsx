@@ -1,7 +1,7 @@
 import { Button, Segmented } from 'antd';
 import { lazy, Suspense, useState } from 'react';
 import type { WeekAnswer } from '#contract/api';
-import { type Aim, aims, type Week, type WeekChoices } from '#core/week';
+import { type Aim, aims, type Week, type WeekChoices } from '#run/week';
 import { useBench } from '../api/queries.ts';
 import type { WeekClock } from '../parts/when-text.ts';
 import { keptPlan } from './kept-plan.ts';

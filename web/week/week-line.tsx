@@ -1,6 +1,6 @@
 import dayjs from 'dayjs';
 import type { WeekAnswer } from '#contract/api';
-import { type Stretch, type Week, without } from '#core/week';
+import { type Stretch, type Week, without } from '#run/week';
 import type { WeekNames } from './sentences.ts';
 
 const LEFT = 160;

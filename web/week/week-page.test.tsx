@@ -1,7 +1,8 @@
 import { cleanup, fireEvent, screen, waitFor, within } from '@testing-library/react';
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
-import type { BenchTask } from '#core/bench';
-import type { Hours, WeekChoices } from '#core/week';
+import type { Hours } from '#matter/gear';
+import type { BenchTask } from '#run/agenda';
+import type { WeekChoices } from '#run/week';
 import { computeHere } from '../testing/bench.tsx';
 import { drawAt, serverOf } from '../testing/page.tsx';
 import { benchAnswer, benchTask, WEEK_FROM, weekAnswer } from '../testing/week.ts';

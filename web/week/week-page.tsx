@@ -1,6 +1,6 @@
 import { useMemo, useState } from 'react';
 import type { WeekAnswer } from '#contract/api';
-import type { Week, WeekChoices } from '#core/week';
+import type { Week, WeekChoices } from '#run/week';
 import { sentenceOf } from '../api/client.ts';
 import { useSaveWeek, useWeek } from '../api/week.ts';
 import { InMargin, useMargin } from '../parts/margin.tsx';

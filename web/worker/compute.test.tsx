@@ -1,6 +1,6 @@
 import { cleanup, render, screen, waitFor } from '@testing-library/react';
 import { afterEach, describe, expect, it, vi } from 'vitest';
-import type { Result } from '#core/problem';
+import type { Result } from '#base/problem';
 
 interface Call {
   readonly verb: string;

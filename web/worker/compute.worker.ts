@@ -1,12 +1,12 @@
 import { expose } from 'comlink';
+import type { Spread } from '#base/figure';
+import type { Result } from '#base/problem';
 import type { VerbInput, VerbName, VerbOutput } from '#contract/verbs';
 import { shelfVerbs } from '#contract/verbs/shelf-verbs';
-import type { Spread } from '#core/figure';
-import type { Plan } from '#core/plan';
-import type { Result } from '#core/problem';
-import type { Advice, CellQuestion, CellRun, StillRun } from '#core/state';
-import type { FitAnswer } from '#core/still';
-import { isDescribedId, learnName } from '#core/substance';
+import { isDescribedId, learnName } from '#matter/substance';
+import type { FitAnswer } from '#model/still';
+import type { Plan } from '#run/plan';
+import type { Advice, CellQuestion, CellRun, StillRun } from '#run/state';
 import { Sender, type SentState } from './sent-state.ts';
 import { type RunChange, sessionAfter } from './sessions.ts';
 
@@ -44,7 +44,7 @@ const sender = new Sender();
 /** The state of a run after what came since, for a page that has a version of it. */
 async function run(change: RunChange, has: number): Promise<Result<SentState>> {
   const { plan, events } = sessionAfter(change);
-  const { runState } = await import('#core/state');
+  const { runState } = await import('#run/state');
   const state = runState(plan, events);
   return state.ok ? { ok: true, value: sender.send(change.batchId, has, state.value) } : state;
 }
@@ -52,7 +52,7 @@ async function run(change: RunChange, has: number): Promise<Result<SentState>> {
 /** What to do next at a step of a run: the fold that its state was read from serves. */
 async function advise(change: RunChange, step: string, now: string): Promise<Result<Advice>> {
   const { plan, events } = sessionAfter(change);
-  const core = await import('#core/state');
+  const core = await import('#run/state');
   return core.advise(plan, events, step, now);
 }
 
@@ -62,7 +62,7 @@ async function advise(change: RunChange, step: string, now: string): Promise<Res
  */
 async function spread(plan: Plan, token: number): Promise<Spread | null> {
   latest = token;
-  const [{ sheetOf }, { spreadOf }] = await Promise.all([import('#core/sheet'), import('#core/figure')]);
+  const [{ sheetOf }, { spreadOf }] = await Promise.all([import('#run/sheet'), import('#base/figure')]);
   const sheet = sheetOf(plan);
   const figure = sheet.ok ? (sheet.value.product ?? sheet.value.made?.strength) : undefined;
   if (!figure) return null;
@@ -80,14 +80,14 @@ async function spread(plan: Plan, token: number): Promise<Spread | null> {
 /** What of a run is distilled, from the same fold. */
 async function still(change: RunChange): Promise<Result<StillRun | null>> {
   const { plan, events } = sessionAfter(change);
-  const { stillOf } = await import('#core/state');
+  const { stillOf } = await import('#run/state');
   return stillOf(plan, events);
 }
 
 /** A cell of a run as it stands, from the same fold. */
 async function cell(change: RunChange, question: CellQuestion): Promise<Result<CellRun | null>> {
   const { plan, events } = sessionAfter(change);
-  const { cellOf } = await import('#core/state');
+  const { cellOf } = await import('#run/state');
   return cellOf(plan, events, question);
 }
 
@@ -100,7 +100,7 @@ async function fitStill(
   told: (share: number) => void,
 ): Promise<Result<FitAnswer> | null> {
   latestFit = token;
-  const { fitting } = await import('#core/still');
+  const { fitting } = await import('#model/still');
   const run = fitting(asked);
   for (;;) {
     const step = run.next();

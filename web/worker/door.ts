@@ -1,6 +1,6 @@
 import { type Remote, wrap } from 'comlink';
+import type { Result } from '#base/problem';
 import type { VerbInput, VerbName, VerbOutput } from '#contract/verbs';
-import type { Result } from '#core/problem';
 import type { Door } from './compute.worker.ts';
 
 let remote: Remote<Door> | undefined;

@@ -1,9 +1,9 @@
 import { useMemo } from 'react';
-import type { RunEvent } from '#core/log';
-import { must } from '#core/lookup';
-import type { Plan } from '#core/plan';
-import type { Result } from '#core/problem';
-import type { Advice, CellQuestion, CellRun, RunState, StillRun } from '#core/state';
+import { must } from '#base/lookup';
+import type { Result } from '#base/problem';
+import type { RunEvent } from '#run/log';
+import type { Plan } from '#run/plan';
+import type { Advice, CellQuestion, CellRun, RunState, StillRun } from '#run/state';
 import { door } from './door.ts';
 import { keepNewest } from './newest.ts';
 import { Receiver, type SentState } from './sent-state.ts';

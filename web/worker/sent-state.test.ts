@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { runState } from '#core/state';
+import { runState } from '#run/state';
 import { done, START } from '#testing/on-route';
 import { eventsAt, planFor } from '#testing/shelf';
 import { grown, grownFrom } from './grown.ts';

@@ -1,4 +1,4 @@
-import type { RunState } from '#core/state';
+import type { RunState } from '#run/state';
 import { type Grown, grown, grownFrom } from './grown.ts';
 import { keepNewest } from './newest.ts';
 

@@ -1,5 +1,5 @@
-import type { RunEvent } from '#core/log';
-import type { Plan } from '#core/plan';
+import type { RunEvent } from '#run/log';
+import type { Plan } from '#run/plan';
 import { keepNewest } from './newest.ts';
 
 /** What the page says of a run: its plan where that is new, how many entries still hold, and those that came since. */

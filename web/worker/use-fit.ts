@@ -1,7 +1,7 @@
 import { proxy } from 'comlink';
 import { useEffect, useState } from 'react';
 import type { VerbInput } from '#contract/verbs';
-import type { FitAnswer } from '#core/still';
+import type { FitAnswer } from '#model/still';
 import { door } from './door.ts';
 
 let tokens = 0;

@@ -1,5 +1,5 @@
 import { useEffect, useRef, useState } from 'react';
-import { fail, type Problem, type Result } from '#core/problem';
+import { fail, type Problem, type Result } from '#base/problem';
 
 export interface Computed<T> {
   /** The last good answer; it stays while a newer one is computed or refused. */

@@ -1,6 +1,6 @@
 import { useEffect, useState } from 'react';
-import type { Spread } from '#core/figure';
-import type { Plan } from '#core/plan';
+import type { Spread } from '#base/figure';
+import type { Plan } from '#run/plan';
 import { door } from './door.ts';
 
 let tokens = 0;

@@ -1,6 +1,6 @@
 import { Checkbox, Input, Segmented } from 'antd';
 import { useState } from 'react';
-import { insertRefused } from '#core/state';
+import { insertRefused } from '#run/state';
 import { newId } from '#web/api/ids.ts';
 import { EntryForm } from '#web/kit/entry-form.tsx';
 import { Field } from '#web/kit/field.tsx';

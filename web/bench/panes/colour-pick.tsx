@@ -1,6 +1,6 @@
 import { useEffect, useRef, useState } from 'react';
-import { hexOf, type Rgb, underGreyCard } from '#core/assay';
-import { must, numberAt } from '#core/lookup';
+import { must, numberAt } from '#base/lookup';
+import { hexOf, type Rgb, underGreyCard } from '#model/assay';
 
 const WIDE = 320;
 /** Half the side of the patch that is averaged, px of the preview. */

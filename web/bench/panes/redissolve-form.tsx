@@ -1,6 +1,6 @@
 import { useMemo, useState } from 'react';
-import { redissolveEntries, redissolveProblem } from '#core/state';
-import { formatNumber } from '#core/units';
+import { formatNumber } from '#base/units';
+import { redissolveEntries, redissolveProblem } from '#run/state';
 import { newId } from '#web/api/ids.ts';
 import { NumberField } from '#web/kit/number-field.tsx';
 import type { PaneProps } from '#web/run/pane-props.ts';

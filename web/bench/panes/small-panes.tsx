@@ -1,9 +1,9 @@
 import { Checkbox, Input, type InputRef } from 'antd';
 import type { TextAreaRef } from 'antd/es/input/TextArea';
 import { useEffect, useRef, useState } from 'react';
-import { parseReading } from '#core/log';
-import { portionProblem } from '#core/state';
-import { parseQuantity } from '#core/units';
+import { parseQuantity } from '#base/units';
+import { parseReading } from '#run/log';
+import { portionProblem } from '#run/state';
 import { newId } from '#web/api/ids.ts';
 import { holdPhoto, photoProblem } from '#web/api/photos.ts';
 import { EntryForm } from '#web/kit/entry-form.tsx';

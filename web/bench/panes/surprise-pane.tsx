@@ -1,5 +1,5 @@
 import { useMemo } from 'react';
-import { observations } from '#core/surprise';
+import { observations } from '#run/surprise';
 import type { PaneProps } from '#web/run/pane-props.ts';
 import { SurpriseSum } from '#web/sums/surprise-sum.tsx';
 

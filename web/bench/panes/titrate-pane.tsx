@@ -1,9 +1,9 @@
 import { Input, type InputRef, Segmented, Select } from 'antd';
 import { useEffect, useMemo, useRef, useState } from 'react';
-import { sdOf } from '#core/figure';
-import { methods } from '#core/method';
-import { type Substance, substanceById } from '#core/substance';
-import { parseNumber } from '#core/units';
+import { sdOf } from '#base/figure';
+import { parseNumber } from '#base/units';
+import { type Substance, substanceById } from '#matter/substance';
+import { methods } from '#model/method';
 import { useBottles } from '#web/api/queries.ts';
 import { EntryForm } from '#web/kit/entry-form.tsx';
 import { Field } from '#web/kit/field.tsx';

@@ -1,6 +1,6 @@
 import { Input, type InputRef, Select } from 'antd';
 import { useEffect, useMemo, useRef, useState } from 'react';
-import { amountProblem } from '#core/state';
+import { amountProblem } from '#run/state';
 import { useBottles } from '#web/api/queries.ts';
 import { AmountField, readAmount } from '#web/kit/amount-field.tsx';
 import { EntryForm } from '#web/kit/entry-form.tsx';

@@ -1,7 +1,7 @@
 import { useState } from 'react';
-import { furtherUse, usedFurther } from '#core/state';
-import { substanceById } from '#core/substance';
-import { formatNumber } from '#core/units';
+import { formatNumber } from '#base/units';
+import { substanceById } from '#matter/substance';
+import { furtherUse, usedFurther } from '#run/state';
 import { newId } from '#web/api/ids.ts';
 import { NumberField } from '#web/kit/number-field.tsx';
 import { today } from '#web/parts/day.ts';

@@ -8,7 +8,7 @@ import {
   XAxis,
   YAxis,
 } from 'recharts';
-import { itemAt } from '#core/lookup';
+import { itemAt } from '#base/lookup';
 
 /** Grams over hours. */
 export type DrawnCourse = readonly (readonly [number, number])[];

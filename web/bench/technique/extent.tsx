@@ -1,5 +1,5 @@
-import type { ExtentReport } from '#core/add';
-import { formatNumber } from '#core/units';
+import { formatNumber } from '#base/units';
+import type { ExtentReport } from '#model/add';
 
 const WITNESS: Readonly<Record<ExtentReport['estimates'][number]['by'], string>> = {
   dose: 'dose',

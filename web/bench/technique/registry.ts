@@ -1,5 +1,5 @@
-import type { StepState } from '#core/state';
-import type { TechniqueName } from '#core/technique';
+import type { StepState } from '#run/state';
+import type { TechniqueName } from '#run/technique';
 import { absorbView } from './absorb/index.ts';
 import { addView } from './add/index.ts';
 import { boilDownView } from './boil-down/index.ts';

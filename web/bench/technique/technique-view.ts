@@ -1,6 +1,6 @@
 import type { ComponentType } from 'react';
-import type { StepState } from '#core/state';
-import type { AdviceOf, TechniqueName } from '#core/technique';
+import type { StepState } from '#run/state';
+import type { AdviceOf, TechniqueName } from '#run/technique';
 import type { PaneProps } from '#web/run/pane-props.ts';
 import type { Run } from '#web/run/use-run.ts';
 

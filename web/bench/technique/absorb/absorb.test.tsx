@@ -1,8 +1,8 @@
 import { cleanup, fireEvent, screen } from '@testing-library/react';
 import { afterEach, describe, expect, it, vi } from 'vitest';
-import { unwrap } from '#core/problem';
-import { advise } from '#core/state';
-import type { AbsorbAdvice } from '#core/technique';
+import { unwrap } from '#base/problem';
+import { advise } from '#run/state';
+import type { AbsorbAdvice } from '#run/technique';
 import { done, on, read, START } from '#testing/on-route';
 import { benchAt, computeHere, draw } from '#web/testing/bench.tsx';
 

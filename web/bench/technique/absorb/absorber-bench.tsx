@@ -1,8 +1,8 @@
 import { useMemo, useState } from 'react';
-import { exactReading } from '#core/log';
-import type { StepState } from '#core/state';
-import type { AbsorbAdvice } from '#core/technique';
-import { formatNumber } from '#core/units';
+import { formatNumber } from '#base/units';
+import { exactReading } from '#run/log';
+import type { StepState } from '#run/state';
+import type { AbsorbAdvice } from '#run/technique';
 import { useFeed } from '#web/api/feed.ts';
 import { AbsorberDrawing } from '#web/gas/absorber-drawing.tsx';
 import { LyeGauge } from '#web/gas/lye-gauge.tsx';

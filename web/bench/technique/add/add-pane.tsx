@@ -1,9 +1,9 @@
 import type { InputRef } from 'antd';
 import { useEffect, useRef, useState } from 'react';
-import { exactReading, type Quantity, type Reading } from '#core/log';
-import { amountProblem } from '#core/state';
-import type { AddAdvice, Adds } from '#core/technique';
-import { formatNumber, formatPlain } from '#core/units';
+import { formatNumber, formatPlain } from '#base/units';
+import { exactReading, type Quantity, type Reading } from '#run/log';
+import { amountProblem } from '#run/state';
+import type { AddAdvice, Adds } from '#run/technique';
 import { AmountField, readAmount } from '#web/kit/amount-field.tsx';
 import { EntryForm } from '#web/kit/entry-form.tsx';
 import type { PaneProps } from '#web/run/pane-props.ts';

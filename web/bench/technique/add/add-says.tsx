@@ -1,4 +1,4 @@
-import type { Adds } from '#core/technique';
+import type { Adds } from '#run/technique';
 import { Dissolving } from '../dissolve/dissolve-says.tsx';
 import { Extent } from '../extent.tsx';
 

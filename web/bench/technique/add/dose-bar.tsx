@@ -1,5 +1,5 @@
-import { itemAt } from '#core/lookup';
-import type { AddAdvice } from '#core/technique';
+import { itemAt } from '#base/lookup';
+import type { AddAdvice } from '#run/technique';
 import { amountText } from './poured.ts';
 
 const WIDTH = 640;

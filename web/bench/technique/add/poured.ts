@@ -1,5 +1,5 @@
-import type { AddAdvice } from '#core/technique';
-import { formatNumber } from '#core/units';
+import { formatNumber } from '#base/units';
+import type { AddAdvice } from '#run/technique';
 
 interface Amount {
   readonly value: number;

@@ -1,6 +1,6 @@
 import { useState } from 'react';
-import { farOff } from '#core/state';
-import { formatPlain } from '#core/units';
+import { formatPlain } from '#base/units';
+import { farOff } from '#run/state';
 import { amountOf } from '#web/parts/amount-of.ts';
 import { AmountEntry } from '#web/run/amount-entry.tsx';
 import type { PaneProps } from '#web/run/pane-props.ts';

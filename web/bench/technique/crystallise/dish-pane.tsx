@@ -1,6 +1,6 @@
 import { useMemo } from 'react';
-import { dryShare } from '#core/dish';
-import { substanceById } from '#core/substance';
+import { substanceById } from '#matter/substance';
+import { dryShare } from '#model/dish';
 import type { PaneProps } from '#web/run/pane-props.ts';
 import { DishSum } from '#web/sums/dish-sum.tsx';
 

@@ -1,4 +1,4 @@
-import type { DissolveAdvice } from '#core/technique';
+import type { DissolveAdvice } from '#run/technique';
 
 /** Whether the water is enough, and how much there is to spare. */
 export function Dissolving({ dissolve }: { dissolve: DissolveAdvice }) {

@@ -1,5 +1,5 @@
-import type { StillBalance } from '#core/state';
-import { formatNumber } from '#core/units';
+import { formatNumber } from '#base/units';
+import type { StillBalance } from '#run/state';
 
 interface BalanceBarsProps {
   readonly now: StillBalance | null;

@@ -1,8 +1,8 @@
 import { cleanup, fireEvent, screen, within } from '@testing-library/react';
 import { afterEach, describe, expect, it, vi } from 'vitest';
-import { unwrap } from '#core/problem';
-import { stillBalance, stillOf } from '#core/state';
-import { fit as fitReadings, pointAt, still } from '#core/still';
+import { unwrap } from '#base/problem';
+import { fit as fitReadings, pointAt, still } from '#model/still';
+import { stillBalance, stillOf } from '#run/state';
 import { done, on, read } from '#testing/on-route';
 import { MarginProvider } from '#web/parts/margin.tsx';
 import { benchAt, computeHere, draw } from '#web/testing/bench.tsx';

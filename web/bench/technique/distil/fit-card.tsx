@@ -1,6 +1,6 @@
-import type { StillRun } from '#core/state';
-import type { FitAnswer } from '#core/still';
-import { formatNumber } from '#core/units';
+import { formatNumber } from '#base/units';
+import type { FitAnswer } from '#model/still';
+import type { StillRun } from '#run/state';
 import type { FitState } from '#web/worker/use-fit.ts';
 import { mixtureName } from './words.ts';
 

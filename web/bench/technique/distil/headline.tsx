@@ -1,6 +1,6 @@
-import type { StillCut } from '#core/state';
-import type { Outlook } from '#core/still';
-import { formatNumber, formatPlain } from '#core/units';
+import { formatNumber, formatPlain } from '#base/units';
+import type { Outlook } from '#model/still';
+import type { StillCut } from '#run/state';
 
 interface HeadlineProps {
   readonly cut: StillCut;

@@ -1,6 +1,6 @@
 import { useState } from 'react';
-import { exactReading, parseReading, readingValue } from '#core/log';
-import { formatNumber } from '#core/units';
+import { formatNumber } from '#base/units';
+import { exactReading, parseReading, readingValue } from '#run/log';
 import type { Run } from '#web/run/use-run.ts';
 
 interface LogHeadProps {

@@ -1,6 +1,6 @@
-import type { StillRun } from '#core/state';
-import { between, pointAt, type StillPoint, scaledTo } from '#core/still';
-import { formatNumber } from '#core/units';
+import { formatNumber } from '#base/units';
+import { between, pointAt, type StillPoint, scaledTo } from '#model/still';
+import type { StillRun } from '#run/state';
 import type { Run } from '#web/run/use-run.ts';
 import { timeText } from './headline.tsx';
 

@@ -1,6 +1,5 @@
 import { useMemo } from 'react';
 import type { FeedReading } from '#contract/api';
-import type { StillRun } from '#core/state';
 import {
   firstDrop,
   mlAtGrams,
@@ -9,7 +8,8 @@ import {
   readingsFrom,
   type StillPoint,
   type StillReading,
-} from '#core/still';
+} from '#model/still';
+import type { StillRun } from '#run/state';
 import { useNow } from '#web/parts/use-now.ts';
 import { useCompute } from '#web/worker/compute.ts';
 import { type FitState, useFit } from '#web/worker/use-fit.ts';

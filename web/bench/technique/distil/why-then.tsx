@@ -1,6 +1,6 @@
-import type { StillCut } from '#core/state';
-import type { Azeotrope, StillPoint } from '#core/still';
-import { formatNumber } from '#core/units';
+import { formatNumber } from '#base/units';
+import type { Azeotrope, StillPoint } from '#model/still';
+import type { StillCut } from '#run/state';
 
 interface WhyProps {
   readonly cut: StillCut;

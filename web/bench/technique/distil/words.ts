@@ -1,5 +1,5 @@
-import type { StillRun } from '#core/state';
-import { substanceOf } from '#core/substance';
+import { substanceOf } from '#matter/substance';
+import type { StillRun } from '#run/state';
 
 /** What is distilled, in a word or two. */
 export function mixtureName({ volatile }: Pick<StillRun, 'volatile'>): string {

@@ -1,6 +1,6 @@
 import { useMemo } from 'react';
-import { grainOf } from '#core/precipitate';
-import { formatNumber } from '#core/units';
+import { formatNumber } from '#base/units';
+import { grainOf } from '#model/precipitate';
 import type { PaneProps } from '#web/run/pane-props.ts';
 import { DrySum } from '#web/sums/dry-sum.tsx';
 

@@ -1,8 +1,8 @@
 import { Slider } from 'antd';
 import { useEffect, useMemo, useState } from 'react';
-import { exactReading } from '#core/log';
-import type { CellRun, StepState } from '#core/state';
-import { formatNumber } from '#core/units';
+import { formatNumber } from '#base/units';
+import { exactReading } from '#run/log';
+import type { CellRun, StepState } from '#run/state';
 import { useFeed } from '#web/api/feed.ts';
 import { CellDrawing } from '#web/cell/cell-drawing.tsx';
 import { CurrentChart } from '#web/cell/current-chart.tsx';

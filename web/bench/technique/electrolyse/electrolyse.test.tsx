@@ -1,8 +1,8 @@
 import { cleanup, fireEvent, screen } from '@testing-library/react';
 import { afterEach, describe, expect, it, onTestFinished, vi } from 'vitest';
-import type { EventBody, RunEvent } from '#core/log';
-import { unwrap } from '#core/problem';
-import { type CellRun, cellOf } from '#core/state';
+import { unwrap } from '#base/problem';
+import type { EventBody, RunEvent } from '#run/log';
+import { type CellRun, cellOf } from '#run/state';
 import { done, on, read, START } from '#testing/on-route';
 import { eventsAt } from '#testing/shelf';
 import { drawnOf, spanText } from '#web/cell/words.ts';

@@ -1,5 +1,5 @@
-import type { CellRun } from '#core/state';
-import { formatNumber } from '#core/units';
+import { formatNumber } from '#base/units';
+import type { CellRun } from '#run/state';
 import { spanText, timeText } from '#web/cell/words.ts';
 
 interface HeadlineProps {

@@ -1,7 +1,7 @@
 import { useState } from 'react';
-import { type EventBody, type Happened, parseReading, type Reading, readingProblem, readingValue } from '#core/log';
-import type { CellRun } from '#core/state';
-import { formatNumber } from '#core/units';
+import { formatNumber } from '#base/units';
+import { type EventBody, type Happened, parseReading, type Reading, readingProblem, readingValue } from '#run/log';
+import type { CellRun } from '#run/state';
 import { sideName, timeText } from '#web/cell/words.ts';
 import { nowHappened, WhenField } from '#web/kit/when-field.tsx';
 import type { Run } from '#web/run/use-run.ts';

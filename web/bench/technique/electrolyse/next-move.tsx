@@ -1,9 +1,9 @@
 import type { ReactNode } from 'react';
-import { BY_EYE } from '#core/electrolysis';
-import { exactReading } from '#core/log';
-import { must } from '#core/lookup';
-import type { CellRun } from '#core/state';
-import { formatNumber } from '#core/units';
+import { must } from '#base/lookup';
+import { formatNumber } from '#base/units';
+import { BY_EYE } from '#model/electrolysis';
+import { exactReading } from '#run/log';
+import type { CellRun } from '#run/state';
 import type { useFeed } from '#web/api/feed.ts';
 import { sideName, spanText, timeText } from '#web/cell/words.ts';
 import type { Run } from '#web/run/use-run.ts';

@@ -1,7 +1,7 @@
-import { endSignFor } from '#core/electrolysis';
-import type { CellRun } from '#core/state';
-import { substanceOf } from '#core/substance';
-import { formatNumber } from '#core/units';
+import { formatNumber } from '#base/units';
+import { substanceOf } from '#matter/substance';
+import { endSignFor } from '#model/electrolysis';
+import type { CellRun } from '#run/state';
 import { sideName } from '#web/cell/words.ts';
 
 /** What stands on either side now, by the model along the readings. */

@@ -1,7 +1,7 @@
 import { useState } from 'react';
-import { exactReading, parseReading, readingValue } from '#core/log';
-import type { CellRun } from '#core/state';
-import { formatNumber } from '#core/units';
+import { formatNumber } from '#base/units';
+import { exactReading, parseReading, readingValue } from '#run/log';
+import type { CellRun } from '#run/state';
 import type { Run } from '#web/run/use-run.ts';
 
 /** Why the current is not what it was: causes by likelihood, the check that decides, and what to do then. */

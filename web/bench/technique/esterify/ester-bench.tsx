@@ -1,8 +1,8 @@
 import { useState } from 'react';
-import { hoursSaid } from '#core/rate';
-import type { StepState } from '#core/state';
-import type { EsterAdvice } from '#core/technique';
-import { formatNumber } from '#core/units';
+import { formatNumber } from '#base/units';
+import { hoursSaid } from '#model/rate';
+import type { StepState } from '#run/state';
+import type { EsterAdvice } from '#run/technique';
 import { LiveSlider } from '#web/kit/live-slider.tsx';
 import type { Run } from '#web/run/use-run.ts';
 import { CourseChart, onCourse } from '../course-chart.tsx';

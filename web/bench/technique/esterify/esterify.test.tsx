@@ -1,8 +1,8 @@
 import { cleanup, fireEvent, screen } from '@testing-library/react';
 import { afterEach, describe, expect, it } from 'vitest';
-import { unwrap } from '#core/problem';
-import { advise } from '#core/state';
-import type { EsterAdvice, SeparateAdvice } from '#core/technique';
+import { unwrap } from '#base/problem';
+import { advise } from '#run/state';
+import type { EsterAdvice, SeparateAdvice } from '#run/technique';
 import { done, on, START } from '#testing/on-route';
 import { benchAt, draw } from '#web/testing/bench.tsx';
 import { FunnelBench } from '../separate/funnel-bench.tsx';

@@ -1,6 +1,6 @@
-import { hoursSaid, hoursSpan } from '#core/rate';
-import type { FilterAdvice, Medium } from '#core/technique';
-import { formatNumber } from '#core/units';
+import { formatNumber } from '#base/units';
+import { hoursSaid, hoursSpan } from '#model/rate';
+import type { FilterAdvice, Medium } from '#run/technique';
 
 export function FilterSays({ says }: { says: FilterAdvice | null }) {
   return says ? <Filtering filter={says} settles={false} /> : null;

@@ -1,6 +1,6 @@
 import { useMemo } from 'react';
-import { exactReading, liveOf } from '#core/log';
-import { grainOf } from '#core/precipitate';
+import { grainOf } from '#model/precipitate';
+import { exactReading, liveOf } from '#run/log';
 import type { PaneProps } from '#web/run/pane-props.ts';
 import { READ, type Read, WashSum } from '#web/sums/wash-sum.tsx';
 

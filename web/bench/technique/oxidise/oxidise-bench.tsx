@@ -1,8 +1,8 @@
 import { useMemo, useState } from 'react';
-import { hoursSaid } from '#core/rate';
-import type { StepState } from '#core/state';
-import type { OxidiseAdvice } from '#core/technique';
-import { formatNumber } from '#core/units';
+import { formatNumber } from '#base/units';
+import { hoursSaid } from '#model/rate';
+import type { StepState } from '#run/state';
+import type { OxidiseAdvice } from '#run/technique';
 import { LiveSlider } from '#web/kit/live-slider.tsx';
 import type { Run } from '#web/run/use-run.ts';
 import { useCompute } from '#web/worker/compute.ts';

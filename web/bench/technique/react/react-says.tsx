@@ -1,5 +1,5 @@
-import { stallAssay } from '#core/state';
-import type { Reacts, StallAdvice } from '#core/technique';
+import { stallAssay } from '#run/state';
+import type { Reacts, StallAdvice } from '#run/technique';
 import { sentenceOf } from '#web/api/client.ts';
 import { useBottleEvent, useBottles } from '#web/api/queries.ts';
 import { amountOf } from '#web/parts/amount-of.ts';

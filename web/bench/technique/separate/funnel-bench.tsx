@@ -1,9 +1,9 @@
-import { itemAt } from '#core/lookup';
-import { hoursSaid } from '#core/rate';
-import type { StepState } from '#core/state';
-import { substanceOf } from '#core/substance';
-import type { InLayer, SeparateAdvice } from '#core/technique';
-import { formatNumber } from '#core/units';
+import { itemAt } from '#base/lookup';
+import { formatNumber } from '#base/units';
+import { substanceOf } from '#matter/substance';
+import { hoursSaid } from '#model/rate';
+import type { StepState } from '#run/state';
+import type { InLayer, SeparateAdvice } from '#run/technique';
 import type { Run } from '#web/run/use-run.ts';
 import { type DrawnLayer, FunnelDrawing } from './funnel-drawing.tsx';
 import '../at-work.css';

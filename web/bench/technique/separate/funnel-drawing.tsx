@@ -1,5 +1,5 @@
 import { useId } from 'react';
-import { formatNumber } from '#core/units';
+import { formatNumber } from '#base/units';
 
 /** One layer as it is drawn: how much, how dense, of what. */
 export interface DrawnLayer {

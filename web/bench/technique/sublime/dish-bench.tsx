@@ -1,9 +1,9 @@
 import { useMemo, useState } from 'react';
-import { hoursSpan } from '#core/rate';
-import type { StepState } from '#core/state';
-import { substanceOf } from '#core/substance';
-import type { SublimeAdvice } from '#core/technique';
-import { formatNumber, formatPlain } from '#core/units';
+import { formatNumber, formatPlain } from '#base/units';
+import { substanceOf } from '#matter/substance';
+import { hoursSpan } from '#model/rate';
+import type { StepState } from '#run/state';
+import type { SublimeAdvice } from '#run/technique';
 import { LiveSlider } from '#web/kit/live-slider.tsx';
 import type { Run } from '#web/run/use-run.ts';
 import { useCompute } from '#web/worker/compute.ts';

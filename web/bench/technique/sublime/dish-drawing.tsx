@@ -1,4 +1,4 @@
-import { formatNumber, formatPlain } from '#core/units';
+import { formatNumber, formatPlain } from '#base/units';
 
 /** The dish as it stands: how full it is, how much hangs under the cover, and how warm both are. */
 export interface DishDrawn {

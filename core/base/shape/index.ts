@@ -1,0 +1,26 @@
+// Shapes: descriptions of the values that cross a boundary. From one follow its type (Of), the check at the door, and
+// the values that tests make up; so an entry that the door would refuse does not compile.
+export {
+  checked,
+  day,
+  type Fields,
+  type FieldsOf,
+  fields,
+  flag,
+  id,
+  instant,
+  type Like,
+  list,
+  map,
+  note,
+  nullable,
+  number,
+  type Of,
+  one,
+  optional,
+  type Shape,
+  span,
+  type TaggedOf,
+  tagged,
+  text,
+} from './shape.ts';

@@ -1,9 +1,0 @@
-import type { Shape } from '#core/shape';
-
-/** A colour as #rrggbb. */
-export const hexColour = (): Shape<string> => ({
-  is: 'text',
-  min: 7,
-  max: 7,
-  like: { pattern: /^#[0-9a-f]{6}$/, says: 'is a colour such as #a0b0c0', example: '#a0b0c0' },
-});

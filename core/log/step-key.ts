@@ -1,4 +1,0 @@
-import { text } from '#core/shape';
-
-/** The step an entry belongs to: a step of the route, or one that was inserted. */
-export const stepKey = () => text(60);

@@ -1,0 +1,78 @@
+import { type LawCondition, type RegulatedRow, regulated } from '#matter/data';
+import type { Country } from '#matter/gear';
+import { substanceById } from '#matter/substance';
+import { keepAwayOf } from './keep-away.ts';
+
+/** Elsewhere there are rules too, and none is held. */
+export const COUNTRY_NAMES: Readonly<Record<Country, string>> = {
+  EU: 'European Union',
+  UK: 'United Kingdom',
+  US: 'United States',
+  CA: 'Canada',
+  AU: 'Australia',
+  elsewhere: 'elsewhere',
+};
+
+/** What is asked of the rules: what one does, with what, how strong, how much. */
+export interface LawQuestion {
+  readonly substanceId: string;
+  readonly deed: Exclude<LawCondition['deed'], 'always'>;
+  /** Mass %; unknown strength is taken as the strongest there is. */
+  readonly pct?: number;
+  readonly kg?: number;
+}
+
+/** A rule that applies. */
+export interface LawNote {
+  readonly id: string;
+  /** It binds whoever buys, keeps or makes, and not only those who sell. */
+  readonly binds: boolean;
+  readonly sentence: string;
+}
+
+/** Rules that apply, those that bind oneself first; of one country, or of all where none is chosen. A dated snapshot. */
+export function lawOn(question: LawQuestion, country?: Country): readonly LawNote[] {
+  return regulated
+    .filter((row) => isOf(row, country) && applies(row, question))
+    .map((row) => ({ id: row.id, binds: bindsAll(row), sentence: sentenceOf(row) }))
+    .sort((a, b) => Number(b.binds) - Number(a.binds));
+}
+
+/** What stands under every rule: dates and thresholds change, and local law adds to them. */
+export const LAW_CHANGES =
+  regulated.find(({ when }) => when.deed === 'always')?.rule.split(':')[0] ?? 'Thresholds and dates change';
+
+/** Rules on what is bought or kept at a strength. */
+export function legalNotes(substanceId: string, pct: number, country?: Country): readonly string[] {
+  return lawOn({ substanceId, pct, deed: 'have' }, country).map(({ sentence }) => sentence);
+}
+
+function sentenceOf({ jurisdiction, threshold, who, rule, source, date }: RegulatedRow): string {
+  const from = threshold === 'any' ? 'any amount' : threshold.replace('wt%', '% by mass');
+  return `${jurisdiction}: ${from}, ${who}: ${rule} (${source}, ${date})`;
+}
+
+function isOf({ jurisdiction }: RegulatedRow, country: Country | undefined): boolean {
+  return country === undefined || jurisdiction.split(', ').includes(country);
+}
+
+/** Rules for whoever buys or keeps it come before those for sellers, exporters and works. */
+const bindsAll = ({ who }: RegulatedRow) => /public|everyone|all transactions|buyers|users/.test(who);
+
+function applies({ id, when }: RegulatedRow, { substanceId, deed, pct = 100, kg = 0 }: LawQuestion): boolean {
+  if (when.deed !== deed) return false;
+  if (deed === 'apparatus') return true;
+  const away = keepAwayOf(substanceId);
+  if (away) return when.aways?.includes(away.id) ?? false;
+  if (when.fromKg !== undefined && kg < when.fromKg) return false;
+  const own = when.per?.[substanceId];
+  if (own !== undefined) return pct >= own;
+  if (!(substanceById(substanceId)?.law ?? []).includes(id)) return false;
+  if (when.aways && when.from === undefined && when.per === undefined && onlyAways(id)) return false;
+  if (!when.from) return true;
+  const [from, inclusive] = when.from;
+  return inclusive ? pct >= from : pct > from;
+}
+
+/** Rules on powders: pieces of the same metal do not fall under them. */
+const onlyAways = (id: string) => id.startsWith('aluminium-or-magnesium-powder');

@@ -1,0 +1,98 @@
+import { derive, type Figure, given } from '#base/figure';
+import { fail, ok, type Result } from '#base/problem';
+import { formatNumber } from '#base/units';
+import { admit } from '#matter/guard';
+import { type Live, liveOf } from '#run/log';
+import { factsOf, opOf, type Plan, type PlanFacts, plannedOrder, type RunStep, stepsOf } from '#run/plan';
+import { asAssayed } from './as-assayed.ts';
+import { asInserted } from './as-inserted.ts';
+import { type Entries, entriesOf } from './entries.ts';
+import { refusalOf } from './gate.ts';
+import { wantedExtent } from './scale.ts';
+import { type Walk, walk } from './walk.ts';
+
+/** A run gone through twice: as it will be, and as far as it is done. The sheet, the state and the advice all read this. */
+export interface GoneThrough {
+  readonly facts: PlanFacts;
+  readonly live: Live;
+  readonly entries: Entries;
+  readonly steps: readonly RunStep[];
+  readonly planned: Walk;
+  /** Null before anything has happened. */
+  readonly done: Walk | null;
+}
+
+const NOTHING = liveOf([]);
+const KNOWN = new WeakMap<Live, { readonly plan: Plan; readonly found: Result<GoneThrough> }>();
+
+/** Goes through a run; the same object for the same plan and entries. Refuses with the field that is wrong. */
+export function goThrough(plan: Plan, live: Live = NOTHING): Result<GoneThrough> {
+  const known = KNOWN.get(live);
+  if (known && known.plan === plan) return known.found;
+  const found = gone(plan, live);
+  KNOWN.set(live, { plan, found });
+  return found;
+}
+
+function gone(asked: Plan, entered: Live): Result<GoneThrough> {
+  const { plan: assayed, live } = asAssayed(asked, entered);
+  const plan = asInserted(assayed, live);
+  const looked = factsOf(plan);
+  if (!looked.ok) return looked;
+  const facts = looked.value;
+  const allowed = withinReach(facts);
+  if (!allowed.ok) return allowed;
+  const extent = wantedExtent(facts);
+  if (!extent.ok) return live.length === 0 ? (refusedAnyway(facts) ?? extent) : extent;
+  const entries = entriesOf(live);
+  const wanted = enlarged(extent.value, entries.enlarged);
+  const begun = live.length > 0;
+  const steps = stepsOf(plan, live);
+  const order = begun ? steps.map((step) => ({ key: step.key, op: opOf(step) })) : plannedOrder(facts.steps);
+  const planned = walk(facts, { steps: order, wanted, entries });
+  if (!planned.ok) return planned;
+  const refused = begun ? null : refusalOf(facts, planned.value, order);
+  if (refused) return { ok: false, problem: refused };
+  const done = begun ? walk(facts, { steps: order, wanted, entries, onlyDone: true }) : undefined;
+  if (done && !done.ok) return done;
+  return ok({ facts, live, entries, steps, planned: planned.value, done: done?.value ?? null });
+}
+
+/** mol at which a plan that comes to nothing is asked at the gate all the same. */
+const TRIAL_MOL = 0.1;
+
+/** What would meet in a plan whose amount cannot be found is refused before that is said. */
+function refusedAnyway(facts: PlanFacts): Result<never> | undefined {
+  const wanted = given({ symbol: 'ξ', name: 'extent wanted', unit: 'mol' }, TRIAL_MOL, 'trial');
+  const steps = plannedOrder(facts.steps);
+  const tried = walk(facts, { steps, wanted, entries: entriesOf(NOTHING) });
+  const refused = tried.ok ? refusalOf(facts, tried.value, steps) : null;
+  return refused ? { ok: false, problem: refused } : undefined;
+}
+
+/** What is wanted of a batch that was made larger. */
+function enlarged(extent: Figure, factor: number | undefined): Figure {
+  if (factor === undefined) return extent;
+  const f = given({ symbol: 'f', name: 'made larger', unit: '' }, factor, 'you enlarged the batch');
+  return derive(
+    { symbol: 'ξ', name: 'extent wanted, enlarged', unit: 'mol' },
+    'ξ × f',
+    { ξ: extent, f },
+    (x) => x.ξ * x.f,
+  );
+}
+
+/** Whether a strength is planned here at all, and whether the bottle is strong enough for it. */
+function withinReach({ plan, recipe, contents, target: { pct } }: PlanFacts): Result<true> {
+  if (pct === undefined) return ok(true);
+  const allowed = admit({ substanceId: plan.target.substanceId, pct }, 'make');
+  if (!allowed.ok) return allowed;
+  const { makes } = recipe;
+  const stock = makes.kind === 'solution' && makes.substanceId === undefined ? contents[makes.role] : undefined;
+  if (!stock || stock.w.value >= pct) return ok(true);
+  return fail(
+    'too-weak',
+    `The bottle is ${formatNumber(stock.w.value, 3)} % and the target ${formatNumber(pct, 3)} %: water cannot make it stronger. Ask for less, or choose a stronger bottle.`,
+    { field: 'target.strength' },
+  );
+}

@@ -1,0 +1,193 @@
+import type { Figure } from '#base/figure';
+import { ok, type Result } from '#base/problem';
+import type { SubstanceId } from '#matter/substance';
+import { at, slurryVolume, total, type Vessels } from '#matter/vessel';
+import type { Quantity } from '#run/log';
+import type { OrderedStep, PlanFacts } from '#run/plan';
+import {
+  type AdditionLine,
+  type At,
+  actOf,
+  addUnplanned,
+  after,
+  begin,
+  type Doing,
+  emptyStanding,
+  enoughFor,
+  FOLLOWS_THE_BENCH,
+  type Going,
+  type NotKnown,
+  type Op,
+  type Outcome,
+  placeOf,
+  riseOf,
+  type Standing,
+  type StepEntries,
+  standAsRead,
+  takeIn,
+  techniques,
+} from '#run/technique';
+import type { Entries } from './entries.ts';
+import { following } from './following.ts';
+import { passOn } from './passing.ts';
+
+/** Heat of a step in all, as far as it is known. */
+export interface StepHeat {
+  readonly step: string;
+  /** kJ set free; negative cools. */
+  readonly heat: Figure;
+  /** K, if all came at once and none were lost. */
+  readonly rise: Figure;
+  /** What more there is that no datum is held for: the heat is then of a part. */
+  readonly notKnown: readonly NotKnown[];
+}
+
+/** What the steps have done, from first to last. */
+export interface Walk {
+  readonly end: Standing;
+  readonly outcomes: ReadonlyMap<string, Outcome>;
+  readonly before: ReadonlyMap<string, Vessels>;
+  readonly heats: readonly StepHeat[];
+  /** Where a step has heat that nothing at all is held for. */
+  readonly heatNotKnown: readonly { readonly step: string; readonly says: string }[];
+  readonly gases: readonly { readonly step: string; readonly id: SubstanceId; readonly amount: Figure }[];
+  /** mL in the pot at its fullest, at rest and while something reacts. */
+  readonly peakMl: number;
+  readonly reactMl: number;
+}
+
+/** How it is gone through: the run's steps in order, doses rounded or exact, and whether only what is done counts. */
+export interface Course {
+  readonly steps: readonly OrderedStep[];
+  readonly wanted: Figure;
+  readonly entries: Entries;
+  readonly exact?: boolean;
+  readonly onlyDone?: boolean;
+}
+
+/** Goes through the run's steps with planned doses, or with what really went in where that is known. */
+export function walk(facts: PlanFacts, course: Course): Result<Walk> {
+  const { entries, exact = false, onlyDone = false } = course;
+  const going: Going = {
+    wanted: course.wanted,
+    enoughFor: enoughFor(facts, entries.additions),
+    enlarged: entries.enlarged !== undefined,
+    cap: facts.plan.target.fromRole,
+    exact,
+    onlyDone,
+    entriesAt: entries.at,
+  };
+  let standing = emptyStanding;
+  const outcomes = new Map<string, Outcome>();
+  const before = new Map<string, Vessels>();
+  const heats: StepHeat[] = [];
+  const heatNotKnown: { step: string; says: string }[] = [];
+  const gases: { step: string; id: SubstanceId; amount: Figure }[] = [];
+  let peakMl = 0;
+  let reactMl = 0;
+  for (const { key, op } of course.steps) {
+    before.set(key, standing.vessels);
+    const here = readAt(facts, op, entries.at(key));
+    const step = { facts, key, entries: here, going };
+    const acts = !here.skipped && (!onlyDone || here.finished);
+    const place = placeOf(op);
+    const own = { role: 'role' in op ? op.role : null, place };
+    // What was weighed back lay there with all that had gone in.
+    const first = isBesidesFirst(op) ? withBesides(standing, step, own) : undefined;
+    const from = first ? withFirst(standing, first) : standing;
+    let doing: Doing = begin(from);
+    if (acts || techniques[op.do].counts === 'when entered' || isRead(op, here)) {
+      const done = actOf(op, from, step);
+      if (!done.ok) return done;
+      doing = goingOn(done.value);
+    }
+    if (first) takeOver(doing, first);
+    else following(doing, { facts, place, standing }, () => addUnplanned(doing, step, own));
+    if (acts && here.additions.length > 0) takeIn(op, doing, step);
+    if (!takesVolume(op)) standAsRead(doing, step, place);
+    passOn(doing, standing, { facts, place }, entries.passed(key));
+    outcomes.set(key, doing);
+    for (const gas of doing.gases) gases.push({ step: key, ...gas });
+    const contents = at(doing.vessels, place);
+    const heat = heatOf(key, doing, place);
+    if (heat) heats.push(heat);
+    else for (const { says } of doing.notKnown) heatNotKnown.push({ step: key, says });
+    reactMl = Math.max(reactMl, doing.reactMl);
+    peakMl = Math.max(peakMl, slurryVolume(contents, facts.tables));
+    standing = after(standing, doing);
+  }
+  const end = { ...standing, additions: markLimiting(facts, standing) };
+  return ok({ end, outcomes, before, heats, heatNotKnown, gases, peakMl, reactMl });
+}
+
+/** What is read counts at every step; in a run of before, only what it was made up to and what was left. */
+function readAt({ tables }: PlanFacts, op: Op, here: StepEntries): StepEntries {
+  if (tables >= FOLLOWS_THE_BENCH) return here;
+  const { left, volume } = here.readings;
+  const readings = { ...(left && { left }), ...(volume && op.do === 'make-up' && { volume }) };
+  return { ...here, readings, liquor: {} };
+}
+
+/** Whether something was read at a step that says how far it has come, though it is not ended. */
+function isRead({ do: name }: Op, { readings, skipped }: StepEntries): boolean {
+  const takes: readonly Quantity[] = techniques[name].takes;
+  return !skipped && takes.some((quantity) => readings[quantity] !== undefined);
+}
+
+/** Whether a step makes of a volume that was read what it is. */
+function takesVolume({ do: name }: Op): boolean {
+  const takes: readonly Quantity[] = techniques[name].takes;
+  return takes.includes('volume');
+}
+
+function isBesidesFirst({ do: name }: Op): boolean {
+  const technique: { readonly besidesFirst?: true } = techniques[name];
+  return technique.besidesFirst === true;
+}
+
+/** A run with what goes in besides at a step, before the step does anything. */
+function withBesides(standing: Standing, step: At, own: Parameters<typeof addUnplanned>[2]): Doing {
+  const doing = begin(standing);
+  following(doing, { facts: step.facts, place: own.place, standing }, () => addUnplanned(doing, step, own));
+  return doing;
+}
+
+function withFirst(standing: Standing, { vessels, progress, figures }: Doing): Standing {
+  return { ...standing, vessels, progress, figures: { ...standing.figures, ...figures } };
+}
+
+/** What came of what went in first belongs to the step too. */
+function takeOver(doing: Doing, first: Doing): void {
+  doing.figures = { ...first.figures, ...doing.figures };
+  doing.besides = [...first.besides, ...doing.besides];
+  doing.gases = [...first.gases, ...doing.gases];
+  doing.heats = [...first.heats, ...doing.heats];
+  doing.notKnown = [...first.notKnown, ...doing.notKnown];
+  doing.reactMl = Math.max(first.reactMl, doing.reactMl);
+}
+
+/** An outcome that entries go on with. */
+function goingOn(outcome: Outcome): Doing {
+  return {
+    ...outcome,
+    additions: [...outcome.additions],
+    besides: [...outcome.besides],
+    gases: [...outcome.gases],
+    heats: [...outcome.heats],
+    notKnown: [...outcome.notKnown],
+  };
+}
+
+function heatOf(step: string, doing: Doing, place: ReturnType<typeof placeOf>): StepHeat | undefined {
+  if (doing.heats.length === 0) return undefined;
+  const heat = total('heat of the step', 'kJ', ...doing.heats.map((each) => each.heat));
+  const notKnown = doing.notKnown.filter(({ what }) => what === 'heat');
+  return { step, heat, rise: riseOf(heat, at(doing.vessels, place)), notKnown };
+}
+
+function markLimiting(facts: PlanFacts, { additions, progress: { limiting } }: Standing): readonly AdditionLine[] {
+  return additions.map((line) => ({
+    ...line,
+    limiting: limiting !== undefined && facts.contents[line.role]?.substance.species === limiting,
+  }));
+}

@@ -1,0 +1,184 @@
+import { type Figure, given } from '#base/figure';
+import { ok, type Result } from '#base/problem';
+import type { FieldsOf } from '#base/shape';
+import type { Content } from '#matter/stock';
+import { substanceOf } from '#matter/substance';
+import { add, at, holding, type Place, type Product, total } from '#matter/vessel';
+import { exactReading } from '#run/log';
+import { type ActualAddition, type At, type Facts, roleOf } from '../facts.ts';
+import { bookDilution } from '../heat.ts';
+import { begin, type Doing, type Outcome, type Standing } from '../outcome.ts';
+import { letReact, reactOn } from '../reacting.ts';
+import { letDissolve } from '../solving.ts';
+import { placeOf } from '../where.ts';
+import { type Dose, extentOf, extentRoles, measured } from './dose.ts';
+import { massOfReading } from './mass.ts';
+import type { fields } from './op.ts';
+import { plannedMass } from './planned.ts';
+
+/** Puts a role in: what was weighed, or what is planned; then what reacts as it goes in. */
+export function act(standing: Standing, op: FieldsOf<typeof fields>, step: At): Result<Outcome> {
+  const { facts } = step;
+  const place = placeOf(op);
+  const doing = begin(standing);
+  const role = roleOf(facts, op.role);
+  const content = facts.contents[op.role];
+  const name = facts.names[op.role] ?? role.name;
+  const dosed = plannedMass({ facts, standing, step, place }, op.role);
+  const dose = measured(role, dosed, content ? content.density : facts.water, facts.bench);
+  const lots = lotsOf(facts, step.entries.additions, op.role);
+  const actual =
+    lots.length > 0 ? total(`${name}, in all`, 'g', ...lots.map(({ mass }) => mass)) : nothingIn(step, name);
+  // An addition that is still going on is computed to its dose.
+  const goesOn =
+    op.reacts !== undefined && !step.going.onlyDone && !step.entries.finished && (actual?.value ?? 0) < dose.mass.value;
+  const mass = actual && !goesOn ? actual : plannedAddition(dose, name, content, facts, step);
+  // Lots of several bottles go in each as what it is; of one bottle, together.
+  const mixed = !goesOn && lots.some((lot) => lot.content !== content);
+  const puts = (mixed ? lots : [{ content, name, mass }]).map((lot) => ({
+    own: lot.content?.substance.id === content?.substance.id,
+    ...put(doing, facts, place, lot),
+  }));
+  const amount = total(`${name}, in all`, 'mol', ...puts.filter(({ own }) => own).map((each) => each.amount));
+  const waterBrought = total('water brought', 'g', ...puts.map((each) => each.waterBrought));
+  doing.additions.push({
+    step: step.key,
+    role: op.role,
+    roleName: role.name,
+    // Water comes from no bottle, whatever a plan says.
+    bottleId: content ? (facts.bottles[op.role] ?? null) : null,
+    name,
+    dose,
+    actual: lots.length > 0 || step.entries.skipped ? actual : undefined,
+    amount,
+    waterBrought,
+    limiting: false,
+  });
+  if (facts.recipe.reactions.length === 0 && role.dose.by === 'extent')
+    doing.progress = { ...doing.progress, extent: amount, limiting: content?.substance.species };
+  for (const reaction of op.reacts ?? []) letReact(doing, facts, place, reaction);
+  return ok(doing);
+}
+
+/** A product into a vessel: it mixes, dissolves as far as it can, and its heat is booked. */
+function put(
+  doing: Doing,
+  facts: Facts,
+  place: Place,
+  { content, name, mass }: { content: Content | undefined; name: string; mass: Figure },
+) {
+  const before = at(doing.vessels, place);
+  const added = add(before, content ? { ...content, name } : water(), mass);
+  doing.vessels = holding(doing.vessels, place, added.contents);
+  if (content?.dissolved && before.waterG.value > 0)
+    bookDilution(
+      doing,
+      { substance: content.substance, fromPct: content.w.value, amount: added.amount },
+      added.contents,
+    );
+  // Nothing that goes in dissolves nothing.
+  if (mass.value > 0) letDissolve(doing, facts, place, facts.bench.tempC);
+  return added;
+}
+
+/** A step of adding that was skipped put nothing in; nor, as far as it is done, has one that is only planned. */
+function nothingIn({ entries, going }: At, name: string): Figure | undefined {
+  if (entries.skipped) return given({ symbol: 'm', name, unit: 'g' }, 0, 'skipped');
+  if (going.onlyDone && !entries.finished) return given({ symbol: 'm', name, unit: 'g' }, 0, 'not yet in');
+  return undefined;
+}
+
+function plannedAddition(dose: Dose, name: string, content: Content | undefined, facts: Facts, step: At): Figure {
+  if (step.going.exact) return dose.mass;
+  const reading = exactReading(dose.take.value, dose.take.unit);
+  const of = { name, content, water: facts.water, bench: facts.bench, planned: true };
+  return massOfReading(reading, of) ?? dose.mass;
+}
+
+function water(): Product {
+  const w = given({ symbol: 'w', name: 'water', unit: '%' }, 100, 'water');
+  return { substance: substanceOf('water'), w, dissolved: true, name: 'water' };
+}
+
+/** What went in for a role, each lot as what its own bottle holds. */
+function lotsOf(facts: Facts, additions: readonly ActualAddition[], role: string) {
+  return additions
+    .filter((each) => each.role === role)
+    .flatMap((each) => {
+      const content = contentFor(facts, each);
+      const name = nameFor(facts, each);
+      const mass = massOfReading(each.reading, { name, content, water: facts.water, bench: facts.bench });
+      return mass ? [{ content, name, mass }] : [];
+    });
+}
+
+/** What what has gone in is enough for, mol of extent, each role by itself, first added first. */
+export function enoughFor(facts: Facts, additions: readonly ActualAddition[]): ReadonlyMap<string, Figure> {
+  const extents = new Map<string, Figure>();
+  const roles = extentRoles(facts.recipe);
+  for (const id of new Set(additions.map((each) => each.role))) {
+    const role = roles.find((each) => each.id === id);
+    const content = role && facts.contents[role.id];
+    if (!role || !content) continue;
+    const lots = lotsOf(facts, additions, role.id);
+    if (lots.length === 0) continue;
+    const name = facts.names[role.id] ?? role.name;
+    // What is no more than a namesake in the role is enough for nothing.
+    const amounts = lots.flatMap((lot) =>
+      lot.content?.substance.species === content.substance.species
+        ? [add(EMPTY, { ...lot.content, name: lot.name }, lot.mass).amount]
+        : [],
+    );
+    const none = given({ symbol: 'n', name, unit: 'mol' }, 0, 'none of it went in');
+    extents.set(role.id, extentOf(role, facts, amounts.length > 0 ? total(name, 'mol', ...amounts) : none));
+  }
+  return extents;
+}
+
+const EMPTY = at({}, 'pot');
+
+/** What went in besides the step's own role: from any bottle, in the order it went in. Then what can react does. */
+export function addUnplanned(doing: Doing, step: At, own: { role: string | null; place: Place }): void {
+  const { facts } = step;
+  for (const each of step.entries.additions) {
+    if (each.role !== null && each.role === own.role) continue;
+    const content = contentFor(facts, each);
+    // A bottle whose strength cannot be is not counted as water.
+    if (each.bottleId !== null && !content) continue;
+    const name = nameFor(facts, each);
+    const mass = massOfReading(each.reading, { name, content, water: facts.water, bench: facts.bench });
+    if (!mass) continue;
+    const into = each.in ?? own.place;
+    const { amount } = put(doing, facts, into, { content, name, mass });
+    doing.besides.push({
+      bottleId: each.bottleId,
+      name,
+      substanceId: content?.substance.id ?? 'water',
+      mass,
+      amount: content ? amount : undefined,
+    });
+    reactOn(doing, facts, into);
+  }
+}
+
+/** The bottle's content for an addition: of its role, of the bottle as it stood when it was added, or none: water. */
+export function contentFor(facts: Facts, { role, bottleId, stock }: ActualAddition): Content | undefined {
+  const own = role === null ? undefined : facts.bottles[role];
+  const planned = role === null ? undefined : facts.contents[role];
+  // A bottle is what its card says, whatever role it was charged under.
+  if (stock && (bottleId !== own || stock.card.substanceId !== planned?.substance.id))
+    return facts.contentThen(bottleId ?? 'bottle', stock);
+  const other = bottleId === null || bottleId === own ? undefined : roleOfBottle(facts, bottleId);
+  if (other) return facts.contents[other];
+  return planned;
+}
+
+export function nameFor(facts: Facts, { role, bottleId, stock }: ActualAddition): string {
+  if (stock) return stock.card.name;
+  const by = role ?? roleOfBottle(facts, bottleId);
+  return by ? (facts.names[by] ?? by) : 'water';
+}
+
+function roleOfBottle({ bottles }: Facts, bottleId: string | null): string | undefined {
+  return bottleId === null ? undefined : Object.entries(bottles).find(([, id]) => id === bottleId)?.[0];
+}

@@ -1,0 +1,66 @@
+import { derive, type Figure } from '#base/figure';
+import { molarMass, waterGivenBack } from '#matter/substance';
+import { at, type Contents, holding, type Place, slurryVolume, steamedOff } from '#matter/vessel';
+import { type At, type Facts, solidMade } from './facts.ts';
+import type { Doing } from './outcome.ts';
+import { isUnderWay, volumeRead } from './read-value.ts';
+
+/** Enough to bring a litre within a millionth of a millilitre. */
+const HALVINGS = 31;
+
+/**
+ * g of water in a vessel that stands at so many mL with all else in it: never less than the crystal water that its product
+ * holds once it is dry. Volumes of mixtures are good to about 4 %; the reading's own uncertainty is carried through.
+ */
+export function waterAt(before: Contents, V: Figure, facts: Facts): Figure {
+  const least = boundIn(before, facts);
+  const solve = (mL: number) => Math.max(least, waterFor(before, mL));
+  return derive(
+    { symbol: 'W', name: 'water in the vessel, by its volume', unit: 'g' },
+    'the water with which it stands at V',
+    { V },
+    (x) => solve(x.V),
+    { source: 'volumes of mixtures: water plus what each solute adds, about', grade: 'C' },
+  );
+}
+
+/** By halving: where a density table ends the volume has a step in it, and what lies in the step is its edge. */
+function waterFor(before: Contents, mL: number): number {
+  const stands = (waterG: number) => slurryVolume({ ...before, waterG: { ...before.waterG, value: waterG } });
+  // What contracts with water, or is tabulated with the salt beside it, needs more water than its volume.
+  let [low, high] = [0, Math.max(0, 2 * mL)];
+  for (let i = 0; i < HALVINGS; i++) {
+    const middle = (low + high) / 2;
+    if (stands(middle) < mL) low = middle;
+    else high = middle;
+  }
+  return (low + high) / 2;
+}
+
+/** g of water that what is dissolved of the product takes into its crystals. */
+function boundIn(contents: Contents, facts: Facts): number {
+  const made = solidMade(facts);
+  const n = made && contents.aqueous[made.species.id];
+  return made && n ? n.value * waterGivenBack(made.solid) * molarMass('H2O') : 0;
+}
+
+/** A volume of a mixture is computed to this share: what was read within it is no other volume. */
+const SAME = 0.05;
+
+/** After a step that is done, a vessel stands where it was read to stand: the difference is water that went off, or came in. */
+export function standAsRead(doing: Doing, step: At, place: Place): void {
+  const { entries, facts } = step;
+  const V = volumeRead(entries.readings.volume, 'the volume in the vessel');
+  const before = at(doing.vessels, place);
+  if (!V || !(V.value > 0) || !(before.waterG.value > 0)) return;
+  if (!entries.finished && !isUnderWay(step)) return;
+  if (Math.abs(V.value / slurryVolume(before) - 1) < SAME) return;
+  const waterG = waterAt(before, V, facts);
+  const away = derive(
+    { symbol: 'away', name: 'water that went off', unit: 'g' },
+    'W₀ − W',
+    { 'W₀': before.waterG, W: waterG },
+    (x) => x['W₀'] - x.W,
+  );
+  doing.vessels = steamedOff(holding(doing.vessels, place, { ...before, waterG }), away);
+}

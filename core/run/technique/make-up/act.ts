@@ -1,0 +1,102 @@
+import { derive, type Figure, given } from '#base/figure';
+import { ok, type Result } from '#base/problem';
+import type { FieldsOf } from '#base/shape';
+import { densityFigure } from '#matter/solution';
+import { molarMassFigure } from '#matter/substance';
+import { amountOf, at, contentsMass, holding } from '#matter/vessel';
+import { readingValue } from '#run/log';
+import { finalMass } from '../add/planned.ts';
+import { type At, wantedFigure } from '../facts.ts';
+import { begin, type Outcome, type Standing } from '../outcome.ts';
+import { placeOf } from '../where.ts';
+import type { fields } from './op.ts';
+
+export function act(standing: Standing, op: FieldsOf<typeof fields>, step: At): Result<Outcome> {
+  const { facts } = step;
+  const doing = begin(standing);
+  const place = placeOf(op);
+  const contents = at(standing.vessels, place);
+  const { substance } = facts.target;
+  const n = amountOf(contents, substance.id);
+  if (!n || n.value <= 0) return ok(doing);
+  const M = molarMassFigure(substance.formula);
+  const w = wantedFigure(facts);
+  const rho = densityFigure(substance, w, facts.bench.tempC);
+  if (!rho.ok) return rho;
+  const mass = finalMass(facts, n);
+  const planned = derive(
+    { symbol: 'V', name: 'volume to make up to', unit: 'mL' },
+    'm₁ ÷ ρ',
+    { 'm₁': mass, ρ: rho.value },
+    (x) => x['m₁'] / x.ρ,
+  );
+  const read = step.entries.readings.volume;
+  const found = read ? readingValue(read) : undefined;
+  // Made up to nothing is a slip of the pen, not a volume.
+  const value = found && found.value > 0.001 ? found : undefined;
+  const filled = given(
+    { symbol: 'V', name: value ? 'volume it was made up to' : 'made up to', unit: 'mL' },
+    {
+      value: value?.value ?? planned.value,
+      uncertainty: {
+        mark: { name: 'reading the mark', effect: Math.max((value?.value ?? planned.value) * 0.005, value?.sd ?? 0) },
+      },
+    },
+    value ? 'read at the bench' : 'as planned; a jug mark is good to 1 %',
+  );
+  const titrated = titratedPct(step);
+  const strength = titrated
+    ? derive(
+        { symbol: 'c', name: `strength of the ${substance.name} made, as titrated`, unit: 'mol/L' },
+        '10 × ρ × w ÷ M',
+        { ρ: rho.value, w: titrated, M },
+        (x) => (10 * x.ρ * x.w) / x.M,
+      )
+    : derive(
+        { symbol: 'c', name: `strength of the ${substance.name} made`, unit: 'mol/L' },
+        '1000 × n ÷ V',
+        { n, V: filled },
+        (x) => (1000 * x.n) / x.V,
+      );
+  const weighed = derive(
+    { symbol: 'w', name: 'strength by mass', unit: '%' },
+    '100 × n × M ÷ (V × ρ)',
+    { n, M, V: filled, ρ: rho.value },
+    (x) => (100 * x.n * x.M) / (x.V * x.ρ),
+  );
+  const others = contentsMass(contents) - contents.waterG.value;
+  const waterG = given(
+    { symbol: 'm(water)', name: 'water', unit: 'g' },
+    // What was there is never less for being made up.
+    Math.max(contents.waterG.value, filled.value * rho.value.value - others),
+    'made up to the mark',
+  );
+  doing.vessels = holding(doing.vessels, place, { ...contents, waterG });
+  doing.figures = {
+    'made.volume': planned,
+    'made.filled': filled,
+    'made.mass': mass,
+    'made.strength': strength,
+    'made.pct': titrated ?? weighed,
+    'made.water': derive(
+      { symbol: 'm(water)', name: 'water to the mark', unit: 'g' },
+      'W − W₀',
+      { W: waterG, 'W₀': contents.waterG },
+      (x) => x.W - x['W₀'],
+    ),
+  };
+  return ok(doing);
+}
+
+/** What titrating a portion found, mass %: it takes the place of what the weighings come to. */
+function titratedPct({ entries }: At): Figure | undefined {
+  const read = entries.readings.strength;
+  const found = read ? readingValue(read) : undefined;
+  if (!found || !(found.value > 0 && found.value <= 100)) return undefined;
+  const source = { 'read:strength': { name: 'titration of a portion', effect: found.sd } };
+  return given(
+    { symbol: 'w', name: 'strength, titrated', unit: '%' },
+    { value: found.value, uncertainty: source },
+    'titrated at the bench',
+  );
+}

@@ -1,5 +1,0 @@
-import { text } from '#core/shape';
-import { where } from '../where.ts';
-
-/** Cooled until what the cold liquor cannot hold has crystallised. */
-export const fields = { ...where, control: text(40) };

@@ -1,6 +1,0 @@
-import { one, substance, text } from '#core/shape';
-import { vesselNames } from '#core/vessel';
-import { where } from '../where.ts';
-
-/** A liquid stands over the drying agent of a role, then runs through a filter into another vessel. */
-export const fields = { ...where, role: text(40), liquid: substance(), into: one(...vesselNames) };

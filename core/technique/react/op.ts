@@ -1,5 +1,0 @@
-import { text } from '#core/shape';
-import { where } from '../where.ts';
-
-/** A reaction goes on with what is in the vessel. */
-export const fields = { ...where, reaction: text(60) };

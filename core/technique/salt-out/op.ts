@@ -1,5 +1,0 @@
-import { text } from '#core/shape';
-import { where } from '../where.ts';
-
-/** Chilled to `control` °C, so that chloride falls out of strong hydrochloric acid. */
-export const fields = { ...where, control: text(40) };

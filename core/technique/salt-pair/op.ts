@@ -1,8 +1,0 @@
-import { flag, list, substance, text } from '#core/shape';
-import { where } from '../where.ts';
-
-/**
- * Of four salts of two cations and two anions (in the order AX, AY, BX, BY) one crystallises at a temperature: it is filtered
- * off, or is the crop.
- */
-export const fields = { ...where, salts: list(substance(), 4, 4), control: text(40), drops: substance(), crop: flag() };

@@ -1,7 +1,0 @@
-import { one, optional } from '#core/shape';
-import { type VesselName, vesselNames } from '#core/vessel';
-
-/** The vessel that a step works in; the pot, when it is not said. */
-export const where = { in: optional(one(...vesselNames)) };
-
-export const placeOf = (op: { readonly in?: VesselName | undefined }): VesselName => op.in ?? 'pot';
