@@ -6,6 +6,7 @@ import { bottleEventBodyShape, cardShape } from '#matter/stock';
 import { substance } from '#matter/substance';
 import { planShape } from '#run/plan';
 import { arbitraryOf } from '#testing/arbitrary';
+import { times } from '#testing/property';
 import { planFor } from '#testing/shelf';
 import * as bodies from './bodies.ts';
 import { check } from './check.ts';
@@ -105,7 +106,7 @@ describe('what the core describes', () => {
         const result = check(of as never, value);
         expect(result.ok ? '' : result.problem.message).toBe('');
       }),
-      { numRuns: 60 },
+      { numRuns: times(60) },
     );
   });
 

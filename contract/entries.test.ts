@@ -11,6 +11,7 @@ import {
   type RunEvent,
 } from '#run/log';
 import { arbitraryOf } from '#testing/arbitrary';
+import { times } from '#testing/property';
 import { check } from './check.ts';
 
 const kinds = Object.keys(entryKinds) as (keyof typeof entryKinds)[];
@@ -77,7 +78,7 @@ describe('entries in any order', () => {
           expect(body).toEqual(wanted?.kind === 'read' ? { ...wanted, reading: netReading(wanted) } : wanted);
         }
       }),
-      { numRuns: 300 },
+      { numRuns: times(300) },
     );
   });
 
@@ -103,7 +104,7 @@ describe('entries in any order', () => {
         expect(lines.length).toBeLessThanOrEqual(plain.length);
         for (const line of lines) expect(plain.map(({ id }) => id)).toContain(line.eventId);
       }),
-      { numRuns: 200 },
+      { numRuns: times(200) },
     );
   });
 });

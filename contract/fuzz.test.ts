@@ -4,6 +4,7 @@ import { unwrap } from '#base/problem';
 import { catalogue } from '#run/route';
 import { sheetOf } from '#run/sheet';
 import { planForRoute } from '#testing/catalogue';
+import { times } from '#testing/property';
 import { eventsAt, planFor, testShelf } from '#testing/shelf';
 import { compute } from './compute.ts';
 import { verbs } from './verbs.ts';
@@ -125,7 +126,7 @@ describe('every verb of the door, and every route behind it', () => {
           expectFinite(answer.value, `${verb} ${at.join('.')}`);
         } else expect(answer.problem.message.length).toBeGreaterThan(5);
       }),
-      { numRuns: 200 },
+      { numRuns: times(200) },
     );
   });
 
@@ -137,7 +138,7 @@ describe('every verb of the door, and every route behind it', () => {
         if (answer.ok) expectFinite(answer.value, at.join('.'));
         else expect(answer.problem.message).toMatch(/\w/);
       }),
-      { numRuns: 60 },
+      { numRuns: times(60) },
     );
   });
 
@@ -167,7 +168,7 @@ describe('every verb of the door, and every route behind it', () => {
           if (yieldPct) expect(yieldPct.value).toBeGreaterThanOrEqual(0);
           expect(vessel?.foamShare).toBeGreaterThanOrEqual(0);
         }),
-        { numRuns: 40 },
+        { numRuns: times(40) },
       );
     },
   );

@@ -2,10 +2,13 @@ import { type ChildProcess, spawn } from 'node:child_process';
 import { mkdtempSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
+import { fileURLToPath } from 'node:url';
 import { afterAll, describe, expect, it } from 'vitest';
 import { testShelf } from '#testing/shelf';
+import { built } from './testing/built.ts';
 import { entry, longId, testPlan } from './testing/notebook.ts';
 
+const main = built('main');
 const children: ChildProcess[] = [];
 afterAll(() => {
   for (const child of children) child.kill('SIGKILL');
@@ -13,7 +16,7 @@ afterAll(() => {
 
 /** The real server in a process of its own; resolves with its address. */
 async function start(home: string): Promise<{ child: ChildProcess; origin: string }> {
-  const child = spawn(process.execPath, ['--import', 'tsx', 'server/main.ts'], {
+  const child = spawn(process.execPath, [fileURLToPath(main)], {
     env: { ...process.env, EARNEST_HOME: home, PORT: '0' },
   });
   children.push(child);
@@ -32,9 +35,7 @@ const post = async (url: string, body: unknown) =>
     .status;
 
 describe('a second server', () => {
-  it('on the same notebook is refused in a sentence, and starts once the first is killed', {
-    timeout: 60_000,
-  }, async () => {
+  it('on the same notebook is refused in a sentence, and starts once the first is killed', async () => {
     const home = mkdtempSync(join(tmpdir(), 'still-two-'));
     const { child } = await start(home);
     await expect(start(home)).rejects.toThrow(/is open in another Earnest Still/);
@@ -45,7 +46,7 @@ describe('a second server', () => {
 });
 
 describe('a killed server', () => {
-  it('loses no reading that it acknowledged', { timeout: 60_000 }, async () => {
+  it('loses no reading that it acknowledged', async () => {
     const home = mkdtempSync(join(tmpdir(), 'still-kill-'));
     const { child, origin } = await start(home);
     for (const { id, card } of testShelf)

@@ -1,6 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { unwrap } from '#base/problem';
+import { times } from '#testing/property';
 import { compute } from '../compute.ts';
 import { verbs } from '../verbs.ts';
 
@@ -68,7 +69,7 @@ describe('the dish', () => {
           expect(answer.value.yieldPct).toBeLessThanOrEqual(100.001);
         },
       ),
-      { numRuns: 150 },
+      { numRuns: times(150) },
     );
   });
 

@@ -11,14 +11,22 @@ const MOST_WAITING = 32;
 const MOST_MEMORY_MB = 768;
 
 /** Built, it lies beside the server; run from its sources, in its room. */
-const FROM_SOURCES = import.meta.url.endsWith('.ts');
-const WORKER = FROM_SOURCES ? './compute-worker.ts' : './compute-worker.js';
+const BESIDE = new URL(
+  import.meta.url.endsWith('.ts') ? './compute-worker.ts' : './compute-worker.js',
+  import.meta.url,
+);
+
+interface PoolOptions {
+  readonly patienceMs?: number;
+  /** What a thread runs. */
+  readonly worker?: URL;
+}
 
 /** Threads that compute for whoever asks over HTTP: the server goes on answering meanwhile. */
-export function computePool({ patienceMs = PATIENCE_MS }: { readonly patienceMs?: number } = {}) {
+export function computePool({ patienceMs = PATIENCE_MS, worker = BESIDE }: PoolOptions = {}) {
   const pool = new Piscina<{ readonly verb: string; readonly body: unknown }, Written>({
-    filename: fileURLToPath(new URL(WORKER, import.meta.url)),
-    ...(FROM_SOURCES ? { execArgv: ['--import', 'tsx'] } : {}),
+    filename: fileURLToPath(worker),
+    ...(worker.pathname.endsWith('.ts') ? { execArgv: ['--import', 'tsx'] } : {}),
     minThreads: 0,
     maxThreads: THREADS,
     idleTimeout: 60_000,

@@ -3,10 +3,8 @@ import { afterEach, describe, expect, it, vi } from 'vitest';
 import type { AssayAnswer, BottleAnswer } from '#contract/api';
 import { BenchDefaults } from '#matter/gear';
 import { parseLabel } from '#matter/label';
-import { computeHere } from '../testing/bench.tsx';
 import { drawAt, serverOf } from '../testing/page.tsx';
 
-vi.mock('../worker/compute.ts', () => ({ useCompute: computeHere }));
 const { AssayHome } = await import('./home.tsx');
 const { ChoosePage } = await import('./choose-page.tsx');
 const { RunPage } = await import('./run-page.tsx');

@@ -7,8 +7,6 @@ import { done, on, read, START } from '#testing/on-route';
 import { eventsAt } from '#testing/shelf';
 import { benchAt, computeHere, draw } from '../testing/bench.tsx';
 
-vi.mock('../worker/compute.ts', () => ({ useCompute: computeHere }));
-
 const { DryPane } = await import('./technique/dry/dry-pane.tsx');
 const { EvaporatePane } = await import('./technique/boil-down/evaporate-pane.tsx');
 const { WashPane } = await import('./technique/filter/wash-pane.tsx');

@@ -1,10 +1,8 @@
 import { cleanup, fireEvent, screen, waitFor } from '@testing-library/react';
 import { afterEach, describe, expect, it, vi } from 'vitest';
 import { BenchDefaults } from '#matter/gear';
-import { computeHere } from '../testing/bench.tsx';
 import { drawAt, serverOf } from '../testing/page.tsx';
 
-vi.mock('../worker/compute.ts', () => ({ useCompute: computeHere }));
 const { PanelsPage } = await import('./panels-page.tsx');
 
 const shown = (path: string) => {

@@ -1,9 +1,7 @@
 import { cleanup, fireEvent, screen } from '@testing-library/react';
-import { afterEach, describe, expect, it, vi } from 'vitest';
+import { afterEach, describe, expect, it } from 'vitest';
 import { BenchDefaults } from '#matter/gear';
-import { computeHere, draw } from '../testing/bench.tsx';
-
-vi.mock('../worker/compute.ts', () => ({ useCompute: computeHere }));
+import { draw } from '../testing/bench.tsx';
 
 const { StillPanel } = await import('./still-panel.tsx');
 

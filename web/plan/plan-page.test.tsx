@@ -2,11 +2,8 @@ import { cleanup, fireEvent, screen, waitFor } from '@testing-library/react';
 import { afterEach, describe, expect, it, vi } from 'vitest';
 import { BenchDefaults } from '#matter/gear';
 import { planFor, testShelf } from '#testing/shelf';
-import { computeHere } from '../testing/bench.tsx';
 import { drawAt, serverOf } from '../testing/page.tsx';
 
-vi.mock('../worker/compute.ts', () => ({ useCompute: computeHere }));
-vi.mock('../worker/use-spread.ts', () => ({ useSpread: () => undefined }));
 const { PlanPage } = await import('./plan-page.tsx');
 
 const bottles = testShelf.map((each) => ({ ...each, uses: [], version: 1, lastEventId: null }));

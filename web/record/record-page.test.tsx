@@ -4,11 +4,8 @@ import type { BatchSummary } from '#contract/api';
 import { exactReading } from '#run/log';
 import { done, on, read, START } from '#testing/on-route';
 import { eventsAt } from '#testing/shelf';
-import { computeHere, runHere } from '../testing/bench.tsx';
 import { drawAt, serverOf } from '../testing/page.tsx';
 
-vi.mock('../worker/compute.ts', () => ({ useCompute: computeHere }));
-vi.mock('../worker/run-session.ts', () => ({ useRunState: runHere }));
 const { RecordPage } = await import('./record-page.tsx');
 const { RecordList } = await import('./record-list.tsx');
 

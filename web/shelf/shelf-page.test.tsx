@@ -3,10 +3,8 @@ import { afterEach, describe, expect, it, vi } from 'vitest';
 import type { BottleAnswer } from '#contract/api';
 import { BenchDefaults } from '#matter/gear';
 import { parseLabel } from '#matter/label';
-import { computeHere } from '../testing/bench.tsx';
 import { drawAt, serverOf } from '../testing/page.tsx';
 
-vi.mock('../worker/compute.ts', () => ({ useCompute: computeHere }));
 const { ShelfPage } = await import('./shelf-page.tsx');
 
 const bottle = (id: string, label: string, change: Partial<BottleAnswer> = {}): BottleAnswer => ({

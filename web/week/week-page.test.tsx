@@ -3,12 +3,9 @@ import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import type { Hours } from '#matter/gear';
 import type { BenchTask } from '#run/agenda';
 import type { WeekChoices } from '#run/week';
-import { computeHere } from '../testing/bench.tsx';
 import { drawAt, serverOf } from '../testing/page.tsx';
 import { benchAnswer, benchTask, WEEK_FROM, weekAnswer } from '../testing/week.ts';
 import { WeekPage } from './week-page.tsx';
-
-vi.mock('../worker/compute.ts', () => ({ useCompute: computeHere }));
 
 const DAY = 1440;
 const at = (min: number) => new Date(Date.parse(WEEK_FROM) + min * 60_000).toISOString();

@@ -1,5 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
+import { times } from '#testing/property';
 import { type Answer, reckonJson } from './index.ts';
 
 function sum(line: string): { answers: readonly Answer[]; note: string } {
@@ -63,7 +64,7 @@ describe('an equation with amounts', () => {
         const made = g.filter(({ label }) => !label.includes('needed')).reduce((all, { value }) => all + value, 0);
         expect(made).toBeCloseTo(Number(grams.toFixed(3)) + needed, 6);
       }),
-      { numRuns: 50 },
+      { numRuns: times(50) },
     );
   });
 });

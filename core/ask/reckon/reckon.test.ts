@@ -2,6 +2,7 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { sdOf, workingOf } from '#base/figure';
 import { unwrap } from '#base/problem';
+import { times } from '#testing/property';
 import { examples, reckon, reckonJson } from './index.ts';
 
 const first = (text: string) => {
@@ -269,7 +270,7 @@ describe('refusals', () => {
               expect(Number.isFinite(answer.value) && Number.isFinite(answer.uncertainty)).toBe(true);
         },
       ),
-      { numRuns: 800 },
+      { numRuns: times(800) },
     );
   });
 });

@@ -1,6 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { unwrap } from '#base/problem';
+import { times } from '#testing/property';
 import {
   bufferOf,
   capacityAt,
@@ -92,7 +93,7 @@ describe('pH', () => {
         expect(found.outcome).toBe('solved');
         if (found.outcome === 'solved') expect(Number.isFinite(found.pH) && found.ionicStrength >= 0).toBe(true);
       }),
-      { numRuns: 300 },
+      { numRuns: times(300) },
     );
   });
 
@@ -107,7 +108,7 @@ describe('pH', () => {
         expect(pH([['hydrochloric-acid', more]])).toBeLessThan(now + 1e-9);
         expect(pH([['sodium-hydroxide', more]])).toBeGreaterThan(now - 1e-9);
       }),
-      { numRuns: 200 },
+      { numRuns: times(200) },
     );
   });
 

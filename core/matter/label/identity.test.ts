@@ -1,5 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
+import { times } from '#testing/property';
 import { parseLabel } from './index.ts';
 
 const read = (label: string) => parseLabel(label, '2026-03-14', 20);
@@ -222,7 +223,7 @@ describe('a label', () => {
         for (const { message } of problems) expect(message).toMatch(/[.?:!”]$/);
         for (const { text: chosen } of question?.choices ?? []) expect(chosen.length).toBeLessThan(400);
       }),
-      { numRuns: 300 },
+      { numRuns: times(300) },
     );
   });
 });

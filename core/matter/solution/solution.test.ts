@@ -5,6 +5,7 @@ import { unwrap } from '#base/problem';
 import { uncertain } from '#base/units';
 import { densityTables } from '#matter/data';
 import { allSubstances, substanceById } from '#matter/substance';
+import { times } from '#testing/property';
 import {
   density,
   heatOfDilution,
@@ -117,7 +118,7 @@ describe('strength', () => {
           expect(Math.abs(back - pct)).toBeLessThan(1e-6 * 100);
         },
       ),
-      { numRuns: 150 },
+      { numRuns: times(150) },
     );
   });
 

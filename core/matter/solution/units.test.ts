@@ -3,6 +3,7 @@ import { describe, expect, it } from 'vitest';
 import { given } from '#base/figure';
 import { unwrap } from '#base/problem';
 import { allSubstances, type Substance, substanceById } from '#matter/substance';
+import { times } from '#testing/property';
 import { density, massFraction, type StrengthUnit, strengthIn, strengthsOf, strengthUnits } from './index.ts';
 
 const of = (id: string) => substanceById(id)!;
@@ -41,7 +42,7 @@ describe('a strength in any unit and back', () => {
           else expect(Math.abs(back.value - w), `${substance.id} ${w} ${unit}`).toBeLessThan(0.02 + 0.002 * w);
         },
       ),
-      { numRuns: 400 },
+      { numRuns: times(400) },
     );
   });
 

@@ -1,6 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { substanceById } from '#matter/substance';
+import { times } from '#testing/property';
 import { ageingOf } from './ageing.ts';
 
 const bleach = substanceById('sodium-hypochlorite')!;
@@ -46,7 +47,7 @@ describe('ageing', () => {
           expect(left(pct, days, tempC, 'daylight').mid).toBeLessThan(left(pct, days, tempC).mid);
         },
       ),
-      { numRuns: 40 },
+      { numRuns: times(40) },
     );
   });
 

@@ -4,6 +4,7 @@ import { sdOf } from '#base/figure';
 import { unwrap } from '#base/problem';
 import { parseLabel } from '#matter/label';
 import { substanceById } from '#matter/substance';
+import { times } from '#testing/property';
 import { ageingOf } from './ageing.ts';
 import { type BottleCard, type BottleEvent, contentOf, labelUncertainty, reduceBottle } from './index.ts';
 
@@ -134,7 +135,7 @@ describe('parseLabel', () => {
           if (card && problems.length === 0) expect(contentOf({ id: 'b', card: card, usedG: 0 }, 20).ok).toBe(true);
         },
       ),
-      { numRuns: 600 },
+      { numRuns: times(600) },
     );
   });
 });

@@ -1,5 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
+import { times } from '#testing/property';
 import { type Described, describedOf } from './described.ts';
 import {
   checkedDescription,
@@ -41,7 +42,7 @@ describe('a described substance', () => {
           expect(substanceById(id)).toMatchObject({ name: said.name, formula: said.formula, species: id });
         },
       ),
-      { numRuns: 100 },
+      { numRuns: times(100) },
     );
   });
 

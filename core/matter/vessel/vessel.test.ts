@@ -4,6 +4,7 @@ import { given } from '#base/figure';
 import { BenchDefaults, cylinderFor, roundTo } from '#matter/gear';
 import { allSubstances, molarMass, type SubstanceId, substanceOf } from '#matter/substance';
 import { catalogue } from '#run/route';
+import { times } from '#testing/property';
 import {
   add,
   amountsOf,
@@ -44,7 +45,7 @@ describe('contents', () => {
           expect(contentsMass(contents)).toBeCloseTo(mass + water, 6);
         },
       ),
-      { numRuns: 1500 },
+      { numRuns: times(1500) },
     );
   });
 
@@ -57,7 +58,7 @@ describe('contents', () => {
         expect(contentsMass(after)).toBeCloseTo(mass + 100, 6);
         for (const [, n] of amountsOf(after)) expect(n).toBeGreaterThanOrEqual(0);
       }),
-      { numRuns: 1000 },
+      { numRuns: times(1000) },
     );
   });
 
@@ -81,7 +82,7 @@ describe('contents', () => {
           for (const [, n] of amountsOf(done.contents)) expect(n).toBeGreaterThanOrEqual(0);
         },
       ),
-      { numRuns: 300 },
+      { numRuns: times(300) },
     );
   });
 

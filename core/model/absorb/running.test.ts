@@ -1,5 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
+import { times } from '#testing/property';
 import { beginGas, type GasSetup, gainedBy, letGas, lyeLeftPct } from './index.ts';
 
 const bottle: GasSetup = {
@@ -73,7 +74,7 @@ describe('a generator that drips', () => {
           expect(state.drippedMl).toBeLessThanOrEqual(14);
         },
       ),
-      { numRuns: 40 },
+      { numRuns: times(40) },
     );
   });
 });

@@ -4,6 +4,7 @@ import { mixedConductivities, transportNumbers } from '#matter/data';
 import { dividerKinds, USUAL_CELL } from '#matter/gear';
 import { molarMass } from '#matter/substance';
 import { type CellAsked, cell } from '#model/electrolysis';
+import { times } from '#testing/property';
 import { addTo, beginning, type CellSetup, USUAL_HYDROXIDE } from './cell.ts';
 import { FARADAY } from './charge-of-a-mole.ts';
 import { conductivity } from './conductivity.ts';
@@ -127,7 +128,7 @@ describe('what meets in a liquid', () => {
         // Acid and alkali do not stand side by side.
         expect(Math.min(n[at['H+']]!, n[at['OH-']]!)).toBeLessThan(1e-9);
       }),
-      { numRuns: 400 },
+      { numRuns: times(400) },
     );
   });
 
@@ -225,9 +226,9 @@ describe('a run', () => {
           expect(Number.isFinite(state.tempC)).toBe(true);
         },
       ),
-      { numRuns: 60 },
+      { numRuns: times(60) },
     );
-  }, 60_000);
+  });
 
   it('of copper sulfate with an anode that survives ends colourless, as acid', () => {
     const answer = ran(acidCell);

@@ -51,10 +51,22 @@ interface Salt {
   readonly anions: number;
 }
 
-let salts: readonly Salt[] | undefined;
+let salts: ReadonlyMap<number, Salt> | undefined;
+
+/** The salt of a cation and an anion, by their places; the first that the substances name. */
+function saltOf(cation: number, anion: number): Salt | undefined {
+  salts ??= new Map(
+    saltsKnown()
+      .toReversed()
+      .map((each) => [pairOf(each.cation, each.anion), each] as const),
+  );
+  return salts.get(pairOf(cation, anion));
+}
+
+const pairOf = (cation: number, anion: number): number => cation * speciesNames.length + anion;
 
 function saltsKnown(): readonly Salt[] {
-  salts ??= allSubstances.flatMap((substance): readonly Salt[] => {
+  return allSubstances.flatMap((substance): readonly Salt[] => {
     if (substance.species !== substance.id || substance.water === 'insoluble' || substance.water === 'gas') return [];
     const parts = ionsOf(substance);
     if (parts?.length !== 2) return [];
@@ -63,7 +75,6 @@ function saltsKnown(): readonly Salt[] {
     if (!cation || !anion) return [];
     return [{ id: substance.id, cation: at[cation[0]], anion: at[anion[0]], cations: cation[1], anions: anion[1] }];
   });
-  return salts;
 }
 
 /** What a liquid holds, as salts, acids and bases by name, with solids and metals; water apart, g. */
@@ -92,7 +103,7 @@ export function namedOf(n: Amounts): Named | null {
         waterMol += x;
         continue;
       }
-      const salt = saltsKnown().find((each) => each.cation === i && each.anion === j);
+      const salt = saltOf(i, j);
       if (!salt) continue;
       const x = Math.min(left[i] / salt.cations, left[j] / salt.anions);
       left[i] -= x * salt.cations;

@@ -3,6 +3,7 @@ import { describe, expect, it } from 'vitest';
 import { unwrap } from '#base/problem';
 import { solubility } from '#matter/data';
 import { allSubstances, molarMass, substanceById } from '#matter/substance';
+import { times } from '#testing/property';
 import {
   boilHours,
   dishAt,
@@ -194,7 +195,7 @@ describe('a reciprocal salt pair', () => {
         const left = [ions[0] - down[0]!.mol - down[1]!.mol, ions[1] - down[2]!.mol - down[3]!.mol];
         for (const each of [...left, ...down.map(({ mol }) => mol)]) expect(each).toBeGreaterThanOrEqual(-1e-6);
       }),
-      { numRuns: 60 },
+      { numRuns: times(60) },
     );
     expect(saltsDown({ ...pair(100), ions: [1, 1, 1, 2] }, 20).ok).toBe(false);
   });

@@ -1,5 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
+import { times } from '#testing/property';
 import { type Course, finishOf, type TimedReading } from './index.ts';
 
 const exact = (hours: number, value: number): TimedReading => ({ hours, hoursSd: 0, low: value, high: value });
@@ -107,7 +108,7 @@ describe('finishing time', () => {
           expect(hours === null).toBe(cannotTell !== '');
         },
       ),
-      { numRuns: 60 },
+      { numRuns: times(60) },
     );
   });
 });

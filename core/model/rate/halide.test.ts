@@ -1,6 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { unwrap } from '#base/problem';
+import { times } from '#testing/property';
 import { type HalideInput, halideCourse } from './index.ts';
 
 const mix = (over: Partial<HalideInput> = {}): HalideInput => ({
@@ -76,7 +77,7 @@ describe('any mixture', () => {
           }
         },
       ),
-      { numRuns: 60 },
+      { numRuns: times(60) },
     );
     expect(halideCourse(mix({ halideM: 0 })).ok).toBe(false);
     expect(halideCourse(mix({ peroxideM: 0 })).ok).toBe(false);

@@ -81,7 +81,8 @@ export function mixtureOf(a: string, b: string, pressureHPa: number): Result<Mix
   const [first, second] = [volatileOf(a), volatileOf(b)];
   if (first?.row.antoine && second?.row.antoine && a !== b && mixes(a) && mixes(b)) {
     const lowFirst = boilsPure(first.row.antoine, pressureHPa) <= boilsPure(second.row.antoine, pressureHPa);
-    return ok(idealOf(lowFirst ? first : second, lowFirst ? second : first, pressureHPa));
+    const [low, high] = lowFirst ? [first, second] : [second, first];
+    return ok(kept(`${low.id} ${high.id} ideal ${pressureHPa}`, () => idealOf(low, high, pressureHPa)));
   }
   return fail('no-data', `No boiling data are held for ${nameOf(a)} with ${nameOf(b)}.`, { field: 'substanceId' });
 }
@@ -101,6 +102,7 @@ export function withWater(id: string): string | undefined {
 }
 
 const KNOWN = new Map<string, Mixture>();
+const MOST_KNOWN = 60;
 
 /** The mixture of a table at a pressure; the same object for the same pressure. */
 export function mixtureById(id: string, pressureHPa: number): Mixture {
@@ -110,11 +112,16 @@ export function mixtureById(id: string, pressureHPa: number): Mixture {
 }
 
 function tabulated(table: VleTable, pressureHPa: number): Mixture {
-  const key = `${table.id} ${pressureHPa}`;
+  return kept(`${table.id} ${pressureHPa}`, () => gridded(table, pressureHPa));
+}
+
+/** A mixture is a few thousand points: made once for each pressure, and the oldest let go. */
+function kept(key: string, make: () => Mixture): Mixture {
   const known = KNOWN.get(key);
   if (known) return known;
-  if (KNOWN.size > 60) KNOWN.clear();
-  const made = gridded(table, pressureHPa);
+  const oldest = KNOWN.size >= MOST_KNOWN ? KNOWN.keys().next().value : undefined;
+  if (oldest !== undefined) KNOWN.delete(oldest);
+  const made = make();
   KNOWN.set(key, made);
   return made;
 }

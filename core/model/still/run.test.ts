@@ -1,6 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { USUAL_STILL } from '#matter/gear';
+import { times } from '#testing/property';
 import {
   atMl,
   caughtBetween,
@@ -121,7 +122,7 @@ describe('any run', () => {
             for (const value of column) expect(Number.isFinite(value)).toBe(true);
         },
       ),
-      { numRuns: 40 },
+      { numRuns: times(40) },
     );
   });
 

@@ -5,6 +5,7 @@ import { type EventBody, exactReading } from '#run/log';
 import { catalogue } from '#run/route';
 import { runState } from '#run/state';
 import { planForRoute } from '#testing/catalogue';
+import { times } from '#testing/property';
 import { eventsAt, planFor } from '#testing/shelf';
 import { whereItWent } from './where-it-went.ts';
 
@@ -127,7 +128,7 @@ describe('where any batch went', () => {
             for (const { pct } of went.parts) expect(Number.isFinite(pct)).toBe(true);
           },
         ),
-        { numRuns: 8 },
+        { numRuns: times(8) },
       );
     },
   );

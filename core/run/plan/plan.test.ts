@@ -4,6 +4,7 @@ import { type EventBody, liveOf } from '#run/log';
 import { catalogue } from '#run/route';
 import { planForRoute } from '#testing/catalogue';
 import { done, insert, START } from '#testing/on-route';
+import { times } from '#testing/property';
 import { eventsAt, planFor } from '#testing/shelf';
 import { factsOf, opOf, planTitle, productTitle, stepsOf } from './index.ts';
 
@@ -64,7 +65,7 @@ describe('the steps of a run', () => {
         expect(new Set(all).size).toBe(all.length);
         for (const { id } of plan.route.steps) expect(all).toContain(id);
       }),
-      { numRuns: 200 },
+      { numRuns: times(200) },
     );
   });
 });

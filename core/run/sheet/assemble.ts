@@ -12,7 +12,7 @@ import type { Entries } from './entries.ts';
 import { foamOf } from './foam.ts';
 import { gasOf, gasTotals } from './gas.ts';
 import { gaugesOf } from './gauge.ts';
-import { type GoneThrough, goThrough } from './gone-through.ts';
+import { type GoneAhead, type GoneThrough, goThrough } from './gone-through.ts';
 import { iceByStep } from './ice.ts';
 import { nowOf } from './now.ts';
 import { namesOf, shownOf } from './quantities.ts';
@@ -43,17 +43,28 @@ export function assemble(gone: GoneThrough): Sheet {
   return sheet;
 }
 
-function made({ facts, entries, planned: walk, done }: GoneThrough): Sheet {
+/** Words for the quantities of a run and of one step of it, before anything else of a sheet is made. */
+export function namesAt({ facts, planned }: GoneAhead, step: string): Names {
+  return { ...namesOf(facts, planned, sizeOf(facts, planned)), ...stepNamesOf(facts, planned)[step] };
+}
+
+/** How large a run is: what comes off, the volumes in the pot, the vessel for them. */
+function sizeOf(facts: PlanFacts, walk: Walk) {
   const { plan } = facts;
-  const { route } = plan;
-  const { figures, additions } = walk.end;
   const gases = gasTotals(walk.gases).map(({ id, amount }) => gasOf(facts, id, amount));
-  const solution = madeOf(figures);
+  const solution = madeOf(walk.end.figures);
   const liquidMl = Math.max(walk.reactMl, walk.peakMl, solution?.volume.value ?? 0);
   const foamMl = foamOf(facts, walk);
   const judge = vesselJudge(facts, walk);
   const vessels = facts.steps.some(({ op }) => op.do === 'distil') ? [flaskOfStill(plan)] : plan.bench.vessels;
   const vessel = fitVessel(vessels, liquidMl, foamMl, (each) => suits(judge(each))) ?? null;
+  return { gases, solution, liquidMl, foamMl, judge, vessel, worst: worstOf(walk.heats) };
+}
+
+function made({ facts, entries, planned: walk, done }: GoneThrough): Sheet {
+  const { route } = facts.plan;
+  const { figures, additions } = walk.end;
+  const { gases, solution, liquidMl, foamMl, judge, vessel, worst } = sizeOf(facts, walk);
   const theory = theoryOf(facts, walk);
   const product = figures['product.mass'] ?? null;
   const yieldPct =
@@ -66,7 +77,6 @@ function made({ facts, entries, planned: walk, done }: GoneThrough): Sheet {
         )
       : null;
   const hours = hoursOf(facts, walk);
-  const worst = worstOf(walk.heats);
   const notKnown = notKnownOf(walk);
   const cost = costOf(facts, additions);
   const corrosive = facts.steps.some((step) => step.cautions.includes('corrosive'));

@@ -8,6 +8,7 @@ import { catalogue } from '#run/route';
 import { goThrough, sheetOf } from '#run/sheet';
 import { runState } from '#run/state';
 import { planForRoute } from '#testing/catalogue';
+import { times } from '#testing/property';
 import { figuresIn, recompute } from '#testing/recompute';
 
 describe.each(catalogue.map((route) => [route.id, route] as const))('the route %s', (_, route) => {
@@ -67,7 +68,7 @@ describe.each(catalogue.map((route) => [route.id, route] as const))('the route %
         const { product, theory } = sheet.value;
         if (product && theory) expect(product.value).toBeLessThanOrEqual(theory.value * 1.0001);
       }),
-      { numRuns: 12 },
+      { numRuns: times(12) },
     );
   });
 
@@ -102,7 +103,7 @@ describe.each(catalogue.map((route) => [route.id, route] as const))('the route %
           expect(ratio, line.role).toBeLessThan(1.03 + film + 3 * cell);
         }
       }),
-      { numRuns: 6 },
+      { numRuns: times(6) },
     );
   });
 });

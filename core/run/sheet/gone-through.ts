@@ -3,7 +3,16 @@ import { fail, ok, type Result } from '#base/problem';
 import { formatNumber } from '#base/units';
 import { admit } from '#matter/guard';
 import { type Live, liveOf } from '#run/log';
-import { factsOf, opOf, type Plan, type PlanFacts, plannedOrder, type RunStep, stepsOf } from '#run/plan';
+import {
+  factsOf,
+  type OrderedStep,
+  opOf,
+  type Plan,
+  type PlanFacts,
+  plannedOrder,
+  type RunStep,
+  stepsOf,
+} from '#run/plan';
 import { asAssayed } from './as-assayed.ts';
 import { asInserted } from './as-inserted.ts';
 import { type Entries, entriesOf } from './entries.ts';
@@ -35,6 +44,26 @@ export function goThrough(plan: Plan, live: Live = NOTHING): Result<GoneThrough>
 }
 
 function gone(asked: Plan, entered: Live): Result<GoneThrough> {
+  const expected = goneAhead(asked, entered);
+  if (!expected.ok) return expected;
+  const { order, wanted, ...ahead } = expected.value;
+  const { facts, live, entries, planned } = ahead;
+  const begun = live.length > 0;
+  const refused = begun ? null : refusalOf(facts, planned, order);
+  if (refused) return { ok: false, problem: refused };
+  const done = begun ? walk(facts, { steps: order, wanted, entries, onlyDone: true }) : undefined;
+  if (done && !done.ok) return done;
+  return ok({ ...ahead, done: done?.value ?? null });
+}
+
+/** A run as it will be, with what has been entered, and nothing asked of how far it is done. */
+export type GoneAhead = Omit<GoneThrough, 'done'> & {
+  readonly order: readonly OrderedStep[];
+  readonly wanted: Figure;
+};
+
+/** The first half of going through a run: half the work, and all that the words of its steps want. */
+export function goneAhead(asked: Plan, entered: Live): Result<GoneAhead> {
   const { plan: assayed, live } = asAssayed(asked, entered);
   const plan = asInserted(assayed, live);
   const looked = factsOf(plan);
@@ -51,11 +80,7 @@ function gone(asked: Plan, entered: Live): Result<GoneThrough> {
   const order = begun ? steps.map((step) => ({ key: step.key, op: opOf(step) })) : plannedOrder(facts.steps);
   const planned = walk(facts, { steps: order, wanted, entries });
   if (!planned.ok) return planned;
-  const refused = begun ? null : refusalOf(facts, planned.value, order);
-  if (refused) return { ok: false, problem: refused };
-  const done = begun ? walk(facts, { steps: order, wanted, entries, onlyDone: true }) : undefined;
-  if (done && !done.ok) return done;
-  return ok({ facts, live, entries, steps, planned: planned.value, done: done?.value ?? null });
+  return ok({ facts, live, entries, steps, planned: planned.value, order, wanted });
 }
 
 /** mol at which a plan that comes to nothing is asked at the gate all the same. */

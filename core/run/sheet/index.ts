@@ -2,11 +2,11 @@
 // and as far as it is done; the sheet is put together from that. Quantities by name fill the sentences of steps.
 
 export { asInserted } from './as-inserted.ts';
-export { assemble, sheetOf } from './assemble.ts';
+export { assemble, namesAt, sheetOf } from './assemble.ts';
 export { type Entries, entriesOf } from './entries.ts';
 export { capsOf } from './gate.ts';
 export { type Gauge, hoursText } from './gauge.ts';
-export { type GoneThrough, goThrough } from './gone-through.ts';
+export { type GoneThrough, goneAhead, goThrough } from './gone-through.ts';
 export type { SheetRow } from './row.ts';
 export { fillTemplate, type Named, type Names, type TextPart } from './sentence.ts';
 export type { Made, Now, Sheet, SheetGas } from './sheet.ts';

@@ -4,6 +4,7 @@ import { sdOf } from '#base/figure';
 import { unwrap } from '#base/problem';
 import { molarMass } from '#matter/substance';
 import { type Sheet, sheetOf } from '#run/sheet';
+import { times } from '#testing/property';
 import { figuresIn, recompute } from '#testing/recompute';
 import { planFor } from '#testing/shelf';
 
@@ -145,7 +146,7 @@ describe('every sheet', () => {
         const two = sheet(`${(2 * Number(grams.toFixed(1))).toFixed(1)} g zinc sulfate`);
         expect(line(two, 'zinc').dose.mass.value / line(one, 'zinc').dose.mass.value).toBeCloseTo(2, 6);
       }),
-      { numRuns: 20 },
+      { numRuns: times(20) },
     );
   });
 
@@ -167,7 +168,7 @@ describe('every sheet', () => {
         }
         for (const figure of figuresIn(result.value)) expect(Number.isFinite(figure.value), figure.name).toBe(true);
       }),
-      { numRuns: 40 },
+      { numRuns: times(40) },
     );
   });
 

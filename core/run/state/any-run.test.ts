@@ -8,6 +8,7 @@ import { advise, clockOf, runState } from '#run/state';
 import { arbitraryOf } from '#testing/arbitrary';
 import { molIn, own } from '#testing/asking';
 import { planForRoute } from '#testing/catalogue';
+import { times } from '#testing/property';
 import { figuresIn } from '#testing/recompute';
 import { eventsAt, testShelf } from '#testing/shelf';
 
@@ -150,7 +151,7 @@ describe.each(catalogue.map((route) => [route.id, route] as const))('any run of 
         if (add) expect(Number.isFinite(add.next.grams)).toBe(true);
         expect(() => clockOf('batch_x', 'x', run.value, '2026-03-14T12:00:00.000Z')).not.toThrow();
       }),
-      { numRuns: 60 },
+      { numRuns: times(60) },
     );
   });
 
@@ -181,7 +182,7 @@ describe.each(catalogue.map((route) => [route.id, route] as const))('any run of 
           for (const part of [...title, ...act])
             expect(part.is === 'text' ? part.text : part.shown).not.toMatch(/[{}]|undefined|NaN/);
       }),
-      { numRuns: 60 },
+      { numRuns: times(60) },
     );
   });
 

@@ -1,6 +1,6 @@
 import { liveOf, type RunEvent } from '#run/log';
 import type { Plan } from '#run/plan';
-import { assemble, goThrough, type Names, type Sheet } from '#run/sheet';
+import { goneAhead, type Names, namesAt, type Sheet } from '#run/sheet';
 
 const KNOWN = new WeakMap<Plan, Map<string, Names>>();
 
@@ -23,8 +23,8 @@ export function namesWhenDone(plan: Plan, events: readonly RunEvent[], step: str
   KNOWN.set(plan, kept);
   const known = kept.get(ended.id);
   if (known) return known;
-  const then = goThrough(plan, liveOf(events.slice(0, at + 1)));
-  const names = namesNow(then.ok ? assemble(then.value) : now, step);
+  const then = goneAhead(plan, liveOf(events.slice(0, at + 1)));
+  const names = then.ok ? namesAt(then.value, step) : namesNow(now, step);
   kept.set(ended.id, names);
   return names;
 }

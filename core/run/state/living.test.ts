@@ -9,6 +9,7 @@ import { sheetOf } from '#run/sheet';
 import { advise, runState } from '#run/state';
 import { molIn, own } from '#testing/asking';
 import { planForRoute } from '#testing/catalogue';
+import { times } from '#testing/property';
 import { eventsAt, planFor, testShelf } from '#testing/shelf';
 
 const START = '2026-03-14T08:00:00.000Z';
@@ -198,7 +199,7 @@ describe('a run that changes', () => {
         expect(split.sheet.theory!.value).toBeCloseTo(whole.sheet.theory!.value * (1 - share), 6);
         expect(joined.sheet.theory!.value).toBeCloseTo(whole.sheet.theory!.value, 6);
       }),
-      { numRuns: 15 },
+      { numRuns: times(15) },
     );
   });
 

@@ -11,6 +11,7 @@ import { runState } from '#run/state';
 import { placeOf } from '#run/technique';
 import { planForRoute } from '#testing/catalogue';
 import { done, on, read, START } from '#testing/on-route';
+import { times } from '#testing/property';
 import { eventsAt } from '#testing/shelf';
 
 const blue = on('copper-sulfate-recrystallised', '80 g copper sulfate', {
@@ -188,7 +189,7 @@ describe('after any readings', () => {
             }
           },
         ),
-        { numRuns: 25 },
+        { numRuns: times(25) },
       );
     },
   );

@@ -7,6 +7,7 @@ import { catalogue } from '#run/route';
 import { runState } from '#run/state';
 import { planForRoute } from '#testing/catalogue';
 import { done, on, read, START } from '#testing/on-route';
+import { times } from '#testing/property';
 import { eventsAt } from '#testing/shelf';
 
 const gel = on('silica', '30 g silica gel', {
@@ -144,7 +145,7 @@ describe('any yield', () => {
           if (over > 0) expect(account.explanations.length).toBeGreaterThan(0);
           if (over > 2 * sdOf(account.yieldPct)) expect(account.over).toBe('clearly');
         }),
-        { numRuns: 30 },
+        { numRuns: times(30) },
       );
     },
   );

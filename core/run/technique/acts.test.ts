@@ -6,6 +6,7 @@ import { exactReading } from '#run/log';
 import { catalogue } from '#run/route';
 import { planForRoute } from '#testing/catalogue';
 import { on } from '#testing/on-route';
+import { times } from '#testing/property';
 import { atStep, figure, standingWith, vesselOf } from '#testing/standing';
 import { techniques } from './catalogue.ts';
 import { actOf, type Op, techniqueNames } from './op.ts';
@@ -94,7 +95,7 @@ describe('crystallising', () => {
           );
         },
       ),
-      { numRuns: 40 },
+      { numRuns: times(40) },
     );
   });
 });

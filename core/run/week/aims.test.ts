@@ -1,6 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { unwrap } from '#base/problem';
+import { times } from '#testing/property';
 import { free, home, light, placedAt, task, week } from '#testing/week';
 import { rehearse, type Task } from './index.ts';
 
@@ -51,7 +52,7 @@ describe('what is aimed at', () => {
         expect(least.thereMin).toBeLessThanOrEqual(soonest.thereMin + 1e-6);
         expect(fewest.nights).toBeLessThanOrEqual(soonest.nights);
       }),
-      { numRuns: 40 },
+      { numRuns: times(40) },
     );
   });
 
@@ -63,7 +64,7 @@ describe('what is aimed at', () => {
         const again = week(tasks, { aim: aim as 'soonest', order: first.order, holds: first.holds });
         expect(again.placed).toEqual(first.placed);
       }),
-      { numRuns: 40 },
+      { numRuns: times(40) },
     );
   });
 
@@ -72,7 +73,7 @@ describe('what is aimed at', () => {
       fc.property(some, (all) => {
         for (const { earliest, from } of week(tasksOf(all)).placed) expect(earliest).toBeLessThanOrEqual(from);
       }),
-      { numRuns: 30 },
+      { numRuns: times(30) },
     );
   });
 });

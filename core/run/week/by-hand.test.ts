@@ -1,6 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { unwrap } from '#base/problem';
+import { times } from '#testing/property';
 import { free, home, light, placedAt, task, week } from '#testing/week';
 import { reliefs, standTogether, type Task } from './index.ts';
 
@@ -43,7 +44,7 @@ describe('a step put somewhere by hand', () => {
         for (const each of found.placed)
           if (each.id !== 'a1') expect(each.from >= pinnedMin + handsOnMin || each.handsOffAt <= pinnedMin).toBe(true);
       }),
-      { numRuns: 60 },
+      { numRuns: times(60) },
     );
   });
 });

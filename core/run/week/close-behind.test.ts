@@ -1,6 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { unwrap } from '#base/problem';
+import { times } from '#testing/property';
 import { free, light, placedAt, task, week } from '#testing/week';
 import { fits, rehearse, type Task } from './index.ts';
 
@@ -120,6 +121,6 @@ it('comes in time, or is said to be late by what it is, in any week', () => {
         else expect(said.has(id)).toBe(false);
       }
     }),
-    { numRuns: 30 },
+    { numRuns: times(30) },
   );
 });

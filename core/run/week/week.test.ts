@@ -1,5 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
+import { times } from '#testing/property';
 import { free, light, placedAt, task, week } from '#testing/week';
 import { placeWeek, type Task, type WeekInput } from './index.ts';
 
@@ -131,7 +132,7 @@ describe('any week', () => {
             expect(free.some(([f, t]) => f <= a.present[0] + 1e-6 && t >= a.present[1] - 1e-6)).toBe(true);
         }
       }),
-      { numRuns: 60 },
+      { numRuns: times(60) },
     );
   });
 
@@ -144,7 +145,7 @@ describe('any week', () => {
           expect(week(tasks).overAt).toBeLessThanOrEqual(1.1 * best + 1e-6);
         },
       ),
-      { numRuns: 15 },
+      { numRuns: times(15) },
     );
   });
 
@@ -163,7 +164,7 @@ describe('any week', () => {
         );
         for (const [id, from] of started) expect(placedAt(again, id).from).toBe(from);
       }),
-      { numRuns: 30 },
+      { numRuns: times(30) },
     );
   });
 });

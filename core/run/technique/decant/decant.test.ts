@@ -4,6 +4,7 @@ import { given } from '#base/figure';
 import { unwrap } from '#base/problem';
 import { substanceOf } from '#matter/substance';
 import { add, at, emptyContents, massOverAll, phaseG } from '#matter/vessel';
+import { times } from '#testing/property';
 import { emptyStanding } from '../outcome.ts';
 import { decant } from './index.ts';
 
@@ -32,7 +33,7 @@ describe('decanting', () => {
           expect(figures['decanted.volume']!.value).toBeCloseTo((200 - 2 * leavesPct) / 0.9982, 0);
         },
       ),
-      { numRuns: 50 },
+      { numRuns: times(50) },
     );
   });
 

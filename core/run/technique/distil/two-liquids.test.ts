@@ -2,6 +2,7 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { amountOf, at, massOverAll } from '#matter/vessel';
 import { done, on, read } from '#testing/on-route';
+import { times } from '#testing/property';
 
 const bottles = {
   acid: 'acetic acid 80 % 1 L',
@@ -65,7 +66,7 @@ describe('one liquid distilled off another', () => {
             for (const n of Object.values(contents?.organic ?? {})) expect(n?.value ?? 0).toBeGreaterThanOrEqual(-1e-9);
         },
       ),
-      { numRuns: 25 },
+      { numRuns: times(25) },
     );
   });
 

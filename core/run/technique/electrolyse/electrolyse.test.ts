@@ -6,6 +6,7 @@ import { FARADAY } from '#model/cell';
 import { exactReading } from '#run/log';
 import { sheetOf } from '#run/sheet';
 import { on } from '#testing/on-route';
+import { times } from '#testing/property';
 import { atStep, standingWith, vesselOf } from '#testing/standing';
 import { techniques } from '../catalogue.ts';
 
@@ -153,9 +154,9 @@ describe('a current led through a divided cell', () => {
           for (const phase of ['aqueous', 'solid'] as const)
             for (const n of Object.values(contents![phase])) expect(n!.value).toBeGreaterThan(-1e-9);
       }),
-      { numRuns: 40 },
+      { numRuns: times(40) },
     );
-  }, 60_000);
+  });
 });
 
 describe('plans of cells', () => {

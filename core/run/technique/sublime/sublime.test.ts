@@ -6,6 +6,7 @@ import { molarMass, substanceOf } from '#matter/substance';
 import { add, amountOf, at, emptyContents, massOverAll } from '#matter/vessel';
 import { exactReading } from '#run/log';
 import { done, on } from '#testing/on-route';
+import { times } from '#testing/property';
 import { emptyStanding } from '../outcome.ts';
 import { sublimeOver } from './index.ts';
 
@@ -52,7 +53,7 @@ describe('subliming as a step', () => {
           expect(at(vessels, 'pot').waterG.value).toBe(0);
         },
       ),
-      { numRuns: 40 },
+      { numRuns: times(40) },
     );
   });
 

@@ -5,9 +5,7 @@ import { fit as fitReadings, pointAt, still } from '#model/still';
 import { stillBalance, stillOf } from '#run/state';
 import { done, on, read } from '#testing/on-route';
 import { MarginProvider } from '#web/parts/margin.tsx';
-import { benchAt, computeHere, draw } from '#web/testing/bench.tsx';
-
-vi.mock('#web/worker/compute.ts', () => ({ useCompute: computeHere }));
+import { benchAt, draw } from '#web/testing/bench.tsx';
 
 const { BalanceBars } = await import('./balance-bars.tsx');
 const { FitCard } = await import('./fit-card.tsx');

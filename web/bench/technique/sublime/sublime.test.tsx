@@ -1,12 +1,10 @@
 import { cleanup, fireEvent, screen } from '@testing-library/react';
-import { afterEach, describe, expect, it, vi } from 'vitest';
+import { afterEach, describe, expect, it } from 'vitest';
 import { unwrap } from '#base/problem';
 import { advise } from '#run/state';
 import type { SublimeAdvice } from '#run/technique';
 import { done, on, read, START } from '#testing/on-route';
-import { benchAt, computeHere, draw } from '#web/testing/bench.tsx';
-
-vi.mock('#web/worker/compute.ts', () => ({ useCompute: computeHere }));
+import { benchAt, draw } from '#web/testing/bench.tsx';
 
 const { DishBench } = await import('./dish-bench.tsx');
 

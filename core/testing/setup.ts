@@ -1,0 +1,3 @@
+import { settleProperties } from './property.ts';
+
+settleProperties();
