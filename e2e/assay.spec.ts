@@ -1,6 +1,6 @@
 import type { Page } from '@playwright/test';
 import { readFirst, title } from './hand.ts';
-import { expect, expectAccessible, putBottle, test } from './notebook.ts';
+import { expect, expectAccessible, open, openBottle, putBottles, test } from './notebook.ts';
 
 const enter = async (page: Page, label: string, value: string) => {
   const field = page.getByLabel(label);
@@ -22,11 +22,14 @@ test('a peroxide bottle is assayed by mass with three replicates, written on it,
   page,
   notebook,
 }) => {
-  await putBottle(page, 'potassium permanganate 0.02 mol/L 500 mL', /permanganate/i);
-  await putBottle(page, 'iron sulfate heptahydrate 92% 2 kg 7.20', /iron/i);
-  await putBottle(page, 'battery acid 37% 1 L 7.90', /battery/i);
-  await putBottle(page, 'hydrogen peroxide 9% 500 mL 4.40', /peroxide/i);
-  await putBottle(page, 'ammonium sulfate 98% 1 kg 3.10', /ammonium sulfate/i);
+  await putBottles(
+    page,
+    'potassium permanganate 0.02 mol/L 500 mL',
+    'iron sulfate heptahydrate 92% 2 kg 7.20',
+    'battery acid 37% 1 L 7.90',
+    'hydrogen peroxide 9% 500 mL 4.40',
+    'ammonium sulfate 98% 1 kg 3.10',
+  );
   await page.goto(`${notebook.origin}/plan?make=40+g+ferric+alum`);
   const asked = page.getByRole('button', { name: 'Keep as a plan' });
   await asked.click();
@@ -64,9 +67,8 @@ test('a peroxide bottle is assayed by mass with three replicates, written on it,
 test('an acid is standardised against soda, then a base against the acid, its uncertainty carried along', async ({
   page,
 }) => {
-  await putBottle(page, 'soda ash 99.5% 500 g', /soda/i);
-  await putBottle(page, 'hydrochloric acid 0.1 mol/L 1 L', /hydrochloric/i);
-  await putBottle(page, 'sodium hydroxide 0.1 mol/L 1 L', /hydroxide/i);
+  await putBottles(page, 'soda ash 99.5% 500 g', 'hydrochloric acid 0.1 mol/L 1 L', 'sodium hydroxide 0.1 mol/L 1 L');
+  await open(page);
   const choose = async (bottle: RegExp, way: RegExp) => {
     await page.getByRole('link', { name: /Assay/ }).click();
     await page.getByRole('row', { name: bottle }).getByRole('link', { name: 'find it out' }).click();
@@ -87,14 +89,15 @@ test('an acid is standardised against soda, then a base against the acid, its un
 });
 
 test('a live simulated curve is followed and stopped at its end', async ({ page }) => {
+  await open(page);
   await page.getByRole('button', { name: /Your bench/ }).click();
   const settings = page.getByRole('dialog');
   await settings.getByLabel('burette').check();
   await expectAccessible(page);
   await settings.getByRole('button', { name: 'Keep it' }).click();
   await expect(settings).toBeHidden();
-  await putBottle(page, 'sodium hydroxide 0.1 mol/L 1 L', /hydroxide/i);
-  await putBottle(page, 'vinegar 5% 500 mL', /vinegar/i);
+  await putBottles(page, 'sodium hydroxide 0.1 mol/L 1 L');
+  await openBottle(page, 'vinegar 5% 500 mL');
   await page.getByRole('link', { name: 'Find out how strong it is' }).click();
   await page.getByRole('button', { name: /acid and base, to a colour; by burette/ }).click();
   await page.getByRole('button', { name: 'Begin' }).click();
@@ -123,8 +126,7 @@ test('a live simulated curve is followed and stopped at its end', async ({ page 
 });
 
 test('a portion is titrated within a run, and what it finds counts at once', async ({ page, notebook }) => {
-  await putBottle(page, 'sodium hydroxide 98% 1 kg 6.80', /hydroxide/i);
-  await putBottle(page, 'hydrochloric acid 0.5 mol/L 1 L', /hydrochloric/i);
+  await putBottles(page, 'sodium hydroxide 98% 1 kg 6.80', 'hydrochloric acid 0.5 mol/L 1 L');
   await page.goto(`${notebook.origin}/plan?make=${encodeURIComponent('1 L of 0.5 mol/L sodium hydroxide')}`);
   await page.getByRole('button', { name: 'Take it to the bench' }).click();
   await expect(title(page)).toBeVisible();

@@ -1,7 +1,9 @@
 import { cpSync, mkdtempSync, readFileSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
-import { expect, expectAccessible, putBottle, test } from './notebook.ts';
+import { expect, expectAccessible, open, putBottles, test, typeBottle } from './notebook.ts';
+
+test.use({ alone: true });
 
 test.describe('with its files kept by the browser', () => {
   test.use({ serviceWorkers: 'allow' });
@@ -11,7 +13,8 @@ test.describe('with its files kept by the browser', () => {
     notebook,
     allowErrors,
   }) => {
-    await putBottle(page, 'zinc 99% 900 g 14.00', /Zinc/);
+    await putBottles(page, 'zinc 99% 900 g 14.00');
+    await open(page);
     await page.evaluate(async () => {
       await navigator.serviceWorker.ready;
     });
@@ -45,7 +48,8 @@ test('a server that hangs is told, what stands stays with its time, and all goes
   notebook,
   allowErrors,
 }) => {
-  await putBottle(page, 'zinc 99% 900 g 14.00', /Zinc/);
+  await open(page);
+  await typeBottle(page, 'zinc 99% 900 g 14.00', /Zinc/);
   await expect(page.getByText(/^as of \d\d:\d\d$/)).toBeVisible();
   allowErrors.on = true;
   notebook.hang(true);

@@ -1,6 +1,8 @@
 import type { Page } from '@playwright/test';
 import { choose, readFirst, title } from './hand.ts';
-import { expect, expectAccessible, putBottle, test } from './notebook.ts';
+import { expect, expectAccessible, putBottles, test } from './notebook.ts';
+
+test.use({ alone: true });
 
 async function enterAmount(page: Page, value: string): Promise<void> {
   await page.getByLabel('Really went in').fill(value);
@@ -17,8 +19,7 @@ test('a run through the bench: changed weights, a reload, a change of plan, a yi
   notebook,
   allowErrors,
 }) => {
-  await putBottle(page, 'zinc 99% 900 g 14.00', /Zinc/);
-  await putBottle(page, 'battery acid 37% 1 L 7.90', /Battery acid/);
+  await putBottles(page, 'zinc 99% 900 g 14.00', 'battery acid 37% 1 L 7.90');
   await page.goto(`${notebook.origin}/plan?make=60+g+zinc+sulfate`);
   await page.getByRole('button', { name: 'Take it to the bench' }).click();
   await expect(title(page)).toHaveText('Outdoors, nothing lit');
@@ -158,7 +159,7 @@ test('entries made while the server is away are kept, shown, and sent when it is
   notebook,
   allowErrors,
 }) => {
-  await putBottle(page, 'hydrochloric acid 28% 5 L', /Hydrochloric acid/);
+  await putBottles(page, 'hydrochloric acid 28% 5 L');
   await page.goto(`${notebook.origin}/plan?make=500+mL+of+1+mol/L+hydrochloric+acid`);
   await page.getByRole('button', { name: 'Take it to the bench' }).click();
   await page.getByRole('button', { name: 'Note' }).waitFor();
@@ -180,7 +181,7 @@ test('entries made while the server is away are kept, shown, and sent when it is
 });
 
 test('the bench works on a small phone', async ({ page, notebook }) => {
-  await putBottle(page, 'hydrochloric acid 28% 5 L', /Hydrochloric acid/);
+  await putBottles(page, 'hydrochloric acid 28% 5 L');
   await page.goto(`${notebook.origin}/plan?make=500+mL+of+1+mol/L+hydrochloric+acid`);
   await page.getByRole('button', { name: 'Take it to the bench' }).click();
   await page.getByRole('button', { name: 'Note' }).waitFor();

@@ -1,7 +1,7 @@
 import { readFileSync } from 'node:fs';
 import { extractText, getDocumentProxy } from 'unpdf';
 import { done, log, pick, title, weigh } from './hand.ts';
-import { expect, expectAccessible, putBottle, test } from './notebook.ts';
+import { expect, expectAccessible, open, openBottle, putBottles, test } from './notebook.ts';
 
 /** What a page says when it is read back, and its size in points. */
 async function readBack(bytes: Uint8Array): Promise<{ text: string; pages: number; view: readonly number[] }> {
@@ -14,10 +14,13 @@ test('it went wrong: the card says what to do, what happened is kept, and the ca
   page,
   notebook,
 }) => {
-  await putBottle(page, 'zinc 99% 900 g 14.00', /Zinc/);
-  await putBottle(page, 'battery acid 37% 1 L 7.90', /Battery acid/);
-  await putBottle(page, 'sodium hydrogencarbonate 99% 500 g 1.60', /hydrogencarbonate/i);
-  await putBottle(page, 'sodium hypochlorite 12.5% 2 L 8.40', /hypochlorite/i);
+  await putBottles(
+    page,
+    'zinc 99% 900 g 14.00',
+    'battery acid 37% 1 L 7.90',
+    'sodium hydrogencarbonate 99% 500 g 1.60',
+    'sodium hypochlorite 12.5% 2 L 8.40',
+  );
   await page.goto(`${notebook.origin}/plan?make=60+g+zinc+sulfate`);
   await page.getByRole('button', { name: 'Take it to the bench' }).click();
 
@@ -72,8 +75,8 @@ test('it went wrong: the card says what to do, what happened is kept, and the ca
 });
 
 test('a plan is refused by the room, and accepted outdoors', async ({ page, notebook }) => {
-  await putBottle(page, 'zinc 99% 2 kg 24.00', /Zinc/);
-  await putBottle(page, 'battery acid 37% 5 L 27.90', /Battery acid/);
+  await putBottles(page, 'zinc 99% 2 kg 24.00', 'battery acid 37% 5 L 27.90');
+  await open(page);
   const bench = async (then: () => Promise<void>) => {
     await page.getByRole('button', { name: /Your bench/ }).click();
     await then();
@@ -94,7 +97,7 @@ test('a plan is refused by the room, and accepted outdoors', async ({ page, note
 });
 
 test('a label goes to paper and is read back; a shelf is laid out by place', async ({ page }) => {
-  await putBottle(page, 'hydrochloric acid 28% 5 L 11.50', /hydrochloric/i);
+  await openBottle(page, 'hydrochloric acid 28% 5 L 11.50');
   await page.getByRole('button', { name: 'Label', exact: true }).click();
   const dialog = page.getByRole('dialog', { name: /Label of/ });
   await expect(dialog.getByRole('img', { name: /Label of/ })).toBeVisible();
@@ -124,7 +127,7 @@ test('a label goes to paper and is read back; a shelf is laid out by place', asy
     await expect(page.getByRole('region', { name: /Sheet of/ }).getByText(where)).toBeVisible();
   };
   await place('shelf 1');
-  await putBottle(page, 'sodium hypochlorite 5% 1 L 2.40', /hypochlorite/i);
+  await openBottle(page, 'sodium hypochlorite 5% 1 L 2.40');
   await place('shelf 1');
   const line = page.getByRole('textbox', { name: 'The label says' });
   await line.fill('petrol, shelf 1');

@@ -1,6 +1,6 @@
 import type { Page } from '@playwright/test';
 import { done, log, pick, readFirst, title, weigh } from './hand.ts';
-import { expect, expectAccessible, putBottle, test } from './notebook.ts';
+import { expect, expectAccessible, putBottles, test } from './notebook.ts';
 
 const cellOf = (page: Page) => page.getByRole('region', { name: 'The cell' });
 
@@ -24,8 +24,7 @@ test('a cell is planned, run on simulated instruments with a top-up, its falling
   page,
   notebook,
 }) => {
-  await putBottle(page, 'magnesium sulfate heptahydrate 99% 2 kg 6.00', /magnesium sulfate/i);
-  await putBottle(page, 'copper 99% 400 g 6.50', /copper/i);
+  await putBottles(page, 'magnesium sulfate heptahydrate 99% 2 kg 6.00', 'copper 99% 400 g 6.50');
   await page.goto(`${notebook.origin}/plan?make=12+g+copper+sulfate`);
   await page.getByRole('button', { name: /copper dissolved at the anode/ }).click();
   const cell = cellOf(page);
@@ -120,7 +119,7 @@ test('a cell is read by hand: late, coarse, one of nothing, and what is seen set
   page,
   notebook,
 }) => {
-  await putBottle(page, 'copper sulfate pentahydrate 99% 1 kg 9.00', /copper sulfate/i);
+  await putBottles(page, 'copper sulfate pentahydrate 99% 1 kg 9.00');
   await page.goto(`${notebook.origin}/plan?make=${encodeURIComponent('250 mL 0.4 mol/L sulfuric acid')}`);
   await page.getByRole('button', { name: /copper sulfate electrolysed/ }).click();
   await page.getByRole('button', { name: 'Take it to the bench' }).click();

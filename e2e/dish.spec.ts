@@ -1,11 +1,11 @@
 import { done } from './hand.ts';
-import { expect, expectAccessible, putBottle, test } from './notebook.ts';
+import { expect, expectAccessible, putBottles, test } from './notebook.ts';
 
 test('alum is recrystallised: the dish drawn and moved, washed until the readings say stop, dried to a yield', async ({
   page,
   notebook,
 }) => {
-  await putBottle(page, 'potassium alum 99% 500 g 5.95', /alum/i);
+  await putBottles(page, 'potassium alum 99% 500 g 5.95');
   await page.goto(`${notebook.origin}/plan?make=50+g+alum`);
   // By hand: 57.7 g of alum at 65 °C in a tenth more water than it needs, cooled to 6 °C.
   await expect(page.getByRole('button', { name: /^crude alum to take: 58\.\d/ }).first()).toBeVisible();

@@ -1,17 +1,20 @@
 import { done, log, read, readFirst, title, weigh } from './hand.ts';
-import { expect, expectAccessible, putBottle, test } from './notebook.ts';
+import { expect, expectAccessible, putBottles, test } from './notebook.ts';
 
 test('an ester is warmed too short, neutralised, parted, washed, dried and distilled to a yield', async ({
   page,
   notebook,
 }) => {
   test.slow();
-  await putBottle(page, 'acetic acid 80% 1 L 6.00', /acetic/i);
-  await putBottle(page, 'ethanol 96% 1 L 12.00', /ethanol/i);
-  await putBottle(page, 'sodium hydrogensulfate 95% 1 kg 7.40', /hydrogensulfate/i);
-  await putBottle(page, 'baking soda 1 kg 2.10', /baking|hydrogencarbonate/i);
-  await putBottle(page, 'table salt 99% 1 kg 0.85', /salt/i);
-  await putBottle(page, 'anhydrous magnesium sulfate 98% 300 g 5.00', /magnesium/i);
+  await putBottles(
+    page,
+    'acetic acid 80% 1 L 6.00',
+    'ethanol 96% 1 L 12.00',
+    'sodium hydrogensulfate 95% 1 kg 7.40',
+    'baking soda 1 kg 2.10',
+    'table salt 99% 1 kg 0.85',
+    'anhydrous magnesium sulfate 98% 300 g 5.00',
+  );
   await page.goto(`${notebook.origin}/plan?make=60+g+ethyl+acetate`);
   await page.getByRole('button', { name: 'Rehearse the reflux' }).click();
   const rehearsal = page.getByRole('dialog');
@@ -57,10 +60,13 @@ test('periodate is acidified by dose and test until the paper says so, and then 
   notebook,
 }) => {
   test.slow();
-  await putBottle(page, 'potassium iodate 99% 100 g 14.00', /iodate/i);
-  await putBottle(page, 'caustic potash 86% 1 kg 8.00', /potash|potassium hydroxide/i);
-  await putBottle(page, 'potassium persulfate 98% 500 g 11.00', /persulfate/i);
-  await putBottle(page, 'nitric acid 53% 500 mL 9.00', /nitric/i);
+  await putBottles(
+    page,
+    'potassium iodate 99% 100 g 14.00',
+    'caustic potash 86% 1 kg 8.00',
+    'potassium persulfate 98% 500 g 11.00',
+    'nitric acid 53% 500 mL 9.00',
+  );
   await page.goto(`${notebook.origin}/plan?make=15+g+potassium+metaperiodate`);
   await page.getByRole('button', { name: 'Take it to the bench' }).click();
   await done(page, 'of water to the boil');

@@ -1,13 +1,16 @@
 import { done, log, readFirst, title, weigh } from './hand.ts';
-import { expect, expectAccessible, putBottle, test } from './notebook.ts';
+import { expect, expectAccessible, putBottles, test } from './notebook.ts';
 
 test('chlorine is led into cold lye until the window, with less acid than planned, and stopped there', async ({
   page,
   notebook,
 }) => {
-  await putBottle(page, 'caustic soda 98% 1 kg 6.80', /caustic/i);
-  await putBottle(page, 'trichloroisocyanuric acid 90% 1 kg 14.00', /trichlor/i);
-  await putBottle(page, 'hydrochloric acid 18% 1 L 4.10', /hydrochloric/i);
+  await putBottles(
+    page,
+    'caustic soda 98% 1 kg 6.80',
+    'trichloroisocyanuric acid 90% 1 kg 14.00',
+    'hydrochloric acid 18% 1 L 4.10',
+  );
   // A tenth of a mol of chlorine is the most, whatever is asked.
   await page.goto(`${notebook.origin}/plan?make=500+g+sodium+hypochlorite`);
   await expect(page.getByText(/at most 0.1 mol/).first()).toBeVisible();

@@ -1,5 +1,5 @@
 import type { Locator, Page } from '@playwright/test';
-import { expect, putBottle } from './notebook.ts';
+import { expect, putBottles } from './notebook.ts';
 
 // What a hand does at the bench, as the tests say it.
 
@@ -52,9 +52,7 @@ export async function weigh(page: Page, value: string): Promise<void> {
 
 /** Bottles of a silica from sand. */
 export async function putSandAndLye(page: Page, sand: string): Promise<void> {
-  await putBottle(page, sand, /sand/i);
-  await putBottle(page, 'caustic soda 98% 1 kg 6.80', /caustic/i);
-  await putBottle(page, 'hydrochloric acid 28% 5 L 11.50', /hydrochloric/i);
+  await putBottles(page, sand, 'caustic soda 98% 1 kg 6.80', 'hydrochloric acid 28% 5 L 11.50');
 }
 
 /** Sand and lye weighed, melted and leached, and the sand that is left weighed. */

@@ -1,6 +1,8 @@
 import type { Page } from '@playwright/test';
 import { log } from './hand.ts';
-import { expect, type Notebook, putBottle, test } from './notebook.ts';
+import { expect, type Notebook, putBottles, test } from './notebook.ts';
+
+test.use({ alone: true });
 
 const PNG = Buffer.from(
   'iVBORw0KGgoAAAANSUhEUgAAAAEAAAABCAYAAAAfFcSJAAAADUlEQVR42mNk+M9QDwADhgGAWjR9awAAAABJRU5ErkJggg==',
@@ -9,7 +11,7 @@ const PNG = Buffer.from(
 
 /** A run on the bench, its page open. */
 async function onBench(page: Page, notebook: Notebook): Promise<string> {
-  await putBottle(page, 'hydrochloric acid 28% 5 L', /Hydrochloric acid/);
+  await putBottles(page, 'hydrochloric acid 28% 5 L');
   await page.goto(`${notebook.origin}/plan?make=500+mL+of+1+mol/L+hydrochloric+acid`);
   await page.getByRole('button', { name: 'Take it to the bench' }).click();
   await page.getByRole('button', { name: 'Note' }).waitFor();

@@ -1,7 +1,8 @@
 import { readFirst, title } from './hand.ts';
-import { expect, expectAccessible, putBottle, test } from './notebook.ts';
+import { expect, expectAccessible, open, openBottle, putBottles, test } from './notebook.ts';
 
 test('a name that is several is asked, and a button answers it', async ({ page }) => {
+  await open(page);
   const label = page.getByLabel('The label says');
   await label.fill('descaler 500 g 4.20');
   const asked = page.getByRole('group', { name: /is sold as more than one thing/ });
@@ -24,8 +25,8 @@ test('a name that is several is asked, and a button answers it', async ({ page }
 });
 
 test('a cleaner of two acids takes both into the vessel', async ({ page, notebook }) => {
-  await putBottle(page, 'zinc strip 99% 200 g', /zinc/i);
-  await putBottle(page, 'tile cleaner hydrochloric acid 14% phosphoric acid 6% 1 L 3.80', /tile cleaner/i);
+  await putBottles(page, 'zinc strip 99% 200 g');
+  await openBottle(page, 'tile cleaner hydrochloric acid 14% phosphoric acid 6% 1 L 3.80');
   await expect(page.getByRole('region', { name: /Sheet of/ })).toContainText('phosphoric acid');
   await page.goto(`${notebook.origin}/plan?make=${encodeURIComponent('200 mL of 1 mol/L zinc chloride')}`);
   await page.getByRole('button', { name: 'Take it to the bench' }).click();
@@ -44,12 +45,13 @@ test('a cleaner of two acids takes both into the vessel', async ({ page, noteboo
 });
 
 test('solder is all of its parts, and none with lead stands there', async ({ page }) => {
+  await open(page);
   const label = page.getByLabel('The label says');
   await label.fill('Sn60Pb40 100 g');
   await expect(page.getByText(/It holds lead/)).toBeVisible();
   await label.press('Enter');
   await expect(page.getByRole('heading', { name: 'An empty shelf' })).toBeVisible();
-  await putBottle(page, 'Sn97Cu3 250 g 18', /Sn97Cu3/);
+  await openBottle(page, 'Sn97Cu3 250 g 18');
   const sheet = page.getByRole('region', { name: /Sheet of/ });
   await expect(sheet).toContainText('copper');
   await page.getByLabel('Reckoner').fill('8.4 g Sn as 97%');
@@ -57,6 +59,7 @@ test('solder is all of its parts, and none with lead stands there', async ({ pag
 });
 
 test('a substance of one’s own is described once, and known from then on', async ({ page }) => {
+  await open(page);
   const label = page.getByLabel('The label says');
   await label.fill('larkspur fixer 97% 200 g 3.20');
   await page.getByRole('button', { name: /describe it/ }).click();

@@ -1,6 +1,6 @@
 import type { Page } from '@playwright/test';
 import { done, dryAndClose, log, melt, putSandAndLye, read, says, title, weigh } from './hand.ts';
-import { expect, expectAccessible, putBottle, test } from './notebook.ts';
+import { expect, expectAccessible, putBottles, test } from './notebook.ts';
 
 // Each of these leaves its plan, as most batches do; the yield at the end of each is worked by hand.
 
@@ -76,8 +76,7 @@ test('copper formate: the acid is weaker than its label; what it told holds for 
   page,
   notebook,
 }) => {
-  await putBottle(page, 'copper carbonate 96% 500 g 9.80', /copper/i);
-  await putBottle(page, 'formic acid 60% 1 L 8.40', /formic/i);
+  await putBottles(page, 'copper carbonate 96% 500 g 9.80', 'formic acid 60% 1 L 8.40');
   await plan(page, notebook.origin, '30 g copper formate');
   await expect(title(page)).toContainText('Water first');
   await done(page, 'Measure');
@@ -109,8 +108,7 @@ test('copper acetate: overpoured, enlarged when all is in, and stalled with the 
   page,
   notebook,
 }) => {
-  await putBottle(page, 'copper carbonate 96% 500 g 9.80', /copper/i);
-  await putBottle(page, 'vinegar 5% 5 L 5.50', /vinegar/i);
+  await putBottles(page, 'copper carbonate 96% 500 g 9.80', 'vinegar 5% 5 L 5.50');
   await plan(page, notebook.origin, '12 g copper acetate');
   await done(page, 'Measure');
   await weigh(page, '250');
@@ -140,10 +138,13 @@ test('copper acetate: overpoured, enlarged when all is in, and stalled with the 
 });
 
 test('ferric alum with pharmacy peroxide, in a dish that dried faster than expected', async ({ page, notebook }) => {
-  await putBottle(page, 'iron sulfate heptahydrate 98% 2 kg 7.20', /iron/i);
-  await putBottle(page, 'battery acid 37% 1 L 7.90', /battery/i);
-  await putBottle(page, 'peroxide 3% 1 L 2.40', /peroxide/i);
-  await putBottle(page, 'ammonium sulfate 98% 1 kg 3.10', /ammonium sulfate/i);
+  await putBottles(
+    page,
+    'iron sulfate heptahydrate 98% 2 kg 7.20',
+    'battery acid 37% 1 L 7.90',
+    'peroxide 3% 1 L 2.40',
+    'ammonium sulfate 98% 1 kg 3.10',
+  );
   await plan(page, notebook.origin, '27 g ferric alum');
   await expect(title(page)).toContainText('of iron(II) sulfate');
   await weigh(page, '25');
@@ -171,8 +172,7 @@ test('sodium nitrate from bicarbonate: dried up to a crust, weighed wet first, i
   page,
   notebook,
 }) => {
-  await putBottle(page, 'sodium bicarbonate 99% 2 kg 4.10', /bicarbonate/i);
-  await putBottle(page, 'calcium ammonium nitrate 98% 2 kg 6.20', /calcium/i);
+  await putBottles(page, 'sodium bicarbonate 99% 2 kg 4.10', 'calcium ammonium nitrate 98% 2 kg 6.20');
   await page.goto(`${notebook.origin}/plan?make=${encodeURIComponent('60 g sodium nitrate')}`);
   await page.getByText('dried up to a crust', { exact: true }).click();
   await page.getByRole('button', { name: 'Take it to the bench' }).click();
@@ -204,9 +204,7 @@ test('zinc acetate: acid from two lots, one of them unplanned, and the strength 
   page,
   notebook,
 }) => {
-  await putBottle(page, 'basic zinc carbonate 96% 500 g 7.30', /zinc/i);
-  await putBottle(page, 'acetic acid 30% 1 L 6.60', /acetic/i);
-  await putBottle(page, 'vinegar 5% 5 L 5.50', /vinegar/i);
+  await putBottles(page, 'basic zinc carbonate 96% 500 g 7.30', 'acetic acid 30% 1 L 6.60', 'vinegar 5% 5 L 5.50');
   await plan(page, notebook.origin, '20 g zinc acetate');
   await done(page, 'Measure');
   await weigh(page, '40');

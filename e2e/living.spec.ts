@@ -1,6 +1,6 @@
 import type { Page } from '@playwright/test';
 import { done, dryAndClose, log, read, readFirst, says, weigh } from './hand.ts';
-import { expect, expectAccessible, type Notebook, putBottle, test } from './notebook.ts';
+import { expect, expectAccessible, type Notebook, putBottles, test } from './notebook.ts';
 
 /** From the target to zinc and acid in the vessel. */
 async function begin(page: Page, notebook: Notebook): Promise<void> {
@@ -19,9 +19,7 @@ test('zinc carbonate twice: by the dose, with a stall and a wash inserted; by th
   page,
   notebook,
 }) => {
-  await putBottle(page, 'zinc 99% 900 g 14.00', /Zinc/);
-  await putBottle(page, 'battery acid 37% 1 L 7.90', /Battery acid/);
-  await putBottle(page, 'washing soda crystals 100% 1 kg 2.10', /Washing soda/i);
+  await putBottles(page, 'zinc 99% 900 g 14.00', 'battery acid 37% 1 L 7.90', 'washing soda crystals 100% 1 kg 2.10');
 
   // By the sheet. The zinc stops dissolving: its acid is weaker than its label.
   await begin(page, notebook);
@@ -117,10 +115,13 @@ test('zinc carbonate twice: by the dose, with a stall and a wash inserted; by th
 });
 
 test('a run is split and joined, and something else goes in only when it may', async ({ page, notebook }) => {
-  await putBottle(page, 'zinc 99% 900 g 14.00', /Zinc/);
-  await putBottle(page, 'battery acid 37% 1 L 7.90', /Battery acid/);
-  await putBottle(page, 'washing soda crystals 100% 1 kg 2.10', /Washing soda/i);
-  await putBottle(page, 'bleach sodium hypochlorite 5% 1 L', /hypochlorite|bleach/i);
+  await putBottles(
+    page,
+    'zinc 99% 900 g 14.00',
+    'battery acid 37% 1 L 7.90',
+    'washing soda crystals 100% 1 kg 2.10',
+    'bleach sodium hypochlorite 5% 1 L',
+  );
   await begin(page, notebook);
   await page.getByRole('button', { name: 'Add something else' }).click();
   await page.getByLabel('What goes in').click();
@@ -160,9 +161,7 @@ test('a run is split and joined, and something else goes in only when it may', a
 });
 
 test('an alarm is seen, the type can be large, and one who works alone is asked', async ({ page, notebook }) => {
-  await putBottle(page, 'zinc 99% 900 g 14.00', /Zinc/);
-  await putBottle(page, 'battery acid 37% 1 L 7.90', /Battery acid/);
-  await putBottle(page, 'washing soda crystals 100% 1 kg 2.10', /Washing soda/i);
+  await putBottles(page, 'zinc 99% 900 g 14.00', 'battery acid 37% 1 L 7.90', 'washing soda crystals 100% 1 kg 2.10');
   await begin(page, notebook);
   await page.getByRole('link', { name: /Warm to 60/ }).click();
   await readFirst(page);

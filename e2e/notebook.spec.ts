@@ -1,11 +1,14 @@
 import { readFileSync } from 'node:fs';
-import { expect, expectAccessible, Notebook, putBottle, test } from './notebook.ts';
+import { expect, expectAccessible, Notebook, open, putBottles, test } from './notebook.ts';
+
+test.use({ alone: true });
 
 test('a backup is taken away, looked at and put back; an export says what it would add', async ({
   page,
   allowErrors,
 }) => {
-  await putBottle(page, 'zinc 99% 900 g 14.00', /Zinc/);
+  await putBottles(page, 'zinc 99% 900 g 14.00');
+  await open(page);
   await page.getByRole('link', { name: /^Notebook/ }).click();
   await expect(page.getByText(/1 bottle, 0 batches/)).toBeVisible();
   const download = async (name: string) => {
@@ -21,7 +24,7 @@ test('a backup is taken away, looked at and put back; an export says what it wou
   await expectAccessible(page);
 
   await page.getByRole('link', { name: 'Shelf' }).first().click();
-  await putBottle(page, 'citric acid 99% 500 g 4.00', /Citric/);
+  await putBottles(page, 'citric acid 99% 500 g 4.00');
   await page.getByRole('link', { name: /^Notebook/ }).click();
 
   // The browser tells of every refusal too.

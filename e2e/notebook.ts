@@ -44,13 +44,46 @@ export class Notebook {
     this.#child?.kill(yes ? 'SIGSTOP' : 'SIGCONT');
   }
 
+  get isRunning(): boolean {
+    const child = this.#child;
+    return child !== undefined && child.exitCode === null && child.signalCode === null;
+  }
+
+  /** A backup as the page takes one away. */
+  async backup(): Promise<Uint8Array<ArrayBuffer>> {
+    const answer = await fetch(`${this.origin}/api/backup`);
+    if (!answer.ok) throw new Error(await answer.text());
+    return new Uint8Array(await answer.arrayBuffer());
+  }
+
+  /** A backup in the place of all there is. */
+  async restore(archive: Uint8Array<ArrayBuffer>): Promise<void> {
+    const answer = await fetch(`${this.origin}/api/backup/restore`, {
+      method: 'POST',
+      headers: { 'Content-Type': 'application/zip' },
+      body: archive,
+    });
+    if (!answer.ok) throw new Error(await answer.text());
+  }
+
+  /** What a verb of the compute door answers. */
+  async compute<T>(verb: string, body: unknown): Promise<T> {
+    const { result } = await this.#answer<{ readonly result: T }>(`/compute/${verb}`, body);
+    return result;
+  }
+
   async post(path: string, body: unknown): Promise<void> {
+    await this.#answer(path, body);
+  }
+
+  async #answer<T>(path: string, body: unknown): Promise<T> {
     const response = await fetch(`${this.origin}/api${path}`, {
       method: 'POST',
       headers: { 'Content-Type': 'application/json' },
       body: JSON.stringify(body),
     });
     if (!response.ok) throw new Error(await response.text());
+    return (await response.json()) as T;
   }
 
   dispose(): void {
@@ -62,10 +95,36 @@ interface Fixtures {
   readonly notebook: Notebook;
   /** Console errors that a test expects (a stopped server makes some). */
   readonly allowErrors: { on: boolean };
+  /** A server for one test alone: its folder is looked into, or it is killed. */
+  readonly alone: boolean;
 }
 
-export const test = base.extend<Fixtures>({
-  notebook: async ({ browserName: _ }, use) => {
+interface Shared {
+  /** One server for all tests of a worker, each of which finds its notebook empty. */
+  readonly shared: { readonly notebook: Notebook; readonly empty: Uint8Array<ArrayBuffer> };
+}
+
+/** The notebook behind a page. */
+const behind = new WeakMap<Page, Notebook>();
+
+export const test = base.extend<Fixtures, Shared>({
+  shared: [
+    async ({ browserName: _ }, use) => {
+      const notebook = new Notebook();
+      await notebook.start();
+      await use({ notebook, empty: await notebook.backup() });
+      await notebook.stop();
+      notebook.dispose();
+    },
+    { scope: 'worker' },
+  ],
+  alone: [false, { option: true }],
+  notebook: async ({ shared, alone }, use) => {
+    if (!alone) {
+      await shared.notebook.restore(shared.empty);
+      await use(shared.notebook);
+      return;
+    }
     const notebook = new Notebook();
     await notebook.start();
     await use(notebook);
@@ -81,7 +140,7 @@ export const test = base.extend<Fixtures>({
       if (['error', 'warning'].includes(message.type()) && !allowErrors.on) errors.push(message.text());
     });
     page.on('pageerror', (error) => errors.push(error.message));
-    await page.goto(notebook.origin);
+    behind.set(page, notebook);
     await use(page);
     expect(errors).toEqual([]);
   },
@@ -89,8 +148,45 @@ export const test = base.extend<Fixtures>({
 
 export { expect };
 
-/** Puts a bottle on the shelf as a person does: by typing its label. */
-export async function putBottle(page: Page, label: string, named: RegExp): Promise<void> {
+/** Opens the notebook at its first page. */
+export async function open(page: Page): Promise<void> {
+  await page.goto(notebookOf(page).origin);
+}
+
+function notebookOf(page: Page): Notebook {
+  const notebook = behind.get(page);
+  if (!notebook) throw new Error('this page has no notebook of a test behind it');
+  return notebook;
+}
+
+let bottles = 0;
+
+/** Puts bottles on the shelf by their labels, read as the page reads them; typing one is a test of its own. Resolves with their ids. */
+export async function putBottles(on: Page | Notebook, ...labels: readonly string[]): Promise<readonly string[]> {
+  const notebook = on instanceof Notebook ? on : notebookOf(on);
+  const today = new Date().toISOString().slice(0, 10);
+  const ids: string[] = [];
+  for (const text of labels) {
+    type Read = { readonly reading: { readonly card: object | null; readonly problems: readonly unknown[] } };
+    const { reading } = await notebook.compute<Read>('label', { text, today, tempC: 20 });
+    if (!reading.card || reading.problems.length > 0) throw new Error(`“${text}” is asked about: type it in the page`);
+    bottles += 1;
+    const id = `bottle_${String(bottles).padStart(6, '0')}`;
+    await notebook.post('/bottles', { id, eventId: `ev_put_${id}`, card: reading.card });
+    ids.push(id);
+  }
+  return ids;
+}
+
+/** Puts a bottle on the shelf, and opens its sheet. */
+export async function openBottle(page: Page, label: string): Promise<string> {
+  const [id = ''] = await putBottles(page, label);
+  await page.goto(`${notebookOf(page).origin}/shelf/${id}`);
+  return id;
+}
+
+/** Types a label on the shelf, as a person does, and sees the bottle there. */
+export async function typeBottle(page: Page, label: string, named: RegExp): Promise<void> {
   await page.getByLabel('The label says').fill(label);
   await page.getByRole('button', { name: 'correct …' }).waitFor();
   await page.getByLabel('The label says').press('Enter');

@@ -1,15 +1,19 @@
 import type { Page } from '@playwright/test';
 import { done, pick, readFirst, title, weigh } from './hand.ts';
-import { expect, expectAccessible, Notebook, putBottle, test } from './notebook.ts';
+import { expect, expectAccessible, Notebook, open, putBottles, test } from './notebook.ts';
 
 const EQUATION = 'MgSO4 + Na2CO3 -> Mg5(CO3)4(OH)2.4H2O';
 
 test('a substance that no route makes: own equation, own steps, a change midway, a yield, and the next batch from it', async ({
   page,
 }) => {
-  await putBottle(page, 'magnesium sulfate heptahydrate 99% 2 kg 6.00', /magnesium sulfate/i);
-  await putBottle(page, 'washing soda crystals 100% 1kg 2.10', /Washing soda/);
-  await putBottle(page, 'vinegar 8% 5 L 5.50', /Vinegar/);
+  await putBottles(
+    page,
+    'magnesium sulfate heptahydrate 99% 2 kg 6.00',
+    'washing soda crystals 100% 1kg 2.10',
+    'vinegar 8% 5 L 5.50',
+  );
+  await open(page);
   await page.getByRole('link', { name: /Plan/ }).click();
   await page.getByLabel('Make', { exact: true }).fill('20 g hydromagnesite');
   await expect(page.getByText('No substance known')).toBeVisible();
@@ -129,8 +133,8 @@ test('a route is copied, changed, kept, handed on as a file, brought in elsewher
 }) => {
   // A file that is none is refused, and the other notebook is stopped at the end.
   allowErrors.on = true;
-  await putBottle(page, 'zinc 99% 900 g 14.00', /Zinc/);
-  await putBottle(page, 'battery acid 37% 1 L 7.90', /Battery acid/);
+  await putBottles(page, 'zinc 99% 900 g 14.00', 'battery acid 37% 1 L 7.90');
+  await open(page);
   await page.getByRole('link', { name: /Plan/ }).click();
   await page.getByLabel('Make', { exact: true }).fill('60 g zinc sulfate');
   await page.getByRole('button', { name: 'Copy the route and change it' }).click();
@@ -167,10 +171,8 @@ test('a route is copied, changed, kept, handed on as a file, brought in elsewher
   await expect(own).toContainText('13 steps');
   await page.getByRole('button', { name: 'Keep it here' }).click();
   await expect(own).toContainText('version 1');
-  await page.goto(`${other.origin}/shelf`);
-  await putBottle(page, 'zinc 99% 900 g 14.00', /Zinc/);
-  await putBottle(page, 'battery acid 37% 1 L 7.90', /Battery acid/);
-  await page.getByRole('link', { name: /Plan/ }).click();
+  await putBottles(other, 'zinc 99% 900 g 14.00', 'battery acid 37% 1 L 7.90');
+  await page.goto(`${other.origin}/plan`);
   await page.getByLabel('Make', { exact: true }).fill('30 g zinc sulfate');
   await page.getByRole('button', { name: /zinc sulfate, with a look for lead/ }).click();
   await page.getByRole('button', { name: 'Take it to the bench' }).click();
@@ -183,8 +185,8 @@ test('a route is copied, changed, kept, handed on as a file, brought in elsewher
 });
 
 test('a recipe as found: three planted faults are found, and it is rescaled to one’s own bottles', async ({ page }) => {
-  await putBottle(page, 'copper sulfate pentahydrate 99% 500 g', /copper sulfate/i);
-  await putBottle(page, 'washing soda crystals 100% 1kg 2.10', /Washing soda/);
+  await putBottles(page, 'copper sulfate pentahydrate 99% 500 g', 'washing soda crystals 100% 1kg 2.10');
+  await open(page);
   await page.getByRole('link', { name: /Plan/ }).click();
   await page.getByRole('link', { name: 'A recipe you found' }).click();
   const field = page.getByLabel('Paste or type it, in its own units');
@@ -215,10 +217,14 @@ test('a chain of three from zinc, handed on wet, comes to an overall yield worke
   page,
   notebook,
 }) => {
-  await putBottle(page, 'zinc 99% 900 g 14.00', /Zinc/);
-  await putBottle(page, 'battery acid 37% 1 L 7.90', /Battery acid/);
-  await putBottle(page, 'washing soda crystals 100% 1kg 2.10', /Washing soda/);
-  await putBottle(page, 'vinegar 8% 5 L 5.50', /Vinegar/);
+  await putBottles(
+    page,
+    'zinc 99% 900 g 14.00',
+    'battery acid 37% 1 L 7.90',
+    'washing soda crystals 100% 1kg 2.10',
+    'vinegar 8% 5 L 5.50',
+  );
+  await open(page);
   await page.getByRole('link', { name: /Plan/ }).click();
   await page.getByRole('link', { name: 'Over intermediates' }).click();
   await expect(page).toHaveURL(/\/plan\/chain/);

@@ -1,11 +1,15 @@
-import { expect, expectAccessible, putBottle, test } from './notebook.ts';
+import { expect, expectAccessible, open, putBottles, test } from './notebook.ts';
 
 test('each of the three routes is planned, live, with its working and cautions', async ({ page }) => {
-  await putBottle(page, 'hydrochloric acid 28% 5 L 11.50', /Hydrochloric acid/);
-  await putBottle(page, 'vinegar 8% 5 L', /Vinegar/);
-  await putBottle(page, 'washing soda crystals 100% 1kg', /Washing soda/);
-  await putBottle(page, 'zinc 99% 900 g 14.00', /Zinc/);
-  await putBottle(page, 'battery acid 37% 1 L 7.90', /Battery acid/);
+  await putBottles(
+    page,
+    'hydrochloric acid 28% 5 L 11.50',
+    'vinegar 8% 5 L',
+    'washing soda crystals 100% 1kg',
+    'zinc 99% 900 g 14.00',
+    'battery acid 37% 1 L 7.90',
+  );
+  await open(page);
   await page.getByRole('link', { name: /Plan/ }).click();
   const target = page.getByLabel('Make', { exact: true });
   const shelf = page.getByRole('region', { name: 'From the shelf' });
@@ -57,7 +61,8 @@ test('each of the three routes is planned, live, with its working and cautions',
 });
 
 test('targets that cannot be are explained', async ({ page }) => {
-  await putBottle(page, 'hydrochloric acid 28% 5 L', /Hydrochloric acid/);
+  await putBottles(page, 'hydrochloric acid 28% 5 L');
+  await open(page);
   await page.getByRole('link', { name: /Plan/ }).click();
   const target = page.getByLabel('Make', { exact: true });
   for (const [text, said] of [
@@ -75,7 +80,8 @@ test('targets that cannot be are explained', async ({ page }) => {
 });
 
 test('a bottle that is missing is supposed, priced, and put on the shelf from the plan itself', async ({ page }) => {
-  await putBottle(page, 'zinc 99% 900 g 14.00', /Zinc/);
+  await putBottles(page, 'zinc 99% 900 g 14.00');
+  await open(page);
   await page.getByRole('link', { name: /Plan/ }).click();
   await page.getByLabel('Make', { exact: true }).fill('60 g zinc sulfate');
   await expect(page.getByText(/on the shelf: put .* on it first/).first()).toBeVisible();

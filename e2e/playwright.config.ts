@@ -6,9 +6,10 @@ export default defineConfig({
   testMatch: '*.spec.ts',
   outputDir: '../test-results',
   workers: 2,
-  fullyParallel: false,
-  // One that passes the second time is listed as flaky.
-  retries: 1,
+  // Every test finds an empty notebook, so any of them may run beside any other.
+  fullyParallel: true,
+  // A test that wants a second try is mended.
+  retries: 0,
   // Long enough for a machine that stands still for half a minute: nothing is tested by its time.
   timeout: 300_000,
   expect: { timeout: 30_000 },
@@ -20,6 +21,8 @@ export default defineConfig({
     serviceWorkers: 'block',
     actionTimeout: 40_000,
     locale: 'en-GB',
+    // Nothing is waited for that only moves.
+    contextOptions: { reducedMotion: 'reduce' },
     launchOptions: {
       executablePath: chromiumPath(),
       chromiumSandbox: process.getuid?.() !== 0,

@@ -1,9 +1,10 @@
-import { expect, expectAccessible, test } from './notebook.ts';
+import { expect, expectAccessible, open, test } from './notebook.ts';
 
 test('the Reckoner answers as one types, with working, and points at what it stumbles over', async ({
   page,
   notebook,
 }) => {
+  await open(page);
   await page.getByLabel('The label says').waitFor();
   await page.getByRole('link', { name: 'Earnest Still, to the shelf' }).focus();
   await page.keyboard.press('/');

@@ -1,5 +1,5 @@
 import { done, dryAndClose, log, melt, putSandAndLye, read, readFirst, says, title, weigh } from './hand.ts';
-import { expect, expectAccessible, putBottle, test } from './notebook.ts';
+import { expect, expectAccessible, putBottles, test } from './notebook.ts';
 
 test('silica from sand: the melt is a guess until the sand left is weighed, acid to pH 7, washed to neutral, dried to its water', async ({
   page,
@@ -46,10 +46,13 @@ test('ferric alum: peroxide by spoons under its ceiling, no rinse with acetone, 
   page,
   notebook,
 }) => {
-  await putBottle(page, 'iron sulfate heptahydrate 92% 2 kg 7.20', /iron/i);
-  await putBottle(page, 'battery acid 37% 1 L 7.90', /battery/i);
-  await putBottle(page, 'peroxide 9% 500 mL 4.40', /peroxide/i);
-  await putBottle(page, 'ammonium sulfate 98% 1 kg 3.10', /ammonium sulfate/i);
+  await putBottles(
+    page,
+    'iron sulfate heptahydrate 92% 2 kg 7.20',
+    'battery acid 37% 1 L 7.90',
+    'peroxide 9% 500 mL 4.40',
+    'ammonium sulfate 98% 1 kg 3.10',
+  );
   await page.goto(`${notebook.origin}/plan?make=40+g+ferric+alum`);
   await page.getByRole('button', { name: 'Take it to the bench' }).click();
   await expect(title(page)).toContainText('of iron(II) sulfate');
@@ -82,8 +85,7 @@ test('ferric alum: peroxide by spoons under its ceiling, no rinse with acetone, 
 });
 
 test('saltpetre by a salt pair: salt filtered off hot, saltpetre cold', async ({ page, notebook }) => {
-  await putBottle(page, 'sodium nitrate 98% 1 kg 6.00', /sodium nitrate/i);
-  await putBottle(page, 'potassium chloride 97% 1 kg 4.00', /potassium chloride/i);
+  await putBottles(page, 'sodium nitrate 98% 1 kg 6.00', 'potassium chloride 97% 1 kg 4.00');
   await page.goto(`${notebook.origin}/plan?make=60+g+potassium+nitrate`);
   await expect(page.getByText('NaNO₃ + KCl → KNO₃ + NaCl')).toBeVisible();
   await page.getByRole('button', { name: 'Take it to the bench' }).click();

@@ -1,6 +1,8 @@
 import { chromium } from '@playwright/test';
 import { chromiumPath } from './chromium.ts';
-import { expect, expectAccessible, putBottle, test } from './notebook.ts';
+import { expect, expectAccessible, test, typeBottle } from './notebook.ts';
+
+test.use({ alone: true });
 
 test('a phone is let in by the code on the first screen, enters something, and is shut out again', async ({
   page,
@@ -37,7 +39,7 @@ test('a phone is let in by the code on the first screen, enters something, and i
     await phone.getByLabel('Name of this device').fill('phone');
     await phone.getByRole('button', { name: 'Pair this device' }).click();
     await expect(phone.getByRole('heading', { name: 'An empty shelf' })).toBeVisible();
-    await putBottle(phone, 'zinc 99% 900 g 14.00', /Zinc/);
+    await typeBottle(phone, 'zinc 99% 900 g 14.00', /Zinc/);
 
     // Who was waited for has come.
     await expect(dialog).toBeHidden();

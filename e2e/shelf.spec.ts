@@ -1,6 +1,7 @@
-import { expect, expectAccessible, putBottle, test } from './notebook.ts';
+import { expect, expectAccessible, open, openBottle, putBottles, test } from './notebook.ts';
 
 test('a bottle is put by its label, drawn, computed, edited, used and undone', async ({ page }) => {
+  await open(page);
   await expect(page.getByRole('heading', { name: 'An empty shelf' })).toBeVisible();
   await expectAccessible(page);
   const label = page.getByLabel('The label says');
@@ -44,6 +45,7 @@ test('a bottle is put by its label, drawn, computed, edited, used and undone', a
 });
 
 test('labels that cannot be are explained, not guessed', async ({ page }) => {
+  await open(page);
   const label = page.getByLabel('The label says');
   for (const [text, said] of [
     ['hydrocloric acid 28% 1 L', 'Did you mean “hydrochloric acid”'],
@@ -59,8 +61,8 @@ test('labels that cannot be are explained, not guessed', async ({ page }) => {
 });
 
 test('the shelf stands as a table too, and by keyboard alone', async ({ page }) => {
-  await putBottle(page, 'washing soda crystals 1kg', /Washing soda/);
-  await putBottle(page, 'vinegar 8% 5 L', /Vinegar/);
+  await putBottles(page, 'washing soda crystals 1kg', 'vinegar 8% 5 L');
+  await open(page);
   await page.getByRole('button', { name: 'table' }).click();
   await expect(page.getByRole('row', { name: /Vinegar/ })).toContainText('5.0 L');
   await expectAccessible(page);
@@ -74,8 +76,7 @@ test('the shelf stands as a table too, and by keyboard alone', async ({ page }) 
 });
 
 test('an edit on a stale bottle is refused and said', async ({ page, notebook, allowErrors }) => {
-  await putBottle(page, 'washing soda crystals 1kg', /Washing soda/);
-  const id = page.url().split('/').at(-1)!;
+  const id = await openBottle(page, 'washing soda crystals 1kg');
   await page.getByRole('button', { name: 'Edit' }).click();
   await notebook.post(`/bottles/${id}/events`, {
     id: 'ev_elsewhere',

@@ -1,11 +1,11 @@
 import { done, log, read, says, title, tryReading, weigh } from './hand.ts';
-import { expect, expectAccessible, putBottle, test } from './notebook.ts';
+import { expect, expectAccessible, putBottles, test } from './notebook.ts';
 
 test('alum left to evaporate, a part used further wet, the rest redissolved, dried under its ceiling, two attempts side by side', async ({
   page,
   notebook,
 }) => {
-  await putBottle(page, 'potassium alum 97% 1 kg 8.20', /alum/i);
+  await putBottles(page, 'potassium alum 97% 1 kg 8.20');
   await page.goto(`${notebook.origin}/plan?make=70+g+alum`);
   await page.getByRole('slider', { name: /^leave to evaporate to/ }).focus();
   await page.keyboard.press('PageDown');
@@ -93,9 +93,12 @@ test('zinc chloride is a solution that the reaction makes: a yield by its densit
   page,
   notebook,
 }) => {
-  await putBottle(page, 'zinc 99% 900 g 14.00', /Zinc/);
-  await putBottle(page, 'hydrochloric acid 28% 5 L 11.50', /hydrochloric/i);
-  await putBottle(page, 'washing soda crystals 100% 1 kg 2.10', /soda/i);
+  await putBottles(
+    page,
+    'zinc 99% 900 g 14.00',
+    'hydrochloric acid 28% 5 L 11.50',
+    'washing soda crystals 100% 1 kg 2.10',
+  );
   await page.goto(`${notebook.origin}/plan?make=400+mL+of+1,5+mol/L+zinc+chloride`);
   // 0.6 mol: 1.2 mol of acid, 156 g at 28 %.
   await expect(page.getByRole('button', { name: /^hydrochloric acid to take: 15[56]/ }).first()).toBeVisible();

@@ -1,6 +1,6 @@
 import type { Page } from '@playwright/test';
 import { pick, readFirst } from './hand.ts';
-import { expect, expectAccessible, putBottle, test } from './notebook.ts';
+import { expect, expectAccessible, putBottles, test } from './notebook.ts';
 
 const ACID = 'plan?make=hydrochloric+acid+from+400+mL+hydrochloric+acid';
 
@@ -23,7 +23,7 @@ test('a cut is dragged on the plan, run on simulated instruments with the page c
   page,
   notebook,
 }) => {
-  await putBottle(page, 'hydrochloric acid 28% 5 L 11.50', /hydrochloric/i);
+  await putBottles(page, 'hydrochloric acid 28% 5 L 11.50');
   await page.goto(`${notebook.origin}/${ACID}`);
   await page.getByRole('button', { name: /constant-boiling cut/ }).click();
   const still = page.getByRole('region', { name: 'The still' });
@@ -105,7 +105,7 @@ test('a cut is dragged on the plan, run on simulated instruments with the page c
 });
 
 test('a distillation is rehearsed, and reviewed against the best there is', async ({ page, notebook }) => {
-  await putBottle(page, 'hydrochloric acid 28% 5 L 11.50', /hydrochloric/i);
+  await putBottles(page, 'hydrochloric acid 28% 5 L 11.50');
   await page.goto(`${notebook.origin}/${ACID}`);
   await page.getByRole('button', { name: /constant-boiling cut/ }).click();
   await page.getByRole('button', { name: 'Rehearse the distillation' }).click();
@@ -130,7 +130,7 @@ test('charges and files that cannot be are refused in a sentence, and nothing is
   notebook,
   allowErrors,
 }) => {
-  await putBottle(page, 'hydrochloric acid 28% 5 L 11.50', /hydrochloric/i);
+  await putBottles(page, 'hydrochloric acid 28% 5 L 11.50');
   await page.goto(`${notebook.origin}/${ACID}`);
   await page.getByRole('button', { name: /constant-boiling cut/ }).click();
   // A flask that is too small, and no heat: each is told.

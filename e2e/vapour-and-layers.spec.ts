@@ -1,13 +1,16 @@
 import { done, log, read, readFirst, weigh } from './hand.ts';
-import { expect, expectAccessible, putBottle, test } from './notebook.ts';
+import { expect, expectAccessible, putBottles, test } from './notebook.ts';
 
 test('iodine is freed by portions, stopped after the first, and what little there is sublimes part of the way', async ({
   page,
   notebook,
 }) => {
-  await putBottle(page, 'potassium iodide 99% 100 g 12.00', /potassium iodide/i);
-  await putBottle(page, 'hydrochloric acid 10% 500 mL 3.00', /hydrochloric/i);
-  await putBottle(page, 'hydrogen peroxide 3% 500 mL 1.00', /peroxide/i);
+  await putBottles(
+    page,
+    'potassium iodide 99% 100 g 12.00',
+    'hydrochloric acid 10% 500 mL 3.00',
+    'hydrogen peroxide 3% 500 mL 1.00',
+  );
   // More than a few grams is not planned here.
   await page.goto(`${notebook.origin}/plan?make=50+g+iodine`);
   await expect(page.getByText(/up to 10 g/).first()).toBeVisible();
@@ -44,12 +47,15 @@ test('an ester is kept warm, neutralised, parted, washed, dried, and is a bottle
   page,
   notebook,
 }) => {
-  await putBottle(page, 'isoamyl alcohol 98% 500 mL 13.50', /isoamyl/i);
-  await putBottle(page, 'formic acid 85% 1 L 11.20', /formic/i);
-  await putBottle(page, 'sodium hydrogensulfate 95% 1 kg 7.40', /hydrogensulfate/i);
-  await putBottle(page, 'potassium carbonate 99% 500 g 6.30', /potassium carbonate/i);
-  await putBottle(page, 'table salt 99% 1 kg 0.85', /salt/i);
-  await putBottle(page, 'anhydrous magnesium sulfate 98% 300 g 5.00', /magnesium/i);
+  await putBottles(
+    page,
+    'isoamyl alcohol 98% 500 mL 13.50',
+    'formic acid 85% 1 L 11.20',
+    'sodium hydrogensulfate 95% 1 kg 7.40',
+    'potassium carbonate 99% 500 g 6.30',
+    'table salt 99% 1 kg 0.85',
+    'anhydrous magnesium sulfate 98% 300 g 5.00',
+  );
   await page.goto(`${notebook.origin}/plan?make=40+g+isoamyl+formate`);
   await page.getByRole('button', { name: 'Take it to the bench' }).click();
   await done(page, 'into the flask');

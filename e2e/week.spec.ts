@@ -1,14 +1,13 @@
 import type { Page } from '@playwright/test';
 import ICAL from 'ical.js';
 import { done, log, readFirst } from './hand.ts';
-import { expect, expectAccessible, type Notebook, putBottle, test } from './notebook.ts';
+import { expect, expectAccessible, type Notebook, putBottles, test } from './notebook.ts';
 
 const WEEKDAYS = ['Monday', 'Tuesday', 'Wednesday', 'Thursday', 'Friday', 'Saturday', 'Sunday'];
 
 /** A shelf, and a plan that is kept. */
 async function keepPlan(page: Page, notebook: Notebook): Promise<void> {
-  await putBottle(page, 'zinc 99% 900 g 14.00', /Zinc/);
-  await putBottle(page, 'battery acid 37% 1 L 7.90', /Battery acid/);
+  await putBottles(page, 'zinc 99% 900 g 14.00', 'battery acid 37% 1 L 7.90');
   await page.goto(`${notebook.origin}/plan?make=60+g+zinc+sulfate`);
   await page.getByRole('button', { name: 'Keep as a plan' }).click();
   await expect(page).toHaveURL(/plan\/batch_/);
@@ -167,8 +166,7 @@ test('what fits, and when something would be done, asked of the week; nobody the
 });
 
 test('leaving: made safe in order, written down, and back to what was missed', async ({ page, notebook }) => {
-  await putBottle(page, 'zinc 99% 900 g 14.00', /Zinc/);
-  await putBottle(page, 'battery acid 37% 1 L 7.90', /Battery acid/);
+  await putBottles(page, 'zinc 99% 900 g 14.00', 'battery acid 37% 1 L 7.90');
   await page.goto(`${notebook.origin}/plan?make=60+g+zinc+sulfate`);
   await page.getByRole('button', { name: 'Take it to the bench' }).click();
   await readFirst(page);
@@ -218,8 +216,7 @@ test('what is due is told until it is seen, on every page, and put off with a re
     Object.defineProperty(navigator.serviceWorker, 'getRegistration', { value: () => Promise.resolve(registration) });
     localStorage.setItem('earnest-still:told', 'on');
   });
-  await putBottle(page, 'zinc 99% 900 g 14.00', /Zinc/);
-  await putBottle(page, 'battery acid 37% 1 L 7.90', /Battery acid/);
+  await putBottles(page, 'zinc 99% 900 g 14.00', 'battery acid 37% 1 L 7.90');
   await page.goto(`${notebook.origin}/plan?make=60+g+zinc+sulfate`);
   await page.getByRole('button', { name: 'Take it to the bench' }).click();
   await readFirst(page);

@@ -4,11 +4,15 @@ import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { fileURLToPath } from 'node:url';
 import { afterAll, describe, expect, it } from 'vitest';
+import { times } from '#testing/property';
 import { testShelf } from '#testing/shelf';
 import { built } from './testing/built.ts';
 import { entry, longId, testPlan } from './testing/notebook.ts';
 
 const main = built('main');
+const KILLS = times(60);
+const AT_ONCE = 30;
+
 const children: ChildProcess[] = [];
 afterAll(() => {
   for (const child of children) child.kill('SIGKILL');
@@ -87,5 +91,54 @@ describe('a killed server', () => {
     again.child.kill('SIGTERM');
     await new Promise((resolve) => again.child.on('exit', resolve));
     expect(again.child.exitCode).toBe(0);
+  });
+
+  it('again and again among entries in flight loses none that it acknowledged, and keeps none twice', async () => {
+    const home = mkdtempSync(join(tmpdir(), 'still-kills-'));
+    let { child, origin } = await start(home);
+    for (const { id, card } of testShelf)
+      await post(`${origin}/api/bottles`, { id: longId(id), eventId: `ev_put_${id}`, card });
+    await post(`${origin}/api/batches`, { id: 'batch_kills1', plan: testPlan('60 g zinc sulfate') });
+    /** What a page does that gets no answer: nothing is taken for written. */
+    const taken = (event: object) =>
+      post(`${origin}/api/batches/batch_kills1/events`, { events: [event] }).then(
+        (status) => status === 201,
+        () => false,
+      );
+    const acknowledged = new Set<string>();
+    let unanswered: { id: string }[] = [];
+    for (let kill = 0; kill < KILLS; kill++) {
+      const made = Array.from({ length: AT_ONCE }, (_, i) =>
+        entry({ kind: 'noted', step: 'zinc', text: `${kill} ${i}` }, new Date().toISOString(), `ev_kills_${kill}_${i}`),
+      );
+      // What got no answer goes out again with its own id, as the page sends it.
+      const out = [...unanswered, ...made];
+      const gone = new Promise((resolve) => child.on('exit', resolve));
+      let answers = 0;
+      const done = await Promise.all(
+        out.map(async (each) => {
+          const yes = await taken(each);
+          answers += 1;
+          // The kill falls somewhere among them, each time elsewhere.
+          if (answers === 1 + ((kill * 7) % AT_ONCE)) child.kill('SIGKILL');
+          return { each, yes };
+        }),
+      );
+      for (const { each, yes } of done) if (yes) acknowledged.add(each.id);
+      unanswered = done.filter(({ yes }) => !yes).map(({ each }) => each);
+      await gone;
+      ({ child, origin } = await start(home));
+    }
+    expect(unanswered.length + acknowledged.size).toBe(KILLS * AT_ONCE);
+    const said = async () => {
+      const answer = await fetch(`${origin}/api/batches/batch_kills1`);
+      return ((await answer.json()) as { events: { id: string }[] }).events.map(({ id }) => id);
+    };
+    const kept = await said();
+    expect([...acknowledged].filter((id) => !kept.includes(id))).toEqual([]);
+    for (const each of unanswered) expect(await taken(each)).toBe(true);
+    const all = await said();
+    expect(all).toHaveLength(KILLS * AT_ONCE);
+    expect(new Set(all).size).toBe(all.length);
   });
 });

@@ -1,6 +1,7 @@
+import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { allSubstances, findSubstance } from './index.ts';
-import { keyOf } from './spelling.ts';
+import { keyOf, spelt } from './spelling.ts';
 
 /** The other ways in which people write a name. */
 function spellings(name: string): readonly string[] {
@@ -28,5 +29,27 @@ describe('a name', () => {
       expect(keyOf(spelt), spelt).toBe(keyOf(name));
       expect(findSubstance(spelt)?.species, spelt).toBe(each.species);
     }
+  });
+});
+
+describe('a key', () => {
+  const words = fc.array(
+    fc.constantFrom('ferrous', ' iron (3+)', 'sulphate', '-', '₂', 'İ', 'glass', ' bi', 'carbonates', 'iv', '(', ' '),
+    { maxLength: 6 },
+  );
+
+  it('is what a text reads as letter by letter', () => {
+    fc.assert(
+      fc.property(
+        fc.oneof(
+          words.map((all) => all.join('')),
+          fc.string({ unit: 'grapheme' }),
+        ),
+        (text) => {
+          expect(keyOf(text)).toBe(spelt(text.trim()).text);
+        },
+      ),
+      { numRuns: 500 },
+    );
   });
 });

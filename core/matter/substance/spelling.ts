@@ -9,7 +9,10 @@ export interface Spelt {
   readonly to: readonly number[];
 }
 
-type Rule = readonly [pattern: RegExp, by: string | ((match: RegExpExecArray) => string)];
+/** What was found, and its groups. */
+type Found = readonly (string | undefined)[];
+
+type Rule = readonly [pattern: RegExp, by: string | ((found: Found) => string)];
 
 const ROMAN = ['i', 'ii', 'iii', 'iv', 'v', 'vi', 'vii'] as const;
 /** Salts that keep a hydrogen: “bi-” in the old books. */
@@ -90,5 +93,23 @@ function replaced(now: Spelt, pattern: RegExp, by: Rule[1]): Spelt {
 
 /** What all spellings of a name have in common. */
 export function keyOf(name: string): string {
-  return spelt(name.trim()).text;
+  const typed = name.trim();
+  const known = KEYS.get(typed);
+  if (known !== undefined) return known;
+  const lower = typed.toLowerCase();
+  // Where each letter stood is not asked for here, and finding it is most of the work.
+  const key = RULES.reduce(inPlainText, lower.length === typed.length ? lower : typed);
+  if (KEYS.size >= MOST_KEYS) KEYS.clear();
+  KEYS.set(typed, key);
+  return key;
+}
+
+/** Names come again and again; what is typed letter by letter does not fill the memory. */
+const KEYS = new Map<string, string>();
+const MOST_KEYS = 20_000;
+
+function inPlainText(text: string, [pattern, by]: Rule): string {
+  if (typeof by === 'string') return text.replace(pattern, by);
+  // The last two of what a replacer is given are the place and the whole text.
+  return text.replace(pattern, (...found) => by(found.slice(0, -2)));
 }
