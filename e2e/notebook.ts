@@ -97,6 +97,8 @@ interface Fixtures {
   readonly allowErrors: { on: boolean };
   /** A server for one test alone: its folder is looked into, or it is killed. */
   readonly alone: boolean;
+  /** How many times as fast its simulated instruments run as they are set; where it is not 1, the server is for one test alone. */
+  readonly pace: number;
 }
 
 interface Shared {
@@ -119,14 +121,15 @@ export const test = base.extend<Fixtures, Shared>({
     { scope: 'worker' },
   ],
   alone: [false, { option: true }],
-  notebook: async ({ shared, alone }, use) => {
-    if (!alone) {
+  pace: [1, { option: true }],
+  notebook: async ({ shared, alone, pace }, use) => {
+    if (!alone && pace === 1) {
       await shared.notebook.restore(shared.empty);
       await use(shared.notebook);
       return;
     }
     const notebook = new Notebook();
-    await notebook.start();
+    await notebook.start({ EARNEST_FEED_PACE: String(pace) });
     await use(notebook);
     await notebook.stop();
     notebook.dispose();
@@ -202,7 +205,9 @@ export async function expectAccessible(page: Page): Promise<void> {
       new Promise((resolve) => setTimeout(resolve, 1000)),
     ]),
   );
-  const { violations } = await new AxeBuilder({ page }).analyze();
+  // In one page, and only what is wrong: the other way opens a second page for the sums.
+  const axe = new AxeBuilder({ page }).setLegacyMode(true).options({ resultTypes: ['violations'] });
+  const { violations } = await axe.analyze();
   expect(
     violations.map(
       (each) =>

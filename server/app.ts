@@ -58,6 +58,8 @@ export interface AppDeps {
   readonly compute?: Ask;
   /** Opens it to the home network. */
   readonly sharing?: Sharing | null;
+  /** How many times as fast simulated instruments run as their feed says. */
+  readonly feedPace?: number;
 }
 
 const nothing = () => undefined;
@@ -74,6 +76,7 @@ export function createApp({
   renew = nothing,
   compute = computeAnswer,
   sharing = null,
+  feedPace = 1,
 }: AppDeps): Express {
   const app = express();
   app.disable('x-powered-by');
@@ -86,7 +89,7 @@ export function createApp({
   const stock = stockStore(db);
   const batches = batchStore(db, stock);
   const bench = benchOf(db);
-  const feeds = new Feeds(instrumentStore(db), batches, now);
+  const feeds = new Feeds({ store: instrumentStore(db), batches, now, pace: feedPace });
   whenClosed(() => feeds.close());
   app.use('/api/attachments', attachmentRoutes(db, home, now));
   app.use('/api', (_req, res, next) => {

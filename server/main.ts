@@ -29,7 +29,10 @@ const log = pino({ level: process.env.LOG_LEVEL ?? 'warn' });
 const release = orSay(() => holdNotebook(home));
 const webDir = process.env.EARNEST_WEB ?? fileURLToPath(new URL('../web', import.meta.url));
 const pool = computePool();
-const notebook = orSay(() => new Notebook({ home, log, webDir, compute: pool.ask, sharing }));
+const notebook = orSay(
+  () =>
+    new Notebook({ home, log, webDir, compute: pool.ask, sharing, feedPace: readPace(process.env.EARNEST_FEED_PACE) }),
+);
 const server = createServer(notebook.handle);
 
 server.on('error', (error: NodeJS.ErrnoException) => {
@@ -93,6 +96,12 @@ function readArguments(words: readonly string[]): Sharing | null {
     process.exit(1);
   }
   return words.length === 0 ? null : new Sharing(words.flatMap((word) => word.split('=')[1] ?? []));
+}
+
+/** Simulated instruments may run faster than their feeds say: whoever tests does not wait for them. */
+function readPace(text: string | undefined): number {
+  const pace = Number(text ?? 1);
+  return pace > 0 && pace <= 100 ? pace : 1;
 }
 
 function readPort(text: string | undefined): number {

@@ -16,6 +16,7 @@ interface NotebookDeps {
   readonly now?: () => string;
   readonly compute?: Ask;
   readonly sharing?: Sharing | null;
+  readonly feedPace?: number;
 }
 
 /** A notebook that is open: it answers, and another may be put in its place while the server runs. */

@@ -33,6 +33,14 @@ export interface FeedBatches {
   readonly one: (id: string) => Result<{ readonly plan: Plan; readonly events: readonly RunEvent[] }>;
 }
 
+interface FeedsDeps {
+  readonly store: InstrumentStore;
+  readonly batches: FeedBatches;
+  readonly now: () => string;
+  /** Simulated time runs so many times as fast as a feed says: 1 but where nobody wants to wait for it. */
+  readonly pace?: number;
+}
+
 /** Feeds that run, whoever looks: what they show is kept, and told to those who listen. */
 export class Feeds {
   private readonly open = new Map<string, Open>();
@@ -42,8 +50,10 @@ export class Feeds {
   private readonly store: InstrumentStore;
   private readonly batches: FeedBatches;
   private readonly now: () => string;
+  private readonly pace: number;
 
-  constructor(store: InstrumentStore, batches: FeedBatches, now: () => string) {
+  constructor({ store, batches, now, pace = 1 }: FeedsDeps) {
+    this.pace = pace;
     this.store = store;
     this.batches = batches;
     this.now = now;
@@ -248,7 +258,7 @@ export class Feeds {
     const open = this.open.get(batchId);
     if (!open?.feed.running) return;
     const now = Date.now();
-    const seconds = ((now - open.lookedAt) / 1000) * open.feed.speed;
+    const seconds = ((now - open.lookedAt) / 1000) * open.feed.speed * this.pace;
     open.lookedAt = now;
     const instants = open.instrument.advance(seconds);
     const { over } = open.instrument;

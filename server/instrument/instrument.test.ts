@@ -130,7 +130,7 @@ describe('feeds', () => {
         value: { plan: asked === 'batch_other1' ? DILUTE : plan, events: [] },
       }),
     };
-    return { id, store, feeds: () => new Feeds(store, batches, () => '2026-03-14T09:00:00.000Z') };
+    return { id, store, feeds: () => new Feeds({ store, batches, now: () => '2026-03-14T09:00:00.000Z' }) };
   }
   const soon = (ms: number) => new Promise((done) => setTimeout(done, ms));
 
@@ -226,7 +226,11 @@ describe('a supply at a cell', () => {
     const store = instrumentStore(db);
     return {
       store,
-      feeds: new Feeds(store, { one: () => ({ ok: true, value: { plan, events: filled } }) }, () => START),
+      feeds: new Feeds({
+        store,
+        batches: { one: () => ({ ok: true, value: { plan, events: filled } }) },
+        now: () => START,
+      }),
     };
   };
 
