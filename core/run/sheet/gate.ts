@@ -1,4 +1,5 @@
 import { type Problem, problem } from '#base/problem';
+import { formatNumber } from '#base/units';
 import type { AirKind } from '#matter/gear';
 import {
   admit,
@@ -31,8 +32,27 @@ export function refusalOf(facts: PlanFacts, planned: Walk, steps: readonly Order
     // What never may meet is no question of how much.
     steps.reduce<Problem | null>((found, step) => found ?? ofStep(facts, planned, step), null) ??
     capProblem(scaleOf(facts, planned), facts.plan.target.amount) ??
+    tooLong(facts, planned, steps) ??
     grownTooStrong(planned)
   );
+}
+
+/** Hours beyond which no cell is planned: nine weeks of a pot that dries, clogs and wears, which no model follows. */
+const MOST_CELL_H = 1500;
+
+/** A cell that would run for months, of which the plan would give a part in silence. */
+function tooLong({ recipe, settings }: PlanFacts, { outcomes }: Walk, steps: readonly OrderedStep[]): Problem | null {
+  for (const { key, op } of steps) {
+    if (op.do !== 'electrolyse') continue;
+    const hours = outcomes.get(key)?.figures['cell.hours']?.value ?? 0;
+    if (!(hours > MOST_CELL_H)) continue;
+    const control = recipe.controls.find(({ id }) => id === op.current);
+    const amps = settings[op.current] ?? control?.start;
+    const at = amps === undefined ? '' : `At ${formatNumber(amps, 2)} A `;
+    const sentence = `${at}this takes about ${formatNumber(hours, 2)} h; no cell is planned for more than ${MOST_CELL_H} h. Set a larger current, or make less.`;
+    return problem('out-of-range', sentence, { field: `controls.${op.current}` });
+  }
+  return null;
 }
 
 /** Whether a run that was begun would go over a cap with what is asked of it now. */

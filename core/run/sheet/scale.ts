@@ -65,7 +65,7 @@ function findExtent(facts: PlanFacts): Result<Figure> {
   }
   const nu = productPerExtent(facts.recipe);
   const M0 = molarMassFigure(made.solid.formula).value;
-  const found = trialFor(facts, amount.value, M0);
+  const found = isAsLargeAsItIs(facts) ? trialByRounds(facts, amount.value, M0) : trialFor(facts, amount.value, M0);
   if (!found.ok) return found;
   const trial = found.value;
   const tried = tryOut(facts, trial);
@@ -152,6 +152,45 @@ function trialFor(facts: PlanFacts, amountG: number, M: number): Result<Figure> 
   const slope = (more.value.product.value - less.value.product.value) / one;
   if (!(slope > 0)) return nothingComes(facts);
   return ok(at((amountG + slope * one - less.value.product.value) / slope));
+}
+
+/** A cell stays as large as it is: twice the batch runs longer, and loses, clogs and dries more. */
+function isAsLargeAsItIs({ steps }: PlanFacts): boolean {
+  return steps.some(({ op }) => op.do === 'electrolyse');
+}
+
+/** Rounds in which a plan whose yield changes with its size has to come to what is asked for, and how near. */
+const SIZE_ROUNDS = 12;
+const NEAR = 0.005;
+
+/** mol at which a plan whose yield changes with its size comes to so many grams, by false position between too little and too much. */
+function trialByRounds(facts: PlanFacts, amountG: number, M: number): Result<Figure> {
+  const at = (mol: number) => given({ symbol: 'ξ', name: 'extent wanted', unit: 'mol' }, mol, 'trial');
+  let low = { mol: 0, came: 0 };
+  let high: typeof low | undefined;
+  let mol = amountG / M;
+  for (let i = 0; i < SIZE_ROUNDS; i++) {
+    const tried = tryOut(facts, at(mol));
+    if (tried && !tried.ok) return tried;
+    const came = tried?.value.product.value ?? 0;
+    if (Math.abs(came - amountG) <= NEAR * amountG) return ok(at(mol));
+    if (came > amountG) high = { mol, came };
+    else low = { mol, came };
+    mol = high ? between(low, high, amountG) : mol * Math.min(4, came > 0 ? (1.05 * amountG) / came : 4);
+  }
+  return low.came > 0 || high
+    ? fail(
+        'out-of-range',
+        `At these settings the cell does not come to ${formatPlain(amountG)} g: it dries, clogs or runs short first. Set another current or a larger pot, or make less.`,
+        { field: 'controls' },
+      )
+    : nothingComes(facts);
+}
+
+/** Where a straight line between two trials meets what is asked for, kept off both ends. */
+function between(low: { mol: number; came: number }, high: { mol: number; came: number }, wanted: number): number {
+  const share = (wanted - low.came) / (high.came - low.came || 1);
+  return low.mol + (high.mol - low.mol) * Math.min(0.9, Math.max(0.1, share));
 }
 
 /** What a plan comes to at an extent: g of product, and the extent of the last reaction; undefined where nothing comes. */

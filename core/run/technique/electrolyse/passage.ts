@@ -45,8 +45,6 @@ export type Until = { readonly madeMol: number } | { readonly coulombs: number }
 
 /** Strides of a passage: enough for amounts within a thousandth. */
 const STRIDES = 90;
-/** Hours beyond which no cell is run on. */
-const MOST_H = 1500;
 const WATER_G = numberAt(masses, at.H2O);
 const GASES = ['H2', 'O2', 'CO2', 'Cl2'] as const satisfies readonly SpeciesName[];
 
@@ -64,7 +62,7 @@ export function passageOf(
   const made = (s: CellState) =>
     madeOf(s[productSide], op.makes, species) - madeOf(start[productSide], op.makes, species);
   const target = 'coulombs' in until ? null : until.madeMol;
-  const untilS = 'coulombs' in until ? until.coulombs / amps : 3600 * Math.min(MOST_H, Math.max(0.05, 8 * expectedH));
+  const untilS = 'coulombs' in until ? until.coulombs / amps : 3600 * Math.max(0.05, 8 * expectedH);
   const stop = (s: CellState) => (target !== null && made(s) >= target) || (s.seconds > 0 && s.amps <= 0);
   const points = letRun(setup, state, {
     untilS,
