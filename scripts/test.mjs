@@ -80,7 +80,9 @@ count(await step('unit tests', 'vitest', ['run', ...reporters], { live: true }),
 }));
 
 const e2e = join(results, 'e2e.json');
-const browser = await step('browser tests', 'playwright', ['test', '--config', 'e2e/playwright.config.ts'], { live: true });
+const browser = await step('browser tests', 'playwright', ['test', '--config', 'e2e/playwright.config.ts'], {
+  live: true,
+});
 count(browser, e2e, ({ stats }) => ({ passed: stats.expected, failed: stats.unexpected + stats.flaky }));
 
 say('\nWhere the time went:');

@@ -38,3 +38,17 @@ describe('NumberField', () => {
     expect(screen.getByRole('alert').textContent).toContain('needed');
   });
 });
+
+describe('the ends of a range', () => {
+  it.each([
+    ['100', 100],
+    ['100,1', null],
+    ['1000', null],
+    ['5', 5],
+    ['4,9', null],
+  ])('%s of 5 to 100 is taken as %s', (text, value) => {
+    const { onChange } = typed([text], { min: 5, max: 100 });
+    expect(onChange).toHaveBeenLastCalledWith(value);
+    if (value === null) expect(screen.getByRole('alert').textContent).toMatch(/^At (least 5|most 100) g\.$/);
+  });
+});

@@ -40,3 +40,23 @@ describe('yield', () => {
     expect(account.explanations[0]).toContain('less than its uncertainty');
   });
 });
+
+describe('a mass over the theory', () => {
+  // Of exactly 50 g: the sd of the yield is that of the mass, 0.1 g or 0.2 %.
+  const fixed = given({ symbol: 'theory', name: 'theory', unit: 'g' }, 50, 'test');
+  const over = (grams: number) => {
+    const value = uncertain(grams, 0.1, { id: 'balance', name: 'balance' });
+    return yieldOf({
+      ...counted,
+      theory: fixed,
+      mass: given({ symbol: 'm', name: 'product', unit: 'g' }, value, 'test'),
+    }).over;
+  };
+
+  it('is within its uncertainty up to two standard deviations, and clearly over beyond', () => {
+    expect(over(50)).toBe('no');
+    expect(over(50.15)).toBe('within-uncertainty');
+    expect(over(50.19)).toBe('within-uncertainty');
+    expect(over(50.21)).toBe('clearly');
+  });
+});

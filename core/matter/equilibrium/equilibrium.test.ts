@@ -22,6 +22,7 @@ import {
   titrate,
   titreAt,
 } from './index.ts';
+import { pKwAt } from './solution.ts';
 
 const of = (...dissolved: readonly (readonly [string, number])[]): Dissolved[] =>
   dissolved.map(([substanceId, molPerL]) => ({ substanceId, molPerL }));
@@ -296,5 +297,17 @@ describe('EDTA', () => {
 
   it('loses some of its hold on zinc to ammonia', () => {
     expect(conditionalLogK('Zn', 10, 0.1)).toBeLessThan(conditionalLogK('Zn', 10) - 4);
+  });
+});
+
+describe('the ion product of water', () => {
+  // CRC Handbook: it falls as it gets warmer.
+  it.each([
+    [15, 14.34],
+    [25, 13.995],
+    [35, 13.68],
+  ])('is at %d °C what is published', (tempC, published) => {
+    expect(pKwAt(tempC)).toBeGreaterThan(published - 0.02);
+    expect(pKwAt(tempC)).toBeLessThan(published + 0.02);
   });
 });

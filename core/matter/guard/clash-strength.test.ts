@@ -106,3 +106,15 @@ describe('what clashes by the strength it really has', () => {
     expect(worst(away(name), at(id, id === 'hydrochloric-acid' ? 20 : 65))).toBe('refuse');
   });
 });
+
+describe('a drop', () => {
+  const acid: Present = { substanceId: 'nitric-acid', pct: 53, g: 100 };
+  const severity = (g: number) => clashesOf([acid], { substanceId: 'silver', pct: 99, dry: true, g })[0]?.severity;
+
+  it('is less than a tenth of a gram: what is a danger from there on is a caution below', () => {
+    expect(severity(0.099)).toBe('caution');
+    expect(severity(0.1)).toBe('danger');
+    expect(severity(0.5)).toBe('danger');
+    expect(severity(100)).toBe('danger');
+  });
+});

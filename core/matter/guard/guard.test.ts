@@ -222,3 +222,21 @@ describe('the law', () => {
     );
   });
 });
+
+describe('the ends of what is planned', () => {
+  it.each([
+    ['make', 'sulfuric-acid', 70],
+    ['make', 'nitric-acid', 68],
+    ['make', 'hydrogen-peroxide', 12],
+    ['make', 'hydrochloric-acid', 37],
+    ['make', 'bromine', 3],
+    ['take', 'nitric-acid', 70],
+    ['take', 'hydrogen-peroxide', 36],
+    ['take', 'bromine', 3.5],
+  ] as const)('to %s %s ends at %d %%', (deed, substanceId, pct) => {
+    expect(admit({ substanceId, pct }, deed).ok).toBe(true);
+    const beyond = admit({ substanceId, pct: pct + 0.5 }, deed);
+    expect(beyond.ok).toBe(false);
+    if (!beyond.ok) expect(beyond.problem.message).toContain(`${pct} %`);
+  });
+});

@@ -1,8 +1,9 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
+import { given } from '#base/figure';
 import { substanceById } from '#matter/substance';
 import { times } from '#testing/property';
-import { ageingOf } from './ageing.ts';
+import { agedFigure, ageingOf } from './ageing.ts';
 
 const bleach = substanceById('sodium-hypochlorite')!;
 const left = (pct: number, days: number, tempC: number, light: 'dark' | 'daylight' = 'dark') =>
@@ -66,5 +67,24 @@ describe('ageing', () => {
     ).toBeUndefined();
     expect(ageingOf(bleach, { pct: 0, band: 0 }, 10, 0, { tempC: 20, light: 'dark' })).toBeUndefined();
     expect(ageingOf(bleach, { pct: 5, band: 0 }, -10, 0, { tempC: 20, light: 'dark' })).toBeUndefined();
+  });
+});
+
+describe('the strength that a plan counts with', () => {
+  const label = given({ symbol: 'w', name: 'strength', unit: '%' }, 12.5, 'label');
+  const kept = { tempC: 25, light: 'dark' } as const;
+  const after = (days: number) => agedFigure(label, 'bottle_1', bleach, days, kept).value;
+
+  it('is the label’s on the day it was bought, and less a day later already', () => {
+    expect(after(0)).toBe(12.5);
+    expect(after(1)).toBeLessThan(12.5);
+  });
+
+  it('falls within the first month as fast as it does after', () => {
+    const [first, second] = [after(0) - after(30), after(30) - after(60)];
+    expect(first).toBeGreaterThan(0.2);
+    // The stronger it is, the faster it goes: the first month takes more than the second.
+    expect(first).toBeGreaterThan(second);
+    expect(after(15)).toBeCloseTo((after(0) + after(30)) / 2, 0);
   });
 });

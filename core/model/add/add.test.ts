@@ -183,3 +183,21 @@ describe('a stall as an assay', () => {
     expect(sdOf(w) / w.value).toBeCloseTo(Math.hypot(0.01 / 12.8, 0.3 / 99, 0.3 / 60), 4);
   });
 });
+
+describe('the wait for the heat', () => {
+  // 250 mL: 6.83 cm wide, 183 cm² of side and top; 1000 J/K ÷ (15 W/(m² K) × 0.01832 m²) are 60.6 min.
+  const warm = (airC: number) =>
+    nextPortion({ ...facts, gasMlPerG: 0, kJPerG: 1, tempC: 58, airC, ceilingC: 60, leftG: 10 }).waitMin;
+
+  it('is Newton’s law down to the ceiling less the rise', () => {
+    // A fifth of 50 g is 10 g: 10 K. From 58 to 50 °C over air of 20: 60.6 × ln(38 ÷ 30) = 14.3 min.
+    expect(warm(20)).toBeGreaterThan(14);
+    expect(warm(20)).toBeLessThan(15);
+  });
+
+  it('is longer in warm air', () => {
+    // Over air of 40 °C: 60.6 × ln(18 ÷ 10) = 35.6 min.
+    expect(warm(40)).toBeGreaterThan(35);
+    expect(warm(40)).toBeLessThan(36.5);
+  });
+});

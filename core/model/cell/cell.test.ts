@@ -10,6 +10,7 @@ import { FARADAY } from './charge-of-a-mole.ts';
 import { conductivity } from './conductivity.ts';
 import { type Amounts, amountsIn, amountsOf, chargeOf, concentrations, litreOf, massG } from './liquid.ts';
 import { enthalpyOf } from './pass.ts';
+import { lossWPerK } from './published.ts';
 import { letRun } from './run.ts';
 import { liquidOf, namedOf } from './salts.ts';
 import { pHOf, settle } from './settle.ts';
@@ -179,6 +180,28 @@ describe('a run', () => {
     hydroxide: USUAL_HYDROXIDE,
     wall: 1,
     ...over,
+  });
+
+  it('at its boil gives water off by the heat that nothing else takes, 2,257 J for each gram', () => {
+    const hot = setup({
+      anode: 'platinum',
+      divider: 'none',
+      gear: { ...USUAL_CELL, supply: { kind: 'bench supply', volts: 60, amps: 10 } },
+    });
+    const state = beginning(hot, {
+      anolyte: scaled(litreOf({ 'Na+': 2, 'SO4 2-': 1 }), 0.2),
+      catholyte: null,
+      anodeMol: null,
+    });
+    letRun(hot, state, { untilS: 7200, until: ({ tempC }) => tempC >= 99.99 });
+    expect(state.tempC).toBeCloseTo(100, 1);
+    const [gone, { lost }] = [state.evaporatedG, state.energy];
+    letRun(hot, state, { untilS: state.seconds + 60 });
+    // In that minute it loses to the air what it loses at 100 °C; all the rest boils water, besides a pinch that evaporates.
+    const boiling = state.energy.lost - lost - 60 * lossWPerK(200) * 80;
+    expect(boiling).toBeGreaterThan(1000);
+    expect(state.evaporatedG - gone).toBeGreaterThan((0.9 * boiling) / 2257);
+    expect(state.evaporatedG - gone).toBeLessThan((1.1 * boiling) / 2257 + 2);
   });
 
   it('keeps mass, charge and heat to 1e-6, whatever it is', () => {

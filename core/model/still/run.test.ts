@@ -19,6 +19,9 @@ import {
   topOf,
 } from './index.ts';
 
+import { heatingMin } from './run.ts';
+import { kJToBoil } from './still.ts';
+
 const SIMPLE = { ...USUAL_STILL, plates: 1, holdupMl: 0 };
 
 function setupOf(id: string, pct: number, over: Partial<Setup> = {}): Setup {
@@ -206,5 +209,22 @@ describe('a still worked by hand', () => {
     letRun(setup, live, 2000);
     expect(live.standing.n1 + live.standing.n2).toBeGreaterThanOrEqual(0);
     expect(Number.isFinite(live.headC)).toBe(true);
+  });
+});
+
+describe('the wait for the first drop', () => {
+  // 300 g of water in a 1 L flask: 16.653 mol × 75.3 J/(mol K), and the glass, over 80 K.
+  const setup = setupOf('ethanol-water', 0, { apparatus: { ...SIMPLE, heaterW: 240, heatShare: 0.8 } });
+  const standing = setUp(setup).standing;
+  const kJ = kJToBoil(setup, standing);
+
+  it('is the heat over what is left of the power, half of the loss at the boil taken off', () => {
+    // 0.16 W/K × 80 K are lost at the boil; half of it on the way: 192 − 6.4 W, 0.06 kJ a minute for each.
+    expect(heatingMin(setup, standing, 240)).toBeCloseTo(kJ / ((192 - 6.4) * 0.06), 1);
+  });
+
+  it('never ends where the flask loses at the boil all that it is given', () => {
+    expect(heatingMin(setup, standing, 15)).toBe(Number.POSITIVE_INFINITY);
+    expect(heatingMin(setup, standing, 17)).toBeLessThan(Number.POSITIVE_INFINITY);
   });
 });

@@ -87,3 +87,11 @@ describe('a rinse of the paper', () => {
     expect(rinse(0, 40, 0, 150)).toEqual({ heldG: 0, backG: 0, minutes: 0 });
   });
 });
+
+describe('a drained paper', () => {
+  it('holds twice as much fluted as folded', () => {
+    // 110 mm: π ÷ 4 × 11² cm² × 0.03 mL.
+    expect(paperHolds(110, false)).toBeCloseTo(2.85, 2);
+    expect(paperHolds(110, true)).toBeCloseTo(5.7, 2);
+  });
+});
