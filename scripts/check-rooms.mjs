@@ -25,6 +25,8 @@ for (const room of ROOMS) {
 const manifest = readFileSync(join(root, 'package.json'), 'utf8').replace(/(": "\.\/[\w*/]+)\.ts"/g, '$1.js"');
 writeFileSync(join(copy, 'package.json'), manifest);
 cpSync(join(root, '.dependency-cruiser.cjs'), join(copy, '.dependency-cruiser.cjs'));
+// The stations are read off the router as it is written.
+cpSync(join(root, 'web/app.tsx'), join(copy, 'web/app.tsx'));
 mkdirSync(join(copy, 'scripts/lib'), { recursive: true });
 cpSync(join(root, 'scripts/lib/room-order.cjs'), join(copy, 'scripts/lib/room-order.cjs'));
 symlinkSync(join(root, 'node_modules'), join(copy, 'node_modules'));
@@ -87,5 +89,6 @@ function tooLarge() {
 function depthOf(at) {
   if (/^core\/run\/technique\//.test(at)) return 5;
   if (/^web\/bench\/technique\//.test(at)) return 4;
+  if (/^web\/models\//.test(at)) return 3;
   return at.startsWith('core/') ? 3 : 2;
 }

@@ -26,7 +26,7 @@ function say(text) {
 }
 
 /** Runs one command; what it prints is shown as it comes, or all at once when it has ended. Resolves with whether it passed. */
-function step(name, command, args, { live = false } = {}) {
+function step([name, command, ...args], { live = false } = {}) {
   const started = Date.now();
   const file = createWriteStream(join(results, `${name.replaceAll(' ', '-')}.log`));
   const child = spawn(command, args, { cwd: root, env, stdio: ['ignore', 'pipe', 'pipe'] });
@@ -50,7 +50,7 @@ function step(name, command, args, { live = false } = {}) {
 }
 
 async function check(...asked) {
-  if (await step(...asked)) passed += 1;
+  if (await step(asked)) passed += 1;
   else failed += 1;
 }
 
@@ -63,24 +63,24 @@ function count(ok, report, read) {
 
 // Two at a time: there are two cores to count on.
 await Promise.all([
-  check('build', process.execPath, ['scripts/build.mjs']),
+  check('build', process.execPath, 'scripts/build.mjs'),
   (async () => {
-    await check('types', 'tsc', ['--noEmit']);
-    await check('lint', 'biome', ['check', '.']);
-    await check('rooms', process.execPath, ['scripts/check-rooms.mjs']);
-    await check('dead code', 'knip', []);
+    await check('types', 'tsc', '--noEmit');
+    await check('lint', 'biome', 'check', '.');
+    await check('rooms', process.execPath, 'scripts/check-rooms.mjs');
+    await check('dead code', 'knip');
   })(),
 ]);
 
 const unit = join(results, 'unit.json');
 const reporters = ['--reporter=default', '--reporter=json', `--outputFile.json=${unit}`];
-count(await step('unit tests', 'vitest', ['run', ...reporters], { live: true }), unit, (report) => ({
+count(await step(['unit tests', 'vitest', 'run', ...reporters], { live: true }), unit, (report) => ({
   passed: report.numPassedTests,
   failed: report.numFailedTests,
 }));
 
 const e2e = join(results, 'e2e.json');
-const browser = await step('browser tests', 'playwright', ['test', '--config', 'e2e/playwright.config.ts'], {
+const browser = await step(['browser tests', 'playwright', 'test', '--config', 'e2e/playwright.config.ts'], {
   live: true,
 });
 count(browser, e2e, ({ stats }) => ({ passed: stats.expected, failed: stats.unexpected + stats.flaky }));

@@ -32,6 +32,7 @@ const client = new QueryClient({
 const router = createBrowserRouter([
   {
     path: '/pair',
+    errorElement: <Crash />,
     hydrateFallbackElement: <p className="waiting-block">Loading …</p>,
     lazy: async () => ({ Component: (await import('./pair/pair-page.tsx')).PairPage }),
   },
@@ -40,52 +41,70 @@ const router = createBrowserRouter([
     errorElement: <Crash />,
     hydrateFallbackElement: <p className="waiting-block">Loading …</p>,
     children: [
-      { index: true, element: <Navigate to="/shelf" replace /> },
-      { path: 'shelf/:bottleId?', element: <ShelfPage /> },
-      { path: 'plan/chain', lazy: async () => ({ Component: (await import('./plan/chain-page.tsx')).ChainPage }) },
-      { path: 'plan/recipe', lazy: async () => ({ Component: (await import('./plan/recipe-page.tsx')).RecipePage }) },
-      { path: 'plan/own', lazy: async () => ({ Component: (await import('./own/own-page.tsx')).OwnPage }) },
-      { path: 'plan/:batchId?', lazy: async () => ({ Component: (await import('./plan/plan-page.tsx')).PlanPage }) },
-      { path: 'bench', lazy: async () => ({ Component: (await import('./board/board-page.tsx')).BoardPage }) },
-      { path: 'bench/week', lazy: async () => ({ Component: (await import('./week/week-page.tsx')).WeekPage }) },
+      // A page that fails is said in its place: the line, the strip and the accident card stay.
       {
-        path: 'bench/leaving',
-        lazy: async () => ({ Component: (await import('./leaving/leaving-page.tsx')).LeavingPage }),
+        errorElement: <Crash />,
+        children: [
+          { index: true, element: <Navigate to="/shelf" replace /> },
+          { path: 'shelf/:bottleId?', element: <ShelfPage /> },
+          { path: 'plan/chain', lazy: async () => ({ Component: (await import('./plan/chain-page.tsx')).ChainPage }) },
+          {
+            path: 'plan/recipe',
+            lazy: async () => ({ Component: (await import('./plan/recipe-page.tsx')).RecipePage }),
+          },
+          { path: 'plan/own', lazy: async () => ({ Component: (await import('./plan/own-page.tsx')).OwnPage }) },
+          {
+            path: 'plan/:batchId?',
+            lazy: async () => ({ Component: (await import('./plan/plan-page.tsx')).PlanPage }),
+          },
+          { path: 'bench', lazy: async () => ({ Component: (await import('./week/board-page.tsx')).BoardPage }) },
+          { path: 'bench/week', lazy: async () => ({ Component: (await import('./week/week-page.tsx')).WeekPage }) },
+          {
+            path: 'bench/leaving',
+            lazy: async () => ({ Component: (await import('./week/leaving-page.tsx')).LeavingPage }),
+          },
+          { path: 'bench/back', lazy: async () => ({ Component: (await import('./week/back-page.tsx')).BackPage }) },
+          {
+            path: 'bench/:batchId',
+            lazy: async () => ({ Component: (await import('./bench/bench-page.tsx')).BenchPage }),
+          },
+          {
+            path: 'bench/:batchId/accident',
+            lazy: async () => ({ Component: (await import('./care/accident-page.tsx')).AccidentPage }),
+          },
+          { path: 'assay', lazy: async () => ({ Component: (await import('./assay/home.tsx')).AssayHome }) },
+          {
+            path: 'assay/product/:batchId',
+            lazy: async () => ({ Component: (await import('./assay/weighings.tsx')).Weighings }),
+          },
+          {
+            path: 'assay/of/:bottleId',
+            lazy: async () => ({ Component: (await import('./assay/choose-page.tsx')).ChoosePage }),
+          },
+          {
+            path: 'assay/run/:assayId',
+            lazy: async () => ({ Component: (await import('./assay/run-page.tsx')).RunPage }),
+          },
+          {
+            path: 'panels/:panel?',
+            lazy: async () => ({ Component: (await import('./panels/panels-page.tsx')).PanelsPage }),
+          },
+          { path: 'record', lazy: async () => ({ Component: (await import('./record/record-list.tsx')).RecordList }) },
+          {
+            path: 'record/compare',
+            lazy: async () => ({ Component: (await import('./record/compare-page.tsx')).ComparePage }),
+          },
+          {
+            path: 'record/:batchId',
+            lazy: async () => ({ Component: (await import('./record/record-page.tsx')).RecordPage }),
+          },
+          {
+            path: 'notebook',
+            lazy: async () => ({ Component: (await import('./notebook/notebook-page.tsx')).NotebookPage }),
+          },
+          { path: '*', lazy: async () => ({ Component: (await import('./shell/nowhere.tsx')).Nowhere }) },
+        ],
       },
-      { path: 'bench/back', lazy: async () => ({ Component: (await import('./leaving/back-page.tsx')).BackPage }) },
-      { path: 'bench/:batchId', lazy: async () => ({ Component: (await import('./bench/bench-page.tsx')).BenchPage }) },
-      {
-        path: 'bench/:batchId/accident',
-        lazy: async () => ({ Component: (await import('./care/accident-page.tsx')).AccidentPage }),
-      },
-      { path: 'assay', lazy: async () => ({ Component: (await import('./assay/home.tsx')).AssayHome }) },
-      {
-        path: 'assay/product/:batchId',
-        lazy: async () => ({ Component: (await import('./assay/weighings.tsx')).Weighings }),
-      },
-      {
-        path: 'assay/of/:bottleId',
-        lazy: async () => ({ Component: (await import('./assay/choose-page.tsx')).ChoosePage }),
-      },
-      { path: 'assay/run/:assayId', lazy: async () => ({ Component: (await import('./assay/run-page.tsx')).RunPage }) },
-      {
-        path: 'panels/:panel?',
-        lazy: async () => ({ Component: (await import('./panels/panels-page.tsx')).PanelsPage }),
-      },
-      { path: 'record', lazy: async () => ({ Component: (await import('./record/record-list.tsx')).RecordList }) },
-      {
-        path: 'record/compare',
-        lazy: async () => ({ Component: (await import('./record/compare-page.tsx')).ComparePage }),
-      },
-      {
-        path: 'record/:batchId',
-        lazy: async () => ({ Component: (await import('./record/record-page.tsx')).RecordPage }),
-      },
-      {
-        path: 'notebook',
-        lazy: async () => ({ Component: (await import('./notebook/notebook-page.tsx')).NotebookPage }),
-      },
-      { path: '*', lazy: async () => ({ Component: (await import('./shell/nowhere.tsx')).Nowhere }) },
     ],
   },
 ]);

@@ -10,7 +10,10 @@ const STAMP = 'node_modules/.earnest-stamp';
 const ADDON = 'node_modules/better-sqlite3';
 
 export function install() {
-  const hash = hashOf(['package-lock.json', 'package.json'], process.version + process.arch);
+  // Of package.json, what an install follows: another script in it installs nothing.
+  const { dependencies, devDependencies, allowScripts } = JSON.parse(readFileSync(join(root, 'package.json'), 'utf8'));
+  const wanted = JSON.stringify({ dependencies, devDependencies, allowScripts });
+  const hash = hashOf(['package-lock.json'], process.version + process.arch + wanted);
   if (isFresh(STAMP, hash)) return;
   console.log(
     'Installing packages (the first time takes a few minutes: SQLite is compiled here when no prebuilt is reachable) …',

@@ -14,10 +14,10 @@ import {
 } from '#matter/gear';
 import { type SubstanceId, substanceOf } from '#matter/substance';
 import type { CellAnswer } from '#model/electrolysis';
-import { CurrentChart } from '../cell/current-chart.tsx';
-import { GearForm } from '../cell/gear-form.tsx';
-import { CellWarnings } from '../cell/warning-list.tsx';
-import '../cell/cell.css';
+import { CurrentChart } from '../models/cell/current-chart.tsx';
+import { GearForm } from '../models/cell/gear-form.tsx';
+import { CellWarnings } from '../models/cell/warning-list.tsx';
+import '../models/cell/cell.css';
 import { Field } from '../kit/field.tsx';
 import { NumberField } from '../kit/number-field.tsx';
 import { useCompute } from '../worker/compute.ts';

@@ -6,11 +6,11 @@ import { USUAL_STILL } from '#matter/gear';
 import { between, distillable, pointAt } from '#model/still';
 import { Field } from '../kit/field.tsx';
 import { NumberField } from '../kit/number-field.tsx';
-import { ApparatusForm } from '../still/apparatus-form.tsx';
-import { CutPlanner, type Wanted } from '../still/cut-planner.tsx';
-import { StillChart } from '../still/still-chart.tsx';
-import { WarningList } from '../still/warning-list.tsx';
-import '../still/still.css';
+import { ApparatusForm } from '../models/still/apparatus-form.tsx';
+import { CutPlanner, type Wanted } from '../models/still/cut-planner.tsx';
+import { StillChart } from '../models/still/still-chart.tsx';
+import { WarningList } from '../models/still/warning-list.tsx';
+import '../models/still/still.css';
 import { useCompute } from '../worker/compute.ts';
 
 const CHOICES = distillable.map(({ id, name }) => ({ value: id as string, label: name }));

@@ -4,8 +4,8 @@ import type { Apparatus, CellGear } from '#matter/gear';
 import type { Plan } from '#run/plan';
 import { useSaveBench } from '../api/queries.ts';
 
-const CellPlan = lazy(async () => ({ default: (await import('../cell/cell-plan.tsx')).CellPlan }));
-const StillPlan = lazy(async () => ({ default: (await import('../still/still-plan.tsx')).StillPlan }));
+const CellPlan = lazy(async () => ({ default: (await import('../models/cell/cell-plan.tsx')).CellPlan }));
+const StillPlan = lazy(async () => ({ default: (await import('../models/still/still-plan.tsx')).StillPlan }));
 
 interface OwnApparatusProps {
   readonly plan: Plan;

@@ -10,7 +10,7 @@ import { KeepAnswer } from './keep-answer.tsx';
 import { readHistory, remember } from './reckoner-history.ts';
 import './reckoner.css';
 
-const AskedOfTheWeek = lazy(async () => ({ default: (await import('../today/asked-of-the-week.tsx')).AskedOfTheWeek }));
+const AskedOfTheWeek = lazy(async () => ({ default: (await import('../fits/asked-of-the-week.tsx')).AskedOfTheWeek }));
 /** Lines that are asked of one’s own week and not of the book. */
 const OF_THE_WEEK_EXAMPLES = ['when 60 g zinc sulfate', 'fits 2 h'];
 const OF_THE_WEEK = /^\s*(?:when|fits)\b/i;

@@ -1,8 +1,8 @@
 import type { WeekAnswer } from '#contract/api';
 import type { Week, WeekInput } from '#run/week';
+import { brokenText, type WeekNames } from '../fits/sentences.ts';
 import { lengthText, type WeekClock } from '../parts/when-text.ts';
 import { LateHelp } from './late-help.tsx';
-import { brokenText, type WeekNames } from './sentences.ts';
 
 interface AmissProps {
   readonly answer: WeekAnswer;

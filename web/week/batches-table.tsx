@@ -1,8 +1,8 @@
 import { Input } from 'antd';
 import type { WeekAnswer } from '#contract/api';
 import type { Week, WeekChoices } from '#run/week';
+import type { WeekNames } from '../fits/sentences.ts';
 import { fieldText, lengthText, type WeekClock } from '../parts/when-text.ts';
-import type { WeekNames } from './sentences.ts';
 
 interface BatchesTableProps {
   readonly answer: WeekAnswer;

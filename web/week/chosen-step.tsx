@@ -2,12 +2,12 @@ import { Button, Input } from 'antd';
 import { useMemo, useState } from 'react';
 import { Link } from 'react-router';
 import type { WeekInput } from '#run/week';
+import { linkOf } from '../fits/link-of.ts';
+import { reliefText, type WeekNames, whyThere } from '../fits/sentences.ts';
 import { Field } from '../kit/field.tsx';
 import { fieldText, lengthText, type WeekClock } from '../parts/when-text.ts';
 import { useCompute } from '../worker/compute.ts';
 import type { Card } from './days.ts';
-import { linkOf } from './link-of.ts';
-import { reliefText, type WeekNames, whyThere } from './sentences.ts';
 
 interface ChosenStepProps {
   readonly card: Card;

@@ -1,8 +1,8 @@
 import { useDroppable } from '@dnd-kit/core';
+import type { WeekNames } from '../fits/sentences.ts';
 import { lengthText, type WeekClock } from '../parts/when-text.ts';
 import { DayAir } from './day-air.tsx';
 import { type Day, runsOf } from './days.ts';
-import type { WeekNames } from './sentences.ts';
 import { StepCard } from './step-card.tsx';
 import type { SetWeather } from './use-weather.ts';
 

@@ -3,12 +3,12 @@ import { unwrap } from '#base/problem';
 import type { WeekAnswer } from '#contract/api';
 import { weekInputOf } from '#contract/week-input';
 import { placeWeek, reasons } from '#run/week';
+import { brokenText, lateHelpText, namesOf, reliefText, togetherText, whyThere } from '../fits/sentences.ts';
 import { weekClock } from '../parts/when-text.ts';
 import { benchTask, WEEK_FROM, weekAnswer } from '../testing/week.ts';
 import { daysOf, placeOn, runsOf } from './days.ts';
 import { keptPlan } from './kept-plan.ts';
 import { movedIn } from './moved.tsx';
-import { brokenText, lateHelpText, namesOf, reliefText, togetherText, whyThere } from './sentences.ts';
 
 const DAY = 1440;
 const planned = (of: WeekAnswer) => unwrap(placeWeek(weekInputOf(of)));

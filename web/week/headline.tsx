@@ -1,7 +1,7 @@
 import type { WeekAnswer } from '#contract/api';
 import type { Week } from '#run/week';
+import type { WeekNames } from '../fits/sentences.ts';
 import { lengthText, type WeekClock } from '../parts/when-text.ts';
-import type { WeekNames } from './sentences.ts';
 
 interface HeadlineProps {
   readonly answer: WeekAnswer;

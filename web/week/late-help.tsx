@@ -1,8 +1,8 @@
 import { useMemo } from 'react';
 import type { WeekInput } from '#run/week';
+import { lateHelpText, type WeekNames } from '../fits/sentences.ts';
 import type { WeekClock } from '../parts/when-text.ts';
 import { useCompute } from '../worker/compute.ts';
-import { lateHelpText, type WeekNames } from './sentences.ts';
 
 interface LateHelpProps {
   readonly input: WeekInput;

@@ -1,7 +1,7 @@
 import type { WeekAnswer } from '#contract/api';
 import type { Week } from '#run/week';
+import { type WeekNames, whyThere } from '../fits/sentences.ts';
 import type { WeekClock } from '../parts/when-text.ts';
-import { type WeekNames, whyThere } from './sentences.ts';
 
 /** A step that stands so much elsewhere than it did has moved, min. */
 const MOVED_MIN = 10;

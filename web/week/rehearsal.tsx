@@ -1,8 +1,8 @@
 import { Button } from 'antd';
 import { useState } from 'react';
 import type { Rehearsed, WeekInput } from '#run/week';
+import type { WeekNames } from '../fits/sentences.ts';
 import { useCompute } from '../worker/compute.ts';
-import type { WeekNames } from './sentences.ts';
 
 const TRIES = 100;
 /** Fewer tries than one in ten are not worth a line. */

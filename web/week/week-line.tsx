@@ -1,7 +1,7 @@
 import dayjs from 'dayjs';
 import type { WeekAnswer } from '#contract/api';
 import { type Stretch, type Week, without } from '#run/week';
-import type { WeekNames } from './sentences.ts';
+import type { WeekNames } from '../fits/sentences.ts';
 
 const LEFT = 160;
 const RIGHT = 900;

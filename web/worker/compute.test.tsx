@@ -20,7 +20,20 @@ vi.mock('comlink', () => ({
   }),
   expose: () => {},
 }));
-vi.stubGlobal('Worker', class {});
+const workers: FakeWorker[] = [];
+class FakeWorker extends EventTarget {
+  ended = false;
+  constructor() {
+    super();
+    workers.push(this);
+  }
+  terminate() {
+    this.ended = true;
+  }
+}
+vi.stubGlobal('Worker', FakeWorker);
+/** The newest worker is lost: it did not load, or broke. */
+const lose = () => workers.at(-1)!.dispatchEvent(new Event('error'));
 
 const { useCompute } = await import('./compute.ts');
 
@@ -65,6 +78,30 @@ describe('useCompute', () => {
     rerender(<Line text="b" />);
     await waitFor(() => expect(calls).toHaveLength(2));
     calls[1]!.answer(good('B'));
+    await waitFor(() => expect(shown()).toBe('B||false'));
+  });
+
+  it('asks a new worker when one is lost, and nobody notices', async () => {
+    render(<Line text="a" />);
+    const before = workers.length;
+    lose();
+    await waitFor(() => expect(calls).toHaveLength(2));
+    expect(workers).toHaveLength(before + 1);
+    expect(workers.at(-2)!.ended).toBe(true);
+    calls[1]!.answer(good('A'));
+    await waitFor(() => expect(shown()).toBe('A||false'));
+  });
+
+  it('says it when the new one is lost too, and asks the next question of another', async () => {
+    const { rerender } = render(<Line text="a" />);
+    lose();
+    await waitFor(() => expect(calls).toHaveLength(2));
+    lose();
+    await waitFor(() => expect(shown()).toContain('the part of the page that computes has stopped'));
+    expect(shown()).toMatch(/\|false$/);
+    rerender(<Line text="b" />);
+    await waitFor(() => expect(calls).toHaveLength(3));
+    calls[2]!.answer(good('B'));
     await waitFor(() => expect(shown()).toBe('B||false'));
   });
 

@@ -4,7 +4,7 @@ import type { Result } from '#base/problem';
 import type { RunEvent } from '#run/log';
 import type { Plan } from '#run/plan';
 import type { Advice, CellQuestion, CellRun, RunState, StillRun } from '#run/state';
-import { door } from './door.ts';
+import { askWorker, whenRestarted } from './door.ts';
 import { keepNewest } from './newest.ts';
 import { Receiver, type SentState } from './sent-state.ts';
 import type { RunChange } from './sessions.ts';
@@ -19,6 +19,7 @@ export interface OpenRun {
 
 // What the worker was sent of each run: only what came since goes over.
 const sent = new Map<string, OpenRun>();
+whenRestarted(() => sent.clear());
 
 function changeSince(run: OpenRun): RunChange {
   const before = sent.get(run.batchId);
@@ -38,12 +39,14 @@ const receiver = new Receiver();
 
 async function stateOf(open: OpenRun): Promise<Result<RunState>> {
   const { batchId } = open;
-  const answer: Result<SentState> = await door().run(changeSince(open), receiver.has(batchId));
+  const answer: Result<SentState> = await askWorker(
+    async (door) => await door.run(changeSince(open), receiver.has(batchId)),
+  );
   if (!answer.ok) return answer;
   const state = receiver.receive(batchId, answer.value);
   if (state) return { ok: true, value: state };
   // Another question of the same run was answered in between: this one is asked for whole.
-  const whole: Result<SentState> = await door().run(changeSince(open), 0);
+  const whole: Result<SentState> = await askWorker(async (door) => await door.run(changeSince(open), 0));
   return whole.ok
     ? { ok: true, value: must(receiver.receive(batchId, whole.value), 'state that was sent whole') }
     : whole;
@@ -54,13 +57,18 @@ export function useAdviceAt(run: OpenRun, step: string, now: string): Computed<A
   const question = useMemo(() => ({ run, step, now }), [run, step, now]);
   return useLatest(
     question,
-    async (at): Promise<Result<Advice>> => await door().advise(changeSince(at.run), at.step, at.now),
+    async (at): Promise<Result<Advice>> =>
+      await askWorker(async (door) => await door.advise(changeSince(at.run), at.step, at.now)),
   );
 }
 
 /** What of a run is distilled; null where nothing is. */
 export function useStillRun(run: OpenRun): Computed<StillRun | null> {
-  return useLatest(run, async (open): Promise<Result<StillRun | null>> => await door().still(changeSince(open)));
+  return useLatest(
+    run,
+    async (open): Promise<Result<StillRun | null>> =>
+      await askWorker(async (door) => await door.still(changeSince(open))),
+  );
 }
 
 /** A cell of a run, watched; null where it is empty. A newer question takes the place of an older one. */
@@ -68,6 +76,7 @@ export function useCellRun(run: OpenRun, question: CellQuestion): Computed<CellR
   const asked = useMemo(() => ({ run, question }), [run, question]);
   return useLatest(
     asked,
-    async (at): Promise<Result<CellRun | null>> => await door().cell(changeSince(at.run), at.question),
+    async (at): Promise<Result<CellRun | null>> =>
+      await askWorker(async (door) => await door.cell(changeSince(at.run), at.question)),
   );
 }

@@ -2,7 +2,8 @@ import { proxy } from 'comlink';
 import { useEffect, useState } from 'react';
 import type { VerbInput } from '#contract/verbs';
 import type { FitAnswer } from '#model/still';
-import { door } from './door.ts';
+import { askWorker } from './door.ts';
+import { answerOf } from './use-latest.ts';
 
 let tokens = 0;
 
@@ -17,7 +18,7 @@ export interface FitState {
 }
 
 function dropped(): void {
-  void door().dropFit();
+  void askWorker(async (door) => await door.dropFit()).catch(() => undefined);
 }
 
 /** What readings say of a still, found in the worker; newer readings drop the search under way. */
@@ -29,7 +30,7 @@ export function useFit(asked: VerbInput<'fitStill'> | undefined): FitState {
     const token = ++tokens;
     const told = (progress: number) => alive && setState((before) => ({ ...before, progress }));
     void (async () => {
-      const found = await door().fitStill(asked, token, proxy(told));
+      const found = await answerOf(() => askWorker(async (door) => await door.fitStill(asked, token, proxy(told))));
       if (alive && !found) setState((before) => ({ ...before, progress: null }));
       if (!alive || !found) return;
       setState((before) =>

@@ -64,7 +64,7 @@ export function useLatest<Key, T>(key: Key | undefined, ask: (key: Key) => Promi
 }
 
 /** A question that breaks is answered with a sentence: the next one must still be asked. */
-async function answerOf<T>(ask: () => Promise<Result<T>>): Promise<Result<T>> {
+export async function answerOf<A extends Result<unknown> | null>(ask: () => Promise<A>): Promise<A | Result<never>> {
   try {
     return await ask();
   } catch (error) {

@@ -1,7 +1,7 @@
 import { useEffect, useState } from 'react';
 import type { Spread } from '#base/figure';
 import type { Plan } from '#run/plan';
-import { door } from './door.ts';
+import { askWorker } from './door.ts';
 
 let tokens = 0;
 
@@ -12,12 +12,13 @@ export function useSpread(plan: Plan): Spread | undefined {
     let alive = true;
     const token = ++tokens;
     void (async () => {
-      const spread = await door().spread(plan, token);
+      // Where it cannot be had, the first-order uncertainty stands alone.
+      const spread = await askWorker(async (door) => await door.spread(plan, token)).catch(() => null);
       if (alive && spread) setState({ plan, spread });
     })();
     return () => {
       alive = false;
-      void door().drop(token);
+      void askWorker(async (door) => await door.drop(token)).catch(() => undefined);
     };
   }, [plan]);
   return state?.plan === plan ? state.spread : undefined;

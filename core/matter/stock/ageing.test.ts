@@ -73,18 +73,18 @@ describe('ageing', () => {
 describe('the strength that a plan counts with', () => {
   const label = given({ symbol: 'w', name: 'strength', unit: '%' }, 12.5, 'label');
   const kept = { tempC: 25, light: 'dark' } as const;
-  const after = (days: number) => agedFigure(label, 'bottle_1', bleach, days, kept).value;
+  const held = (days: number) => agedFigure(label, 'bottle_1', bleach, days, kept).value;
 
   it('is the label’s on the day it was bought, and less a day later already', () => {
-    expect(after(0)).toBe(12.5);
-    expect(after(1)).toBeLessThan(12.5);
+    expect(held(0)).toBe(12.5);
+    expect(held(1)).toBeLessThan(12.5);
   });
 
   it('falls within the first month as fast as it does after', () => {
-    const [first, second] = [after(0) - after(30), after(30) - after(60)];
+    const [first, second] = [held(0) - held(30), held(30) - held(60)];
     expect(first).toBeGreaterThan(0.2);
     // The stronger it is, the faster it goes: the first month takes more than the second.
     expect(first).toBeGreaterThan(second);
-    expect(after(15)).toBeCloseTo((after(0) + after(30)) / 2, 0);
+    expect(held(15)).toBeCloseTo((held(0) + held(30)) / 2, 0);
   });
 });

@@ -1,7 +1,7 @@
 import { useMemo } from 'react';
 import { observations } from '#run/surprise';
+import { SurpriseSum } from '#web/models/sums/surprise-sum.tsx';
 import type { PaneProps } from '#web/run/pane-props.ts';
-import { SurpriseSum } from '#web/sums/surprise-sum.tsx';
 
 /** Something unexpected at this step: what is seen is entered, its causes ranked from what is in the vessel. */
 export function SurprisePane({ run, step }: PaneProps) {

@@ -4,15 +4,15 @@ import { exactReading } from '#run/log';
 import type { StepState } from '#run/state';
 import type { AbsorbAdvice } from '#run/technique';
 import { useFeed } from '#web/api/feed.ts';
-import { AbsorberDrawing } from '#web/gas/absorber-drawing.tsx';
-import { LyeGauge } from '#web/gas/lye-gauge.tsx';
 import { LiveSlider } from '#web/kit/live-slider.tsx';
+import { AbsorberDrawing } from '#web/models/gas/absorber-drawing.tsx';
+import { LyeGauge } from '#web/models/gas/lye-gauge.tsx';
 import { FeedBar } from '#web/run/feed-bar.tsx';
 import type { Run } from '#web/run/use-run.ts';
 import { useCompute } from '#web/worker/compute.ts';
 import { OneReading } from '../one-reading.tsx';
 import '../at-work.css';
-import '#web/gas/gas.css';
+import '#web/models/gas/gas.css';
 
 interface AbsorberBenchProps {
   readonly run: Run;

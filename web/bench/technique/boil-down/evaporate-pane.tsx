@@ -1,5 +1,5 @@
+import { EvaporateSum } from '#web/models/sums/evaporate-sum.tsx';
 import type { PaneProps } from '#web/run/pane-props.ts';
-import { EvaporateSum } from '#web/sums/evaporate-sum.tsx';
 
 /** Getting water off at this step. */
 export function EvaporatePane({ run, step }: PaneProps) {

@@ -1,8 +1,8 @@
 import { useMemo } from 'react';
 import { substanceById } from '#matter/substance';
 import { dryShare } from '#model/dish';
+import { DishSum } from '#web/models/sums/dish-sum.tsx';
 import type { PaneProps } from '#web/run/pane-props.ts';
-import { DishSum } from '#web/sums/dish-sum.tsx';
 
 /** This batch’s path over the solubility curve. */
 export function DishPane({ run }: PaneProps) {

@@ -1,8 +1,8 @@
 import { useMemo } from 'react';
 import { formatNumber } from '#base/units';
 import { grainOf } from '#model/precipitate';
+import { DrySum } from '#web/models/sums/dry-sum.tsx';
 import type { PaneProps } from '#web/run/pane-props.ts';
-import { DrySum } from '#web/sums/dry-sum.tsx';
 
 /** Drying this cake; the weighings stand above. */
 export function DryPane({ run }: PaneProps) {

@@ -5,7 +5,7 @@ import type { EventBody, RunEvent } from '#run/log';
 import { type CellRun, cellOf } from '#run/state';
 import { done, on, read, START } from '#testing/on-route';
 import { eventsAt } from '#testing/shelf';
-import { drawnOf, spanText } from '#web/cell/words.ts';
+import { drawnOf, spanText } from '#web/models/cell/words.ts';
 import { benchAt, draw } from '#web/testing/bench.tsx';
 import { Agreement, Headline } from './headline.tsx';
 import { LogLook } from './log-look.tsx';

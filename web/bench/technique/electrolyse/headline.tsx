@@ -1,6 +1,6 @@
 import { formatNumber } from '#base/units';
 import type { CellRun } from '#run/state';
-import { spanText, timeText } from '#web/cell/words.ts';
+import { spanText, timeText } from '#web/models/cell/words.ts';
 
 interface HeadlineProps {
   readonly cell: CellRun;

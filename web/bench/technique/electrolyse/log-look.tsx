@@ -2,8 +2,8 @@ import { useState } from 'react';
 import { formatNumber } from '#base/units';
 import { type EventBody, type Happened, parseReading, type Reading, readingProblem, readingValue } from '#run/log';
 import type { CellRun } from '#run/state';
-import { sideName, timeText } from '#web/cell/words.ts';
 import { nowHappened, WhenField } from '#web/kit/when-field.tsx';
+import { sideName, timeText } from '#web/models/cell/words.ts';
 import type { Run } from '#web/run/use-run.ts';
 
 type Field = 'volts' | 'amps' | 'temp' | 'pHa' | 'pHk' | 'meter' | 'strength';

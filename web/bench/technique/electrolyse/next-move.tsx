@@ -5,7 +5,7 @@ import { BY_EYE } from '#model/electrolysis';
 import { exactReading } from '#run/log';
 import type { CellRun } from '#run/state';
 import type { useFeed } from '#web/api/feed.ts';
-import { sideName, spanText, timeText } from '#web/cell/words.ts';
+import { sideName, spanText, timeText } from '#web/models/cell/words.ts';
 import type { Run } from '#web/run/use-run.ts';
 
 interface NextProps {

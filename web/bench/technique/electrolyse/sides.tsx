@@ -2,7 +2,7 @@ import { formatNumber } from '#base/units';
 import { substanceOf } from '#matter/substance';
 import { endSignFor } from '#model/electrolysis';
 import type { CellRun } from '#run/state';
-import { sideName } from '#web/cell/words.ts';
+import { sideName } from '#web/models/cell/words.ts';
 
 /** What stands on either side now, by the model along the readings. */
 export function Sides({ cell }: { cell: CellRun }) {

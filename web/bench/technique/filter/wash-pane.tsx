@@ -1,8 +1,8 @@
 import { useMemo } from 'react';
 import { grainOf } from '#model/precipitate';
 import { exactReading, liveOf } from '#run/log';
+import { READ, type Read, WashSum } from '#web/models/sums/wash-sum.tsx';
 import type { PaneProps } from '#web/run/pane-props.ts';
-import { READ, type Read, WashSum } from '#web/sums/wash-sum.tsx';
 
 /** Washing this cake; what the washings read goes into the log. */
 export function WashPane({ run, step }: PaneProps) {

@@ -3,8 +3,8 @@ import { formatNumber } from '#base/units';
 import { formulaText, type SubstanceId } from '#matter/substance';
 import type { Method } from '#model/dish';
 import { hoursSpan } from '#model/rate';
-import { LiveSlider } from '../kit/live-slider.tsx';
-import { useCompute } from '../worker/compute.ts';
+import { LiveSlider } from '#web/kit/live-slider.tsx';
+import { useCompute } from '#web/worker/compute.ts';
 
 const DishChart = lazy(async () => ({ default: (await import('./dish-chart.tsx')).DishChart }));
 

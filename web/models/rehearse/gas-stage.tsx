@@ -8,7 +8,7 @@ import type { AbsorbAdvice } from '#run/technique';
 import { AbsorberDrawing } from '../gas/absorber-drawing.tsx';
 import { LyeGauge } from '../gas/lye-gauge.tsx';
 import '../gas/gas.css';
-import { useAdviceAt } from '../worker/run-session.ts';
+import { useAdviceAt } from '#web/worker/run-session.ts';
 import { Clockwork } from './clockwork.tsx';
 import { Knob } from './knob.tsx';
 

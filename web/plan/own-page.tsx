@@ -8,6 +8,14 @@ import { sentenceOf } from '../api/client.ts';
 import { useBatch, useKeepPlan } from '../api/queries.ts';
 import { Field } from '../kit/field.tsx';
 import { NumberField } from '../kit/number-field.tsx';
+import { Balanced, Equations } from '../own/equations.tsx';
+import { Expected } from '../own/expected.tsx';
+import { PutStep } from '../own/put-step.tsx';
+import { RouteKeeping } from '../own/route-keeping.tsx';
+import { StepForm } from '../own/step-form.tsx';
+import { StepsLine } from '../own/steps-line.tsx';
+import { TakenBottles } from '../own/taken-bottles.tsx';
+import { forgetDraft, type OwnDrafting, useOwnDraft } from '../own/use-own-draft.ts';
 import { Cautions, uniqueCautions } from '../parts/cautions.tsx';
 import { Lessons } from '../parts/lessons.tsx';
 import { InMargin } from '../parts/margin.tsx';
@@ -16,16 +24,8 @@ import { MissingBottle } from '../planning/missing-bottle.tsx';
 import { Supposed } from '../planning/supposed.tsx';
 import { TakeOrKeep } from '../planning/take-or-keep.tsx';
 import { isSupposed } from '../planning/use-supposed.ts';
-import { Balanced, Equations } from './equations.tsx';
-import { Expected } from './expected.tsx';
-import { PutStep } from './put-step.tsx';
-import { RouteKeeping } from './route-keeping.tsx';
-import { StepForm } from './step-form.tsx';
-import { StepsLine } from './steps-line.tsx';
-import { TakenBottles } from './taken-bottles.tsx';
-import { forgetDraft, type OwnDrafting, useOwnDraft } from './use-own-draft.ts';
 import '../planning/planning.css';
-import './own.css';
+import '../own/own.css';
 
 /** A batch of one's own: named, its bottles taken, its equation typed, its steps inserted; then taken to the bench like any. */
 export function OwnPage() {

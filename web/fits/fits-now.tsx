@@ -6,9 +6,9 @@ import type { WeekAnswer } from '#contract/api';
 import type { InWeek, WeekInput } from '#run/week';
 import { Field } from '../kit/field.tsx';
 import { lengthText, type WeekClock } from '../parts/when-text.ts';
-import { linkOf } from '../week/link-of.ts';
-import type { WeekNames } from '../week/sentences.ts';
 import { useCompute } from '../worker/compute.ts';
+import { linkOf } from './link-of.ts';
+import type { WeekNames } from './sentences.ts';
 
 interface FitsProps {
   readonly answer: WeekAnswer;

@@ -25,7 +25,7 @@ import type { StillRun } from '#run/state';
 import { StillChart } from '../still/still-chart.tsx';
 import { StillDrawing } from '../still/still-drawing.tsx';
 import '../still/still.css';
-import { useStillRun } from '../worker/run-session.ts';
+import { useStillRun } from '#web/worker/run-session.ts';
 
 const NO_EVENTS: [] = [];
 

@@ -3,11 +3,11 @@ import { listed } from '#base/units';
 import type { BoardAnswer } from '#contract/api';
 import { sentenceOf } from '../api/client.ts';
 import { useBoard } from '../api/queries.ts';
-import { AwayBanner } from '../leaving/away-banner.tsx';
 import { span } from '../parts/due-text.ts';
 import { useNow } from '../parts/use-now.ts';
-import { Today } from '../today/today.tsx';
+import { AwayBanner } from './away-banner.tsx';
 import { Column } from './column.tsx';
+import { Today } from './today.tsx';
 import './board.css';
 
 /** The bench: what stands on it, what needs somebody next and when, and the plans that wait for it. */

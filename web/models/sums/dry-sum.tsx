@@ -3,8 +3,8 @@ import { formatPlain } from '#base/units';
 import type { SubstanceId } from '#matter/substance';
 import type { DryingMethod } from '#model/dry';
 import { hoursSpan } from '#model/rate';
-import { LiveSlider } from '../kit/live-slider.tsx';
-import { useCompute } from '../worker/compute.ts';
+import { LiveSlider } from '#web/kit/live-slider.tsx';
+import { useCompute } from '#web/worker/compute.ts';
 
 interface DrySumProps {
   readonly substanceId: SubstanceId;

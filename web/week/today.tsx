@@ -1,13 +1,13 @@
 import { useMemo } from 'react';
 import { sentenceOf } from '../api/client.ts';
 import { useWeek } from '../api/week.ts';
+import { namesOf } from '../fits/sentences.ts';
 import { InMargin } from '../parts/margin.tsx';
 import { weekClock } from '../parts/when-text.ts';
-import { namesOf } from '../week/sentences.ts';
-import { usePlanned } from '../week/use-planned.ts';
 import { TodayLine } from './today-line.tsx';
 import { TodayMargin } from './today-margin.tsx';
-import '../week/week.css';
+import { usePlanned } from './use-planned.ts';
+import './week.css';
 
 /** Today as the week has it: the next day as a line, and beside it leaving, what fits now, the dark. */
 export function Today({ now }: { now: number }) {

@@ -7,7 +7,7 @@ import { deviates } from '#model/still';
 import type { Plan } from '#run/plan';
 import type { EsterAdvice } from '#run/technique';
 import '../gas/gas.css';
-import { useAdviceAt } from '../worker/run-session.ts';
+import { useAdviceAt } from '#web/worker/run-session.ts';
 import { Clockwork } from './clockwork.tsx';
 import { Knob } from './knob.tsx';
 import { RefluxDrawing } from './reflux-drawing.tsx';

@@ -1,8 +1,8 @@
 import { Segmented } from 'antd';
 import { useMemo, useState } from 'react';
 import { formatNumber } from '#base/units';
-import { NumberField } from '../kit/number-field.tsx';
-import { useCompute } from '../worker/compute.ts';
+import { NumberField } from '#web/kit/number-field.tsx';
+import { useCompute } from '#web/worker/compute.ts';
 
 /** What the washings are read in, and where they usually count as clean. */
 export const READ = {

@@ -1,6 +1,6 @@
 import type { BenchTask } from '#run/agenda';
 import { type StandTogether, standTogether } from '#run/week';
-import { togetherText, type WeekNames } from '../week/sentences.ts';
+import { togetherText, type WeekNames } from '../fits/sentences.ts';
 
 /** What goes on at once and has to be kept apart; nothing where nothing has. */
 export function WhatStandsTogether({ tasks, names }: { tasks: readonly BenchTask[]; names: WeekNames }) {

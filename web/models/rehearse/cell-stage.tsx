@@ -23,7 +23,7 @@ import { CellDrawing } from '../cell/cell-drawing.tsx';
 import { CurrentChart } from '../cell/current-chart.tsx';
 import { drawnOf, sideName } from '../cell/words.ts';
 import '../cell/cell.css';
-import { useCellRun } from '../worker/run-session.ts';
+import { useCellRun } from '#web/worker/run-session.ts';
 import { Knob } from './knob.tsx';
 
 const NO_EVENTS: [] = [];

@@ -1,7 +1,7 @@
 import { useMemo, useState } from 'react';
 import type { VerbInput } from '#contract/verbs';
 import { type LookedInto, type Observation, observations, type Ranked } from '#run/surprise';
-import { useCompute } from '../worker/compute.ts';
+import { useCompute } from '#web/worker/compute.ts';
 
 const SHOWN = 4;
 

@@ -4,8 +4,8 @@ import type { Bench } from '#matter/gear';
 import type { SubstanceId } from '#matter/substance';
 import { dishCm2For } from '#model/dish';
 import { hoursSaid, hoursSpan } from '#model/rate';
-import { LiveSlider } from '../kit/live-slider.tsx';
-import { useCompute } from '../worker/compute.ts';
+import { LiveSlider } from '#web/kit/live-slider.tsx';
+import { useCompute } from '#web/worker/compute.ts';
 
 interface EvaporateSumProps {
   readonly substanceId: SubstanceId;

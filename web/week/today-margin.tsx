@@ -2,10 +2,10 @@ import { Link } from 'react-router';
 import { listed } from '#base/units';
 import type { WeekAnswer } from '#contract/api';
 import type { Week, WeekInput } from '#run/week';
+import { FitsNow } from '../fits/fits-now.tsx';
+import type { WeekNames } from '../fits/sentences.ts';
 import type { WeekClock } from '../parts/when-text.ts';
-import type { WeekNames } from '../week/sentences.ts';
 import { BeforeDark } from './before-dark.tsx';
-import { FitsNow } from './fits-now.tsx';
 import { WhatStandsTogether } from './what-stands-together.tsx';
 
 interface TodayMarginProps {

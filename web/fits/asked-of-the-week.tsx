@@ -9,9 +9,9 @@ import { useWeek } from '../api/week.ts';
 import { today } from '../parts/day.ts';
 import { useNow } from '../parts/use-now.ts';
 import { lengthText, weekClock } from '../parts/when-text.ts';
-import { namesOf } from '../week/sentences.ts';
 import { useCompute } from '../worker/compute.ts';
 import { Fitting } from './fits-now.tsx';
+import { namesOf } from './sentences.ts';
 
 const LINE = /^\s*(when|fits)\b\s*:?\s*(.*)$/is;
 

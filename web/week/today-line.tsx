@@ -1,7 +1,7 @@
 import dayjs from 'dayjs';
 import type { WeekAnswer } from '#contract/api';
 import { type Stretch, type Week, without } from '#run/week';
-import type { WeekNames } from '../week/sentences.ts';
+import type { WeekNames } from '../fits/sentences.ts';
 import './today-line.css';
 
 const HOURS = 24;
