@@ -70,7 +70,7 @@ describe('the interface', () => {
       'kit/field.tsx',
       'plan/plan-page.tsx',
       'plan/chain-page.tsx',
-      'own/own-page.tsx',
+      'plan/own-page.tsx',
       'planning/uncertainty.tsx',
       'shell/reckoner.tsx',
       'shelf/label-line.tsx',
