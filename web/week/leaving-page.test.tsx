@@ -35,6 +35,7 @@ function shown(answer: LeavingAnswer | number) {
   const server = serverOf({
     'GET /bench': benchAnswer(),
     'PUT /bench': (body: { bench: unknown }) => ({ version: 4, bench: body.bench }),
+    'POST /batches/batch_a/events': (body: { events: unknown[] }) => body.events,
   });
   const known = globalThis.fetch;
   vi.stubGlobal('fetch', (path: string, init?: RequestInit) =>

@@ -60,3 +60,15 @@ describe('a mass over the theory', () => {
     expect(over(50.21)).toBe('clearly');
   });
 });
+
+describe('a crop that could be and was not to be expected', () => {
+  const band = (value: number) =>
+    given({ symbol: 'm', name: 'm', unit: 'g' }, uncertain(value, 0.2, { id: `of ${value}`, name: 'it' }), 'test');
+  const asked = (grams: number) =>
+    yieldOf({ ...counted, mass: band(grams), expected: band(50) }).explanations.length > 0;
+
+  it('is asked about from 15 % above what was expected', () => {
+    expect(asked(57.4)).toBe(false);
+    expect(asked(57.6)).toBe(true);
+  });
+});

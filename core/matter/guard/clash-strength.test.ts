@@ -118,3 +118,16 @@ describe('a drop', () => {
     expect(severity(100)).toBe('danger');
   });
 });
+
+describe('what is dissolved', () => {
+  // Permanganate sets glycols on fire as crystals; in water they are a caution.
+  const glycol: Present = { substanceId: 'glycerol', pct: 90, g: 50 };
+  const permanganate: Present = { substanceId: 'potassium-permanganate', pct: 99, dry: true, g: 5 };
+  const beside = (pct: number) =>
+    clashesOf([glycol], permanganate, { beside: [{ substanceId: 'water', pct, g: 100 }] })[0]?.severity;
+
+  it('is so from a fifth of water on', () => {
+    expect(beside(19)).toBe('refuse');
+    expect(beside(21)).toBe('caution');
+  });
+});

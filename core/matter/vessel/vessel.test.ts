@@ -166,3 +166,15 @@ describe('vessels for boiling down', () => {
     expect(isShallow(BenchDefaults.vessels[4]!, 300)).toBe(false);
   });
 });
+
+describe('how full a vessel may be', () => {
+  const vessel = { name: '1 L beaker', capacityMl: 1000, diameterMm: 101, heightMm: 145 };
+  const holds = (liquidMl: number, foamMl: number) => fitVessel([vessel], liquidMl, foamMl)?.holds;
+
+  it('of liquid alone four fifths, with its foam 95 %', () => {
+    expect(holds(800, 0)).toBe(true);
+    expect(holds(801, 0)).toBe(false);
+    expect(holds(500, 450)).toBe(true);
+    expect(holds(500, 451)).toBe(false);
+  });
+});

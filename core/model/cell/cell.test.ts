@@ -15,6 +15,7 @@ import { letRun } from './run.ts';
 import { liquidOf, namedOf } from './salts.ts';
 import { pHOf, settle } from './settle.ts';
 import { at, masses, type SpeciesName, speciesNames } from './species.ts';
+import { takeStock } from './stock.ts';
 import { transportNumbersOf } from './transport.ts';
 
 const scaled = (n: Amounts, by: number) => amountsIn(n.map((mol) => mol * by));
@@ -466,5 +467,31 @@ describe('a run', () => {
     const answer = cell({ ...copperCell, ...over });
     expect(answer.ok).toBe(false);
     if (!answer.ok) expect(answer.problem.message).toMatch(says);
+  });
+});
+
+describe('leads and clips', () => {
+  it('take a fiftieth of an ohm, and what their copper takes', () => {
+    // 2 m of 1 mm²: 0.0172 × 2 + 0.02 Ω.
+    const setup: CellSetup = {
+      anode: 'copper',
+      cathode: 'copper',
+      divider: 'none',
+      gear: { ...USUAL_CELL, leadM: 2, leadMm2: 1 },
+      airC: 20,
+      stirred: false,
+      anodeGives: 1,
+      cathodeGives: 1,
+      hydroxide: USUAL_HYDROXIDE,
+      wall: 1,
+    };
+    const state = beginning(setup, {
+      anolyte: litreOf({ 'Cu2+': 0.5, 'SO4 2-': 0.5 }),
+      catholyte: null,
+      anodeMol: 1,
+    });
+    const { drops, amps } = takeStock(setup, state);
+    expect(amps).toBeGreaterThan(0.1);
+    expect(drops.leads / amps).toBeCloseTo(0.0544, 4);
   });
 });

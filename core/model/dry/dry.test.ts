@@ -1,7 +1,14 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { classesOf } from '#matter/guard';
-import { hydrateWater, molarMass, type SubstanceId, substanceById, substanceOf } from '#matter/substance';
+import {
+  allSubstances,
+  hydrateWater,
+  molarMass,
+  type SubstanceId,
+  substanceById,
+  substanceOf,
+} from '#matter/substance';
 import { ceilingOf, constantMass, desiccantDoses, dryingMethods, hydrateBy, hydrateByLoss } from './index.ts';
 
 const at = (hour: number, grams: number) => ({ at: new Date(Date.UTC(2026, 2, 14, hour)).toISOString(), grams });
@@ -151,5 +158,16 @@ describe('methods of drying', () => {
     expect(hours({ areaCm2: 100 })[0]).toBeCloseTo(3 * hours({})[0], 6);
     expect(hours({ waterG: 0 })).toEqual([0, 0]);
     expect(method('air', of('silica-gel', { humidityPct: 99 })).hours).toBeNull();
+  });
+});
+
+describe('a ceiling that practice says nothing of', () => {
+  it('is kept five degrees below the first published change', () => {
+    const found = allSubstances.flatMap((substance) => {
+      const at = /^from (\d+(?:\.\d+)?) °C it/.exec(ceilingOf(substance)?.why ?? '');
+      return at ? [{ changes: Number(at[1]), ceiling: ceilingOf(substance)?.tempC }] : [];
+    });
+    expect(found.length).toBeGreaterThan(3);
+    for (const { changes, ceiling } of found) expect(ceiling).toBe(changes - 5);
   });
 });

@@ -21,6 +21,7 @@ import {
 
 import { heatingMin } from './run.ts';
 import { kJToBoil } from './still.ts';
+import { warningsOf } from './warnings.ts';
 
 const SIMPLE = { ...USUAL_STILL, plates: 1, holdupMl: 0 };
 
@@ -226,5 +227,29 @@ describe('the wait for the first drop', () => {
   it('never ends where the flask loses at the boil all that it is given', () => {
     expect(heatingMin(setup, standing, 15)).toBe(Number.POSITIVE_INFINITY);
     expect(heatingMin(setup, standing, 17)).toBeLessThan(Number.POSITIVE_INFINITY);
+  });
+});
+
+describe('how full a flask is', () => {
+  const charged = (share: number, foams: boolean) => {
+    const run = distil(setupOf('ethanol-water', 10));
+    const apparatus = { ...SIMPLE, flaskMl: run.chargeMl / share };
+    const said = warningsOf(distil(setupOf('ethanol-water', 10, { apparatus })), { foams });
+    return said.some(({ id }) => id === 'overfull');
+  };
+
+  it('is said from two thirds on, and of what foams from two fifths on', () => {
+    expect(charged(0.66, false)).toBe(false);
+    expect(charged(0.68, false)).toBe(true);
+    expect(charged(0.39, true)).toBe(false);
+    expect(charged(0.41, true)).toBe(true);
+  });
+
+  it('ends with a hundredth of the charge in it', () => {
+    const run = distil(setupOf('ethanol-water', 10));
+    const last = run.minutes.length - 1;
+    const left = 1 - (run.over1[last]! + run.over2[last]!) / (run.setup.charge.first + run.setup.charge.second);
+    expect(left).toBeGreaterThan(0.005);
+    expect(left).toBeLessThan(0.02);
   });
 });
