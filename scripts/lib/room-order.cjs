@@ -5,8 +5,8 @@
 exports.wings = {
   base: [['lookup', 'problem', 'shape'], ['units'], ['figure']],
   matter: [
-    ['data', 'gear'],
-    ['substance'],
+    ['data'],
+    ['gear', 'substance'],
     ['account', 'equilibrium', 'reaction', 'solution'],
     ['stock', 'vessel'],
     ['guard'],

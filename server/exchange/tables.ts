@@ -3,75 +3,67 @@ import type { BatchSummary } from '#contract/api';
 import type { BottleState } from '#matter/stock';
 import type { KeptReading } from './kept-rows.ts';
 
+/** A column: its header, and what stands under it. Both in one, so that neither can be left out. */
+type Column<Row> = readonly [header: string, value: (row: Row) => unknown];
+
 // A cell that begins like a formula is kept from being one.
-const csv = (fields: readonly string[], data: readonly (readonly unknown[])[]): string =>
+const unparse = (fields: readonly string[], data: readonly (readonly unknown[])[]): string =>
   `${Papa.unparse({ fields: [...fields], data: data.map((row) => [...row]) }, { escapeFormulae: true, newline: '\n' })}\n`;
 
-/** Every bottle, a line each; empty where something is not known. */
-export function shelfCsv(bottles: readonly BottleState[]): string {
-  return csv(
-    [
-      'id',
-      'name',
-      'substance',
-      'strength',
-      'unit',
-      'band_95',
-      'size',
-      'size_unit',
-      'used_g',
-      'group',
-      'since',
-      'price',
-      'from_batch',
-      'archived',
-      'note',
-    ],
-    bottles.map(({ id, card, usedG, archived }) => [
-      id,
-      card.name,
-      card.substanceId,
-      card.strength?.value ?? '',
-      card.strength?.unit ?? '',
-      card.strengthBand ?? '',
-      card.size?.value ?? '',
-      card.size?.unit ?? '',
-      usedG,
-      card.group,
-      card.since,
-      card.price ?? '',
-      card.fromBatch ?? '',
-      archived ? 'yes' : 'no',
-      card.note,
-    ]),
+function csv<Row>(columns: readonly Column<Row>[], rows: readonly Row[]): string {
+  return unparse(
+    columns.map(([header]) => header),
+    rows.map((row) => columns.map(([, value]) => value(row) ?? '')),
   );
 }
 
+const SHELF: readonly Column<BottleState>[] = [
+  ['id', ({ id }) => id],
+  ['name', ({ card }) => card.name],
+  ['substance', ({ card }) => card.substanceId],
+  ['strength', ({ card }) => card.strength?.value],
+  ['unit', ({ card }) => card.strength?.unit],
+  ['band_95', ({ card }) => card.strengthBand],
+  ['size', ({ card }) => card.size?.value],
+  ['size_unit', ({ card }) => card.size?.unit],
+  ['used_g', ({ usedG }) => usedG],
+  ['group', ({ card }) => card.group],
+  ['since', ({ card }) => card.since],
+  ['price', ({ card }) => card.price],
+  ['from_batch', ({ card }) => card.fromBatch],
+  ['archived', ({ archived }) => (archived ? 'yes' : 'no')],
+  ['note', ({ card }) => card.note],
+];
+
+/** Every bottle, a line each; empty where something is not known. */
+export function shelfCsv(bottles: readonly BottleState[]): string {
+  return csv(SHELF, bottles);
+}
+
+const RECORD: readonly Column<BatchSummary>[] = [
+  ['number', ({ number }) => number],
+  ['title', ({ title }) => title],
+  ['status', ({ status }) => status],
+  ['route', ({ routeId }) => routeId],
+  ['created', ({ createdAt }) => createdAt],
+  ['started', ({ startedAt }) => startedAt],
+  ['finished', ({ finishedAt }) => finishedAt],
+  ['yield_pct', ({ yieldPct }) => yieldPct?.value],
+  ['yield_band_95', ({ yieldPct }) => yieldPct?.band],
+  ['got', ({ got }) => got],
+  ['id', ({ id }) => id],
+];
+
 /** Every batch, a line each. */
 export function recordCsv(batches: readonly BatchSummary[]): string {
-  return csv(
-    ['number', 'title', 'status', 'route', 'created', 'started', 'finished', 'yield_pct', 'yield_band_95', 'got', 'id'],
-    batches.map((each) => [
-      each.number,
-      each.title,
-      each.status,
-      each.routeId,
-      each.createdAt,
-      each.startedAt ?? '',
-      each.finishedAt ?? '',
-      each.yieldPct?.value ?? '',
-      each.yieldPct?.band ?? '',
-      each.got,
-      each.id,
-    ]),
-  );
+  return csv(RECORD, batches);
 }
 
 const READING = ['at', 'minutes', 'head_c', 'pot_c', 'mass_g', 'watts', 'receiver'];
 const CELL_READING = ['at', 'minutes', 'volts', 'amps', 'temp_c'];
 
 export function readingsCsv(readings: readonly KeptReading[]): string {
-  return csv(readings[0]?.length === CELL_READING.length ? CELL_READING : READING, readings);
+  return unparse(readings[0]?.length === CELL_READING.length ? CELL_READING : READING, readings);
 }
 
 /** The same, read back; undefined where it is not such a table. */

@@ -7,8 +7,8 @@ import {
   type AirKind,
   airKinds,
   type Bench,
-  type Country,
   countries,
+  countryName,
   gearKinds,
   KITCHEN_GEAR,
   materials,
@@ -114,7 +114,10 @@ export function BenchSettings({ answer, onClose }: { answer: BenchAnswer; onClos
               style={{ width: '100%' }}
               {...(draft.country ? { value: draft.country } : {})}
               placeholder="choose your country"
-              options={countries.map((value) => ({ value, label: COUNTRY_WORDS[value] }))}
+              options={countries.map((value) => ({
+                value,
+                label: value === 'elsewhere' ? 'elsewhere: none are held' : countryName(value),
+              }))}
               onChange={(country) => setDraft((before) => ({ ...before, country }))}
             />
           )}
@@ -216,14 +219,6 @@ const AIR_WORDS: Readonly<Record<AirKind, string>> = {
   fan: 'a fan blowing out',
   hood: 'a hood with a duct',
   outdoors: 'none: it is outdoors',
-};
-const COUNTRY_WORDS: Readonly<Record<Country, string>> = {
-  EU: 'European Union',
-  UK: 'United Kingdom',
-  US: 'United States',
-  CA: 'Canada',
-  AU: 'Australia',
-  elsewhere: 'elsewhere: none are held',
 };
 const CALL_WORDS = {
   poison: 'Poison centre, number',

@@ -423,3 +423,26 @@ describe('yields and shares', () => {
     );
   });
 });
+
+describe('the order of pouring', () => {
+  const said = (text: string) => {
+    const answer = reckonJson(text);
+    return 'cautions' in answer ? answer.cautions.join(' ') : '';
+  };
+
+  it.each([
+    'ascorbic acid',
+    'boric acid',
+    'citric acid',
+    'citric acid monohydrate',
+    'calcium hydroxide',
+    'oxalic acid',
+  ])('is no matter of boiling and spitting for %s', (name) =>
+    expect(said(`mix 100 g ${name} + 250 g water`)).not.toContain('spits'),
+  );
+
+  it.each(['96% H2SO4', 'sodium hydroxide', 'potassium hydroxide', '36% HCl', '68% nitric acid'])(
+    'is said of %s',
+    (name) => expect(said(`mix 100 g ${name} + 250 g water`)).toContain('never water onto it'),
+  );
+});

@@ -33,8 +33,8 @@ import {
 import { type Figure, given, sdOf, type WorkingLine, workingOf } from '#base/figure';
 import { fail, ok, type Problem, type ProblemCode, type Result } from '#base/problem';
 import { COVERAGE, findUnit, parseQuantity } from '#base/units';
-import { legalNotes } from '#matter/guard';
-import { findSubstance } from '#matter/substance';
+import { classesOf, legalNotes } from '#matter/guard';
+import { findSubstance, substanceById } from '#matter/substance';
 import { convertAmount, inUnit } from './amount.ts';
 import { arithmetic } from './arithmetic.ts';
 import { byVolume } from './by-volume.ts';
@@ -237,9 +237,15 @@ function cautionsOf({ cautionAbout, pours }: Found): readonly string[] {
   return [...order, ...notes.map((note) => `Restricted for the public, ${note}. Check your local code.`)];
 }
 
-/** Strong acids and alkalis heat the water they meet. */
+/** Strong acids that come as liquids, and alkalis, heat the water they meet until it boils and spits; acids in crystals cool it. */
+const ACIDS_THAT_HEAT = ['acid_strong', 'acid_nitric'];
+const HEATS_FROM_PCT = 10;
+
 function needsOrder(substanceId: string, pct: number): boolean {
-  return pct >= 10 && (substanceId.endsWith('-acid') || substanceId.endsWith('-hydroxide'));
+  if (pct < HEATS_FROM_PCT) return false;
+  const classes = classesOf(substanceId, pct);
+  const isCrystals = substanceById(substanceId)?.form === 'solid';
+  return classes.has('alkali_strong') || (!isCrystals && ACIDS_THAT_HEAT.some((each) => classes.has(each)));
 }
 
 /** Points into the text as typed, with its leading spaces. */

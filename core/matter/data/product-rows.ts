@@ -1,4 +1,5 @@
 import type { Grade } from '#base/figure';
+import type { SubstanceId } from './tables/substances/index.ts';
 
 export type ProductBasis =
   | 'w/w'
@@ -14,7 +15,7 @@ export type ProductBasis =
 
 export interface ProductPartRow {
   /** Substance of the record or described by its id; null where no one formula stands for it. */
-  readonly of: string | null;
+  readonly of: SubstanceId | `own:${string}` | null;
   /** What it is called where it is none. */
   readonly name?: string;
   /** Typical, lowest, highest. */

@@ -1,4 +1,6 @@
 import type { Grade } from '#base/figure';
+import type { Jurisdiction } from './tables/countries.ts';
+import type { Tint } from './tables/substance-row.ts';
 
 export interface AtomicWeightRow {
   readonly z: number;
@@ -67,14 +69,22 @@ export interface HazardRow {
 export interface RegulatedRow {
   readonly id: string;
   readonly substance: string;
-  readonly jurisdiction: string;
+  readonly jurisdictions: readonly Jurisdiction[];
   readonly threshold: string;
   readonly who: string;
+  /** Whoever buys, keeps or makes it, or only those who sell it. */
+  readonly binds: 'owner' | 'seller';
   readonly rule: string;
   readonly when: LawCondition;
   readonly source: string;
   readonly date: string;
   readonly grade: Grade;
+}
+
+/** A country: what it is called, and whom one calls there. */
+export interface CountryRow {
+  readonly name: string;
+  readonly calls: readonly { readonly number: string; readonly what: string }[];
 }
 
 /** When a rule applies: to what is bought or kept, to what is made, to distilling, to apparatus, or with every other rule. */
@@ -88,6 +98,8 @@ export interface LawCondition {
   readonly per?: Readonly<Record<string, number>>;
   /** What is only kept away from, and falls under it. */
   readonly aways?: readonly string[];
+  /** Pieces of the same thing do not fall under it: only what is kept away from does. */
+  readonly onlyAways?: true;
 }
 
 export interface AcidRow {
@@ -303,6 +315,8 @@ export interface IndicatorRow {
   readonly middle: number | null;
   readonly before: string;
   readonly after: string;
+  /** The same two colours as of the palette. */
+  readonly tints: readonly [before: Tint, after: Tint];
   readonly dose: string;
   readonly madeFrom: string;
   readonly misleads: string;

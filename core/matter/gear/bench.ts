@@ -1,11 +1,15 @@
 import { fields, flag, list, note, number, type Of, one, optional, text } from '#base/shape';
+import { type Country, countryRows } from '#matter/data';
 import { cellGearShape } from './cell-gear.ts';
 import { hoursShape } from './hours.ts';
 import { apparatusShape } from './still-gear.ts';
 
-/** Countries whose rules and numbers to call are held. */
-export const countries = ['EU', 'UK', 'US', 'CA', 'AU', 'elsewhere'] as const;
-export type Country = (typeof countries)[number];
+/** Countries whose rules and numbers to call are held; elsewhere there are rules too. */
+export const countries = Object.keys(countryRows) as readonly Country[];
+
+export function countryName(country: Country): string {
+  return countryRows[country].name;
+}
 
 /** How the air of a place is renewed. */
 export const airKinds = ['closed', 'window', 'fan', 'hood', 'outdoors'] as const;

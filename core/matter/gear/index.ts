@@ -1,5 +1,6 @@
 // Gear: the person's place and what is owned there: balance, cylinders, vessels, still, cell, hours, country. A sheet, an assay
 // and the week all ask it what they can be carried out with.
+export type { Country } from '#matter/data';
 export {
   type AirKind,
   airKinds,
@@ -7,9 +8,9 @@ export {
   BenchDefaults,
   type Burette,
   benchShape,
-  type Country,
   type Cylinder,
   countries,
+  countryName,
   cylinderFor,
   type Gear,
   gearKinds,

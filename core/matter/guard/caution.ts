@@ -1,12 +1,12 @@
 import { formatNumber } from '#base/units';
-import { volatiles } from '#matter/data';
+import { countryRows, volatiles } from '#matter/data';
 import { molarMass, substanceById } from '#matter/substance';
 import { bandOf, hazardsOf } from './band.ts';
 import { type Caution, type CautionFacts, type CautionRule, litresOf } from './caution-facts.ts';
 import type { CautionId } from './caution-id.ts';
 import { poisons } from './caution-poison.ts';
 import { classesOf } from './classes.ts';
-import { COUNTRY_NAMES, LAW_CHANGES, type LawQuestion, lawOn } from './law.ts';
+import { LAW_CHANGES, type LawQuestion, lawOn } from './law.ts';
 
 /** What burns at the warmth of a bath: its flash point is below this, °C. */
 const BURNS_BELOW_C = 60;
@@ -212,7 +212,7 @@ const rules: Readonly<Record<CautionId, CautionRule>> = {
     return {
       id: 'law',
       severity: 'watch',
-      title: facts.country ? `Restricted in the ${COUNTRY_NAMES[facts.country]}` : 'Restricted in some countries',
+      title: facts.country ? `Restricted in the ${countryRows[facts.country].name}` : 'Restricted in some countries',
       text: `${notes.join('; ')}. ${LAW_CHANGES}: check your local code before you buy, keep, make or use it.`,
     };
   },

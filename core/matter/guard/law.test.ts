@@ -1,7 +1,9 @@
 import { describe, expect, it } from 'vitest';
 import { type RegulatedRow, regulated } from '#matter/data';
 import type { Country } from '#matter/gear';
+import { countries } from '#matter/gear';
 import { allSubstances } from '#matter/substance';
+import { callsOf } from '#run/care';
 import { allKeepAways, keepAwayId, LAW_CHANGES, type LawQuestion, lawOn } from './index.ts';
 
 const things = [...allSubstances.map(({ id }) => id), ...allKeepAways().map(({ id }) => keepAwayId(id))];
@@ -73,8 +75,26 @@ describe('rules by place', () => {
   });
 
   it('put what binds oneself before what binds sellers', () => {
+    // Sulfuric acid of 37 %: the public is bound in the EU and the UK; elsewhere, exporters, dealers and works.
     const notes = lawOn({ substanceId: 'sulfuric-acid', deed: 'have', pct: 37 });
-    const first = notes.findIndex(({ binds }) => !binds);
-    expect(notes.slice(first).every(({ binds }) => !binds)).toBe(true);
+    expect(notes.slice(0, 2).map(({ id }) => id)).toEqual(['sulfuric-acid-eu', 'sulfuric-acid-uk']);
+    expect(notes.slice(2).some(({ id }) => id === 'sulfuric-acid-eu' || id === 'sulfuric-acid-uk')).toBe(false);
+  });
+
+  it.each([
+    ['acetone', 100],
+    ['borax', 100],
+    ['methanol', 100],
+  ])('on selling %s bind the seller, and nobody who has it', (substanceId, pct) => {
+    const notes = lawOn({ substanceId, pct, deed: 'have' }, 'EU');
+    expect(notes.length).toBeGreaterThan(0);
+    for (const { binds, sentence } of notes) expect(binds, sentence).toBe(false);
+  });
+
+  it.each(countries.filter((each) => each !== 'elsewhere'))('are held of %s, with a number to call', (country) => {
+    expect(
+      regulated.filter(({ jurisdictions }) => jurisdictions.some((each) => each === country)).length,
+    ).toBeGreaterThan(2);
+    expect(callsOf({ country })[0]?.number).toMatch(/^\d+$/);
   });
 });

@@ -1,17 +1,6 @@
-import { type LawCondition, type RegulatedRow, regulated } from '#matter/data';
-import type { Country } from '#matter/gear';
+import { type Country, type LawCondition, type RegulatedRow, regulated } from '#matter/data';
 import { substanceById } from '#matter/substance';
 import { keepAwayOf } from './keep-away.ts';
-
-/** Elsewhere there are rules too, and none is held. */
-export const COUNTRY_NAMES: Readonly<Record<Country, string>> = {
-  EU: 'European Union',
-  UK: 'United Kingdom',
-  US: 'United States',
-  CA: 'Canada',
-  AU: 'Australia',
-  elsewhere: 'elsewhere',
-};
 
 /** What is asked of the rules: what one does, with what, how strong, how much. */
 export interface LawQuestion {
@@ -34,7 +23,7 @@ export interface LawNote {
 export function lawOn(question: LawQuestion, country?: Country): readonly LawNote[] {
   return regulated
     .filter((row) => isOf(row, country) && applies(row, question))
-    .map((row) => ({ id: row.id, binds: bindsAll(row), sentence: sentenceOf(row) }))
+    .map((row) => ({ id: row.id, binds: row.binds === 'owner', sentence: sentenceOf(row) }))
     .sort((a, b) => Number(b.binds) - Number(a.binds));
 }
 
@@ -47,17 +36,14 @@ export function legalNotes(substanceId: string, pct: number, country?: Country):
   return lawOn({ substanceId, pct, deed: 'have' }, country).map(({ sentence }) => sentence);
 }
 
-function sentenceOf({ jurisdiction, threshold, who, rule, source, date }: RegulatedRow): string {
+function sentenceOf({ jurisdictions, threshold, who, rule, source, date }: RegulatedRow): string {
   const from = threshold === 'any' ? 'any amount' : threshold.replace('wt%', '% by mass');
-  return `${jurisdiction}: ${from}, ${who}: ${rule} (${source}, ${date})`;
+  return `${jurisdictions.join(', ')}: ${from}, ${who}: ${rule} (${source}, ${date})`;
 }
 
-function isOf({ jurisdiction }: RegulatedRow, country: Country | undefined): boolean {
-  return country === undefined || jurisdiction.split(', ').includes(country);
+function isOf({ jurisdictions }: RegulatedRow, country: Country | undefined): boolean {
+  return country === undefined || jurisdictions.some((each) => each === country);
 }
-
-/** Rules for whoever buys or keeps it come before those for sellers, exporters and works. */
-const bindsAll = ({ who }: RegulatedRow) => /public|everyone|all transactions|buyers|users/.test(who);
 
 function applies({ id, when }: RegulatedRow, { substanceId, deed, pct = 100, kg = 0 }: LawQuestion): boolean {
   if (when.deed !== deed) return false;
@@ -68,11 +54,8 @@ function applies({ id, when }: RegulatedRow, { substanceId, deed, pct = 100, kg 
   const own = when.per?.[substanceId];
   if (own !== undefined) return pct >= own;
   if (!(substanceById(substanceId)?.law ?? []).includes(id)) return false;
-  if (when.aways && when.from === undefined && when.per === undefined && onlyAways(id)) return false;
+  if (when.onlyAways) return false;
   if (!when.from) return true;
   const [from, inclusive] = when.from;
   return inclusive ? pct >= from : pct > from;
 }
-
-/** Rules on powders: pieces of the same metal do not fall under them. */
-const onlyAways = (id: string) => id.startsWith('aluminium-or-magnesium-powder');

@@ -31,12 +31,8 @@ export interface Mixture {
 export function mix(parts: readonly MixPart[], substance: Substance, tempC: number): Result<Mixture> {
   if (parts.length === 0)
     return fail('missing-part', 'Nothing is mixed: name the parts, such as 100 g 28% HCl + 250 g water.');
-  const inputs: Record<string, Figure> = {};
-  for (const [i, part] of parts.entries()) {
-    inputs[`m${sub(i)}`] = part.mass;
-    inputs[`w${sub(i)}`] = part.w;
-  }
-  const masses = Object.fromEntries(Object.entries(inputs).filter(([symbol]) => symbol.startsWith('m')));
+  const masses = Object.fromEntries(parts.map((part, i) => [`m${sub(i)}`, part.mass]));
+  const inputs = { ...masses, ...Object.fromEntries(parts.map((part, i) => [`w${sub(i)}`, part.w])) };
   const mass = derive(
     { symbol: 'm', name: 'mass of the mixture', unit: 'g' },
     Object.keys(masses).join(' + '),

@@ -45,7 +45,9 @@ export function add(contents: Contents, product: Product, mass: Figure): Added {
   const rest = restOf(
     mass,
     [w, ...others.map((each) => each.w)],
-    dissolved || wet ? `water brought by ${name}` : `other matter in ${name}`,
+    dissolved || wet
+      ? { symbol: 'm(water)', name: `water brought by ${name}`, unit: 'g' }
+      : { symbol: 'm(inert)', name: `other matter in ${name}`, unit: 'g' },
   );
   const inSolution = dissolved && phaseOf(species, true) !== 'solid';
   const bound = boundWater(amount, substance, `water brought by ${name}`);
@@ -87,10 +89,8 @@ function solidPhase(substance: Substance) {
 }
 
 /** What is left of 100 % by all that is named: never less than nothing. */
-function restOf(mass: Figure, [first, ...others]: readonly Figure[], name: string): Figure {
+function restOf(mass: Figure, [first, ...others]: readonly Figure[], naming: Parameters<typeof derive>[0]): Figure {
   const w = must(first, 'share');
-  const symbol = name.startsWith('water') ? 'm(water)' : 'm(inert)';
-  const naming = { symbol, name, unit: 'g' };
   if (others.length === 0)
     return derive(naming, 'm × (100 − w) ÷ 100', { m: mass, w }, (x) => (x.m * (100 - x.w)) / 100);
   const o = total('all else that is named', '%', ...others);

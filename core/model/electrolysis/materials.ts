@@ -26,10 +26,10 @@ const ROWS: Readonly<Record<AnodeMaterial, readonly [material: string, wear: str
 
 export function anodeSaid(material: AnodeMaterial): AnodeSaid {
   const [name, wear] = ROWS[material];
-  const row = electrodeMaterials.find((each) => each.material === name && each.use.startsWith('anode'));
+  const row = electrodeMaterials.find((each) => each.material === name && each.side === 'anode');
   const worn = anodeWear.find(({ id }) => id === wear);
   return {
-    bears: row ? `${row.use.replace(/^anode:? ?/, '')} ${row.verdict}`.trim() : '',
+    bears: row ? `${row.use} ${row.verdict}`.trim() : '',
     note: row?.note ?? '',
     wear:
       worn?.value == null ? null : { value: worn.value, low: worn.low ?? worn.value, high: worn.high ?? worn.value },

@@ -1,4 +1,5 @@
-import { supplyRows } from '#matter/data';
+import { must } from '#base/lookup';
+import { type SupplyId, supplyRows } from '#matter/data';
 
 /** A usual supply, and whether it would do. */
 export interface SupplyJudged {
@@ -11,7 +12,7 @@ export interface SupplyJudged {
 
 /** What usual supplies bear, A, and hold, A·h; theirs to the row of the table. */
 const KINDS: readonly {
-  readonly id: string;
+  readonly id: SupplyId;
   readonly name: string;
   readonly amps: number;
   readonly ampHours: number | null;
@@ -19,7 +20,7 @@ const KINDS: readonly {
 }[] = [
   { id: 'USB charger 5 V', name: 'USB charger, 5 V', amps: 2, ampHours: null, inSeries: 1 },
   { id: 'wall adapter 12 V, switched', name: 'plug-in adapter, 12 V DC', amps: 1.5, ampHours: null, inSeries: 1 },
-  { id: 'alkaline AA', name: '4 alkaline AA in series', amps: 0.5, ampHours: 2, inSeries: 4 },
+  { id: 'alkaline AA cell', name: '4 alkaline AA in series', amps: 0.5, ampHours: 2, inSeries: 4 },
   { id: 'zinc-carbon lantern 6 V', name: 'lantern battery, 6 V', amps: 0.5, ampHours: 7, inSeries: 1 },
   { id: 'NiMH AA cell', name: '4 rechargeable AA in series', amps: 1, ampHours: 2.2, inSeries: 4 },
   { id: 'lithium power bank, 5 V port', name: 'power bank, 5 V', amps: 2, ampHours: 6, inSeries: 1 },
@@ -41,8 +42,11 @@ export function suppliesFor({
   readonly ampHours: number;
 }): readonly SupplyJudged[] {
   return KINDS.flatMap((kind): readonly SupplyJudged[] => {
-    const row = supplyRows.find(({ id }) => id.startsWith(kind.id));
-    if (row?.value == null) return [];
+    const row = must(
+      supplyRows.find(({ id }) => id === kind.id),
+      'supply',
+    );
+    if (row.value === null) return [];
     const volts = row.value * kind.inSeries;
     const of = (does: SupplyJudged['does'], why: string): readonly SupplyJudged[] => [
       { name: kind.name, volts, does, why },

@@ -1,4 +1,5 @@
-import type { Bench, Country } from '#matter/gear';
+import { countryRows } from '#matter/data';
+import type { Bench } from '#matter/gear';
 
 /** A number to call. */
 export interface Call {
@@ -6,34 +7,9 @@ export interface Call {
   readonly what: string;
 }
 
-/**
- * Emergency numbers and poison centres by country, as published by their services; looked over in November 2026. Of the
- * European Union each country has its own poison centre: that is for the owner to enter.
- */
-const BY_COUNTRY: Readonly<Record<Country, readonly Call[]>> = {
-  EU: [{ number: '112', what: 'emergency' }],
-  UK: [
-    { number: '999', what: 'emergency, or 112' },
-    { number: '111', what: 'poison advice (NHS)' },
-  ],
-  US: [
-    { number: '911', what: 'emergency' },
-    { number: '1-800-222-1222', what: 'poison centre' },
-  ],
-  CA: [
-    { number: '911', what: 'emergency' },
-    { number: '1-844-764-7669', what: 'poison centre; in Quebec 1-800-463-5060' },
-  ],
-  AU: [
-    { number: '000', what: 'emergency, or 112 from a mobile' },
-    { number: '13 11 26', what: 'poison centre' },
-  ],
-  elsewhere: [],
-};
-
 /** Whom to call from here: one’s own entries first after the emergency number; what is not known is said to be missing. */
 export function callsOf({ country, calls }: Pick<Bench, 'country' | 'calls'>): readonly Call[] {
-  const known = country ? BY_COUNTRY[country] : [];
+  const known: readonly Call[] = country ? countryRows[country].calls : [];
   const emergency = known[0] ?? {
     number: 'your emergency number',
     what: country ? 'none is held for your country' : 'choose your country in your bench',

@@ -15,7 +15,7 @@ import {
 } from '#matter/guard';
 import { gasVolume } from '#matter/reaction';
 import { density } from '#matter/solution';
-import { molarMass, substanceOf } from '#matter/substance';
+import { molarMass, substanceById, substanceOf } from '#matter/substance';
 import { at, vesselNames } from '#matter/vessel';
 import type { OrderedStep, PlanFacts } from '#run/plan';
 import { routeById } from '#run/route';
@@ -123,9 +123,12 @@ export function gasesOf(facts: PlanFacts, gases: Walk['gases']): readonly GasOfB
   return [...by.values()];
 }
 
+/** Alkalis that are melted, whatever water they hold. */
+const MOLTEN: ReadonlySet<string> = new Set(['sodium-hydroxide', 'potassium-hydroxide']);
+
 function alkaliIn(present: readonly Present[]): number {
   return present.reduce(
-    (sum, { substanceId, g }) => (/^(?:sodium|potassium)-hydroxide/.test(substanceId) ? sum + (g ?? 0) : sum),
+    (sum, { substanceId, g }) => (MOLTEN.has(substanceById(substanceId)?.species ?? '') ? sum + (g ?? 0) : sum),
     0,
   );
 }

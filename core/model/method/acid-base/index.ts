@@ -49,26 +49,17 @@ export function doseOf(indicatorId: string): string {
   return row ? `${row.dose} of ${row.name}`.replace(' per 50 mL of', ' of') : 'the indicator';
 }
 
-/** Words of a colour, as one of the palette. */
-function tintOf(colour: string): Sight['tint'] {
-  if (/colourless/.test(colour)) return 'clear';
-  if (/green/.test(colour)) return 'lime';
-  if (/blue/.test(colour)) return 'blue';
-  if (/violet|purple/.test(colour)) return 'violet';
-  if (/orange|amber/.test(colour)) return 'amber';
-  if (/yellow/.test(colour)) return 'straw';
-  return /red|pink/.test(colour) ? 'pink' : 'clear';
-}
-
 function sightsOf({ flask, indicator }: Pair): readonly [Sight, Sight, Sight, Sight] {
   const row = indicators.find(({ id }) => id === indicator);
   const rising = acidsToEnd.some(({ species }) => species === flask);
   const [from, to] = rising ? [row?.before ?? '', row?.after ?? ''] : [row?.after ?? '', row?.before ?? ''];
+  const [before, after] = row?.tints ?? (['clear', 'clear'] as const);
+  const [fromTint, toTint] = rising ? [before, after] : [after, before];
   const name = substanceById(flask)?.name ?? flask;
   return [
-    { says: `${from}: ${name} is left, go on`, tint: tintOf(from) },
-    { says: `${to} where it falls, gone on swirling: by drops`, tint: tintOf(from) },
-    { says: `first ${to} that stays half a minute: stop`, tint: tintOf(to) },
-    { says: `strong ${to}: past it, an upper limit`, tint: tintOf(to) },
+    { says: `${from}: ${name} is left, go on`, tint: fromTint },
+    { says: `${to} where it falls, gone on swirling: by drops`, tint: fromTint },
+    { says: `first ${to} that stays half a minute: stop`, tint: toTint },
+    { says: `strong ${to}: past it, an upper limit`, tint: toTint },
   ];
 }

@@ -11,6 +11,8 @@ interface SaltOf {
   readonly acidId: SubstanceId;
   readonly acid: string;
   readonly anhydrousId: SubstanceId;
+  /** The caution of its metal. */
+  readonly metal: 'copper-salt' | 'zinc-salt';
   readonly solidId: SubstanceId;
   /** Coefficients: acid, salt, carbon dioxide, water for one carbonate. */
   readonly n: readonly [number, number, number, number];
@@ -149,7 +151,7 @@ function saltOf(of: SaltOf): Route {
         why: 'It limits: the acid is a little over.',
         skipCosts: 'Nothing to make the salt of.',
         op: { do: 'add', role: 'carbonate' },
-        cautions: [of.anhydrousId.startsWith('copper') ? 'copper-salt' : 'zinc-salt'],
+        cautions: [of.metal],
       }),
       step({
         id: 'dissolve',
@@ -229,6 +231,7 @@ export const saltsOfWeakAcids: readonly Route[] = [
     acidId: 'acetic-acid',
     acid: 'vinegar or acetic acid',
     anhydrousId: 'copper-acetate',
+    metal: 'copper-salt',
     solidId: 'copper-acetate-monohydrate',
     n: [4, 2, 1, 3],
     coldC: [23, 25, 40],
@@ -249,6 +252,7 @@ export const saltsOfWeakAcids: readonly Route[] = [
     acidId: 'formic-acid',
     acid: 'formic acid',
     anhydrousId: 'copper-formate',
+    metal: 'copper-salt',
     solidId: 'copper-formate-tetrahydrate',
     n: [4, 2, 1, 3],
     coldC: [18, 20, 22],
@@ -266,6 +270,7 @@ export const saltsOfWeakAcids: readonly Route[] = [
     acidId: 'acetic-acid',
     acid: 'vinegar or acetic acid',
     anhydrousId: 'zinc-acetate',
+    metal: 'zinc-salt',
     solidId: 'zinc-acetate-dihydrate',
     n: [10, 5, 2, 8],
     coldC: [18, 20, 40],

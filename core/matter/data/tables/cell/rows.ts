@@ -23,6 +23,7 @@ export interface IonConductivityRow {
 
 /** What a material bears as an electrode or divider. */
 export interface ElectrodeMaterialRow {
+  readonly side: 'anode' | 'cathode' | 'either' | 'divider';
   readonly material: string;
   readonly use: string;
   readonly verdict: string;

@@ -1,7 +1,7 @@
 import type { CellRow } from './rows.ts';
 
 /** What supplies give, V; and what leads bear, A. */
-export const supplyRows: readonly CellRow[] = [
+export const supplyRows = [
   { id: 'USB charger 5 V', says: '1-3 A; switches off when overloaded; ripple 50-150 mV', value: 5, low: 4.75, high: 5.25, unit: 'V', note: '', grade: 'B', source: "typical manufacturers' data" },
   { id: 'wall adapter 12 V, switched', says: '0.5-3 A; hiccups when the cell takes more: needs a resistor or constant current', value: 12, low: 11.4, high: 12.6, unit: 'V', note: '', grade: 'B', source: "typical manufacturers' data" },
   { id: 'wall adapter, old transformer type', says: '0.3-1 A; 9-12 V nominal, 30-50 % higher unloaded, ripple 10-100 %', value: 14, low: 10, high: 18, unit: 'V', note: '', grade: 'C', source: "typical manufacturers' data" },
@@ -26,4 +26,6 @@ export const supplyRows: readonly CellRow[] = [
   { id: '1.5 mm2 (AWG 16)', says: 'copper, free air, not coiled; drop 23 mV per A and metre there and back', value: 15, low: 12, high: 18, unit: 'A', note: 'clip and joint warm up first; over 10 A screw or solder', grade: 'B', source: 'IEC 60364 type tables, single core in air, rounded down' },
   { id: '2.5 mm2 (AWG 14)', says: 'copper, free air, not coiled; drop 14 mV per A and metre there and back', value: 20, low: 16, high: 25, unit: 'A', note: 'clip and joint warm up first; over 10 A screw or solder', grade: 'B', source: 'IEC 60364 type tables, single core in air, rounded down' },
   { id: '4 mm2 (AWG 12)', says: 'copper, free air, not coiled; drop 9 mV per A and metre there and back', value: 27, low: 22, high: 32, unit: 'A', note: 'clip and joint warm up first; over 10 A screw or solder', grade: 'B', source: 'IEC 60364 type tables, single core in air, rounded down' },
-];
+] as const satisfies readonly CellRow[];
+
+export type SupplyId = (typeof supplyRows)[number]['id'];
