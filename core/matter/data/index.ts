@@ -95,7 +95,6 @@ export type {
   HydrateFacts,
   SpeciesFacts,
   SubstanceFacts,
-  Tint,
   WaterKind,
 } from './tables/substance-row.ts';
 export { type SubstanceId, substances } from './tables/substances/index.ts';
@@ -106,4 +105,5 @@ export { vle } from './tables/vle/index.ts';
 export type { VleTable } from './tables/vle/row.ts';
 export { volatiles } from './tables/volatiles.ts';
 export { yields } from './tables/yields.ts';
+export type { Tint } from './tint.ts';
 export type { YieldRow } from './yield-row.ts';

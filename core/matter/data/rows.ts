@@ -1,6 +1,6 @@
 import type { Grade } from '#base/figure';
 import type { Jurisdiction } from './tables/countries.ts';
-import type { Tint } from './tables/substance-row.ts';
+import type { Tint } from './tint.ts';
 
 export interface AtomicWeightRow {
   readonly z: number;
@@ -79,12 +79,6 @@ export interface RegulatedRow {
   readonly source: string;
   readonly date: string;
   readonly grade: Grade;
-}
-
-/** A country: what it is called, and whom one calls there. */
-export interface CountryRow {
-  readonly name: string;
-  readonly calls: readonly { readonly number: string; readonly what: string }[];
 }
 
 /** When a rule applies: to what is bought or kept, to what is made, to distilling, to apparatus, or with every other rule. */

@@ -1,4 +1,4 @@
-import type { CountryRow } from '../rows.ts';
+import type { CountryRow } from '../country-row.ts';
 
 /**
  * Countries whose rules and numbers to call are held, as published by their services; looked over in November 2026. Of the

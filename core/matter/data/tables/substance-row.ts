@@ -1,5 +1,6 @@
 import type { Form } from '../form.ts';
 import type { GrainId } from '../rows.ts';
+import type { Tint } from '../tint.ts';
 
 /** Expressly no such fact held here: every fact of a substance is given or is this. Silence does not compile. */
 export const none = null;
@@ -8,8 +9,6 @@ export type None = typeof none;
 /** What it does with water: a gas is led off, what is immiscible makes a layer of its own. */
 export type WaterKind = 'soluble' | 'sparing' | 'insoluble' | 'miscible' | 'immiscible' | 'gas';
 
-/** Colour in a drawing, as a word of the palette. */
-export type Tint = 'clear' | 'white' | 'straw' | 'amber' | 'lime' | 'green' | 'blue' | 'violet' | 'pink' | 'grey';
 
 /** A class of the clash table; with a strength, mass %, from which on it belongs to it. */
 export type ClassEntry = string | readonly [name: string, fromPct: number];
