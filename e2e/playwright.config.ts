@@ -4,7 +4,7 @@ import { chromiumPath } from './chromium.ts';
 export default defineConfig({
   testDir: '.',
   testMatch: '*.spec.ts',
-  outputDir: '../test-results',
+  outputDir: '../test-results/browser',
   workers: 2,
   // Every test finds an empty notebook, so any of them may run beside any other.
   fullyParallel: true,

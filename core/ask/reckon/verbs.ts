@@ -11,6 +11,7 @@ import {
 import type { Found } from '#ask/sums';
 import { datum, given } from '#base/figure';
 import { itemAt, numberAt } from '#base/lookup';
+import { bisect } from '#base/numeric';
 import { fail, ok, type Result } from '#base/problem';
 import { formatNumber } from '#base/units';
 import { phOf } from '#matter/equilibrium';
@@ -76,10 +77,9 @@ export function phVerb(rest: string, line: string): Result<Found> {
 }
 
 const PH_BACK = /^(\d[\d.,]*)\s+(?:of\s+)?(?!mol|m\b|%|g\b|mmol)([\p{L}(].*)$/iu;
-/** mol/L between which a strength is sought, and how often the interval is halved. */
+/** mol/L between which a strength is sought. */
 const WEAKEST = 1e-7;
 const STRONGEST = 2;
-const HALVINGS = 22;
 
 /** “pH 2.88 acetic acid”: the strength that has this pH. Between the weakest and the strongest the pH only rises or only falls. */
 function strengthOfPh(said: string, name: string, line: string): Result<Found> {
@@ -105,16 +105,11 @@ function strengthOfPh(said: string, name: string, line: string): Result<Found> {
       `${substance.name} in water has pH ${formatNumber(least, 3)} to ${formatNumber(most, 3)}; ${formatNumber(wanted.value, 3)} is of something else, or of a mixture.`,
       { at: pointAt(line, said) },
     );
-  const solve = (pH: number) => {
-    let [low, high] = [Math.log(WEAKEST), Math.log(STRONGEST)];
-    for (let i = 0; i < HALVINGS; i++) {
-      const middle = (low + high) / 2;
-      if (at(Math.exp(middle)) < pH === weak < strong) low = middle;
-      else high = middle;
-    }
-    return Math.exp((low + high) / 2);
-  };
-  const c = solve(wanted.value);
+  const off = (lnC: number) => at(Math.exp(lnC)) - wanted.value;
+  const solved = bisect(off, { low: Math.log(WEAKEST), high: Math.log(STRONGEST), within: 1e-6 });
+  if (solved.outcome !== 'converged')
+    return fail('out-of-range', `No strength of ${substance.name} has that pH.`, { at: pointAt(line, said) });
+  const c = Math.exp(solved.x);
   // A paper or a meter is right to a tenth: what that is worth in strength is the answer's own uncertainty.
   // pH against ln c, by a tenth of it to both sides.
   const slope = Math.abs(at(c * 1.1) - at(c / 1.1)) / Math.log(1.21);

@@ -1,3 +1,4 @@
+import { bisect } from '#base/numeric';
 import { ok, type Result } from '#base/problem';
 import { pooled, type Solution } from './solution.ts';
 import { type Activity, solve } from './solve.ts';
@@ -46,18 +47,9 @@ export function titreAt(titration: Titration, pH: number, [lowMl, highMl]: reado
     const found = phAt(titration, ml);
     return found.outcome === 'solved' ? found.pH - pH : Number.NaN;
   };
-  let low = lowMl;
-  let high = highMl;
-  const atLow = off(low);
-  if (atLow === 0) return low;
-  if (!(atLow * off(high) <= 0)) return null;
-  for (let i = 0; i < HALVINGS; i++) {
-    const middle = (low + high) / 2;
-    if (off(middle) * atLow > 0) low = middle;
-    else high = middle;
-  }
-  return (low + high) / 2;
+  const found = bisect(off, { low: lowMl, high: highMl, within: CLOSE * (highMl - lowMl) });
+  return found.outcome === 'converged' ? found.x : null;
 }
 
-/** To a millionth of the range: far below a drop. */
-const HALVINGS = 22;
+/** Of the range: far below a drop. */
+const CLOSE = 2.5e-7;

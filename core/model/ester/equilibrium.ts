@@ -1,3 +1,5 @@
+import { bisect } from '#base/numeric';
+
 /** What is in the flask, mol; `taken` is the water led off or held fast. */
 export interface Charge {
   readonly acid: number;
@@ -14,14 +16,9 @@ export interface Charge {
 export function formedAtEnd({ acid, alcohol, water, ester, taken }: Charge, K: number): number {
   const driving = (x: number) =>
     K * (acid - x) * (alcohol - x) - (ester + x) * Math.max(0, water + x - Math.max(0, taken));
-  let low = -Math.min(ester, water);
-  let high = Math.min(acid, alcohol);
-  for (let i = 0; i < HALVINGS && high - low > 0; i += 1) {
-    const mid = (low + high) / 2;
-    if (driving(mid) > 0) low = mid;
-    else high = mid;
-  }
-  return (low + high) / 2;
+  const [low, high] = [-Math.min(ester, water), Math.min(acid, alcohol)];
+  const found = bisect(driving, { low, high });
+  if (found.outcome === 'converged') return found.x;
+  // Driven the same way at both ends: all of it forms, or all that was there falls back.
+  return found.outcome === 'no bracket' && found.atHigh > 0 ? high : low;
 }
-
-const HALVINGS = 60;

@@ -1,3 +1,4 @@
+import { bisect } from '#base/numeric';
 import { fail, ok, type Result } from '#base/problem';
 import { type SparingRow, sparing } from '#matter/data';
 
@@ -19,7 +20,6 @@ export interface Completeness {
 const DAVIES_LIMIT = 0.5;
 /** Debye–Hückel A of water at 25 °C, (L/mol)^½. */
 const A = 0.509;
-const STEPS = 200;
 
 /** The sparing salt of a formula or a name, as it is typed; undefined when none is held. */
 export function saltByName(text: string): SparingRow | undefined {
@@ -56,14 +56,9 @@ export function completeness(
   const excess = (x: number) => logProduct(solid, c - cation.n * x, a - anion.n * x, strength(x)) - Math.log(solid.ksp);
   const start = excess(0);
   const none = most <= 0 || start <= 0;
-  let [low, high] = [0, most];
-  // The product falls as x grows: a bracket, halved until it is narrower than a double tells apart.
-  for (let i = 0; i < STEPS && !none; i++) {
-    const middle = (low + high) / 2;
-    if (excess(middle) > 0) low = middle;
-    else high = middle;
-  }
-  const x = none ? 0 : (low + high) / 2;
+  // The product falls as x grows, to nothing where one of the ions is gone: less than any number then.
+  const found = none ? undefined : bisect((y) => Math.max(-1e6, excess(y)), { low: 0, high: most });
+  const x = found?.outcome === 'converged' ? found.x : 0;
   return ok({
     solid,
     mol: x * litres,

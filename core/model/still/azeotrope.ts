@@ -1,3 +1,4 @@
+import { bisect } from '#base/numeric';
 import { type Mixture, massPct } from './mixture.ts';
 
 /** Where a mixture boils unchanged. */
@@ -22,13 +23,9 @@ export function azeotropeOf(mixture: Mixture): Azeotrope | null {
       before = x;
       continue;
     }
-    let [low, high] = [before, x];
-    for (let k = 0; k < 60; k++) {
-      const middle = (low + high) / 2;
-      if (gap(low) * gap(middle) <= 0) high = middle;
-      else low = middle;
-    }
-    const at = (low + high) / 2;
+    const meets = bisect(gap, { low: before, high: x });
+    if (meets.outcome !== 'converged') return null;
+    const at = meets.x;
     const kind = mixture.boilsAt(at) > mixture.boilsAt(0) ? 'maximum' : 'minimum';
     return { x: at, pct: massPct(mixture, at), tempC: mixture.boilsAt(at), kind };
   }

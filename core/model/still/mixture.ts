@@ -1,5 +1,6 @@
 import type { Grade } from '#base/figure';
 import { doubleAt } from '#base/lookup';
+import { bisect } from '#base/numeric';
 import { fail, ok, type Result } from '#base/problem';
 import { type VleTable, type VolatileRow, vle, volatiles } from '#matter/data';
 import { density } from '#matter/solution';
@@ -229,13 +230,16 @@ function idealOf(first: Volatile, second: Volatile, pressureHPa: number): Mixtur
   const yGrid = new Float64Array(nodes + 1);
   for (let i = 0; i <= nodes; i++) {
     const x = (i / nodes) ** 2;
-    let [low, high] = [boilsPure(a, pressureHPa) - 1, boilsPure(b, pressureHPa) + 1];
-    for (let k = 0; k < 60; k++) {
-      const t = (low + high) / 2;
-      if (x * pureHPa(a, t) + (1 - x) * pureHPa(b, t) > pressureHPa) high = t;
-      else low = t;
-    }
-    tGrid[i] = (low + high) / 2;
+    const over = (t: number) => x * pureHPa(a, t) + (1 - x) * pureHPa(b, t) - pressureHPa;
+    const boils = bisect(over, {
+      low: boilsPure(a, pressureHPa) - 1,
+      high: boilsPure(b, pressureHPa) + 1,
+      within: 1e-9,
+    });
+    // Between the boiling points of the two there is always one.
+    if (boils.outcome !== 'converged')
+      throw new Error(`${first.id} with ${second.id} boils nowhere at ${pressureHPa} hPa`);
+    tGrid[i] = boils.x;
     yGrid[i] = Math.min(1, (x * pureHPa(a, doubleAt(tGrid, i))) / pressureHPa);
   }
   return {

@@ -1,3 +1,4 @@
+import { bisect } from '#base/numeric';
 import { fail, ok, type Result } from '#base/problem';
 import { formatNumber, formatPlain } from '#base/units';
 import { azeotropeOf } from './azeotrope.ts';
@@ -32,20 +33,16 @@ export function admitCharge(mixture: Mixture, charge: Charge): Result<true> {
   const limit = azeotropeOf(mixture)?.x ?? 1;
   const strengthIs = (water: number) => boilingWith(mixture, [first, second + water], staying).x;
   if (strengthIs(0) <= limit + GRACE) return ok(true);
-  let [low, high] = [0, 4 * first + 4 * staying.sulfuric];
-  for (let i = 0; i < 50; i++) {
-    const water = (low + high) / 2;
-    if (strengthIs(water) > limit) low = water;
-    else high = water;
-  }
-  const grams = Math.ceil((high * mixture.second.M) / 5) * 5;
+  const most = 4 * first + 4 * staying.sulfuric;
+  const enough = bisect((water) => strengthIs(water) - limit, { low: 0, high: most, within: 1e-9 * most });
+  const water = enough.outcome === 'converged' ? enough.x : undefined;
   const why =
     staying.sulfuric > 0
       ? 'sulfuric acid beside it holds the water, so that acid past its azeotrope would come over'
       : 'it is past its azeotrope';
   return fail(
     'beyond-scope',
-    `This charge is not distilled here: ${why}. Add ${formatPlain(grams)} g of water to the flask first, the acid into the water; it then ends at its azeotrope.`,
+    `This charge is not distilled here: ${why}. ${water === undefined ? 'More water than so much acid takes would be wanted: make less of it at once' : `Add ${formatPlain(Math.ceil((water * mixture.second.M) / 5) * 5)} g of water to the flask first, the acid into the water; it then ends at its azeotrope`}.`,
     { field: 'pct' },
   );
 }

@@ -1,3 +1,4 @@
+import { bisect } from '#base/numeric';
 import type { Apparatus } from '#matter/gear';
 import { condenserW, flaskLossW, headLossW } from './apparatus.ts';
 import { type Charge, mlOf } from './charge.ts';
@@ -155,13 +156,11 @@ export function holdsCold(mixture: Mixture): number {
   if (known !== undefined) return known;
   let found = 1;
   if (mixture.boilsAt(mixture.ends) <= CAUGHT_C + 3) {
-    let [low, high] = [0.1 * mixture.ends, mixture.ends];
-    for (let i = 0; i < 50; i++) {
-      const x = (low + high) / 2;
-      if (mixture.boilsAt(x) > CAUGHT_C) low = x;
-      else high = x;
-    }
-    found = low;
+    const [low, high] = [0.1 * mixture.ends, mixture.ends];
+    const holds = bisect((x) => mixture.boilsAt(x) - CAUGHT_C, { low, high, within: 1e-12 });
+    if (holds.outcome === 'converged') found = holds.x;
+    // The strongest that is held does not boil there yet: it holds all. Where even the weakest does, nothing more is known.
+    else found = holds.outcome === 'no bracket' && holds.atHigh > 0 ? high : low;
   }
   HOLDS.set(key, found);
   return found;

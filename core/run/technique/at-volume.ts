@@ -1,12 +1,13 @@
 import { derive, type Figure } from '#base/figure';
+import { bisect } from '#base/numeric';
 import { molarMass, waterGivenBack } from '#matter/substance';
 import { at, type Contents, holding, type Place, slurryVolume, steamedOff } from '#matter/vessel';
 import { type At, type Facts, solidMade } from './facts.ts';
 import type { Doing } from './outcome.ts';
 import { isUnderWay, volumeRead } from './read-value.ts';
 
-/** Enough to bring a litre within a millionth of a millilitre. */
-const HALVINGS = 31;
+/** Of the volume: a litre within a millionth of a millilitre. */
+const CLOSE = 1e-9;
 
 /**
  * g of water in a vessel that stands at so many mL with all else in it: never less than the crystal water that its product
@@ -28,13 +29,11 @@ export function waterAt(before: Contents, V: Figure, facts: Facts): Figure {
 function waterFor(before: Contents, mL: number): number {
   const stands = (waterG: number) => slurryVolume({ ...before, waterG: { ...before.waterG, value: waterG } });
   // What contracts with water, or is tabulated with the salt beside it, needs more water than its volume.
-  let [low, high] = [0, Math.max(0, 2 * mL)];
-  for (let i = 0; i < HALVINGS; i++) {
-    const middle = (low + high) / 2;
-    if (stands(middle) < mL) low = middle;
-    else high = middle;
-  }
-  return (low + high) / 2;
+  const most = Math.max(0, 2 * mL);
+  const found = bisect((waterG) => stands(waterG) - mL, { low: 0, high: most, within: CLOSE * most });
+  if (found.outcome === 'converged') return found.x;
+  // Read as less than what lies there dry: there is no water in it. Read as more than twice its own volume of water cannot be.
+  return found.outcome === 'no bracket' && found.atHigh < 0 ? most : 0;
 }
 
 /** g of water that what is dissolved of the product takes into its crystals. */

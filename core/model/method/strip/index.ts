@@ -1,4 +1,5 @@
 import { given } from '#base/figure';
+import { bisect } from '#base/numeric';
 import { fail, ok, type Result } from '#base/problem';
 import { solutionOf, solve } from '#matter/equilibrium';
 import { molarMass } from '#matter/substance';
@@ -7,7 +8,6 @@ import { type MeasuredMethod, weighingSd } from '../method.ts';
 /** mol/L between which a strength is sought. */
 const WEAKEST = 1e-6;
 const STRONGEST = 2;
-const HALVINGS = 40;
 /** A pH further from 7 than this is told apart from water's own. */
 const FAR = 0.5;
 
@@ -98,13 +98,10 @@ function molPerLAt(species: string, pH: number, tempC: number): Result<number> {
       `That is ${acid ? 'alkaline' : 'acid'}: it is not what the label says, or something else is in it.`,
       { field: 'low' },
     );
-  let low = Math.log(WEAKEST);
-  let high = Math.log(STRONGEST);
-  for (let i = 0; i < HALVINGS; i++) {
-    const middle = (low + high) / 2;
-    const at = phAt(species, Math.exp(middle), tempC) ?? 7;
-    if (acid ? at > pH : at < pH) low = middle;
-    else high = middle;
-  }
-  return ok(Math.exp((low + high) / 2));
+  const off = (lnC: number) => (phAt(species, Math.exp(lnC), tempC) ?? 7) - pH;
+  const found = bisect(off, { low: Math.log(WEAKEST), high: Math.log(STRONGEST), within: 1e-10 });
+  if (found.outcome === 'converged') return ok(Math.exp(found.x));
+  return fail('out-of-range', `No strength of it between ${WEAKEST} and ${STRONGEST} mol/L has this pH.`, {
+    field: 'low',
+  });
 }
