@@ -38,6 +38,24 @@ describe('every room and every technique', () => {
     (room) => expect(existsSync(at(`core/${room}/README.md`)), room).toBe(true),
   );
 
+  it.each(['web', 'server'].flatMap((part) => folders(part).map(({ name }) => `${part}/${name}`)))(
+    '%s has a README, where it has more than three files',
+    (room) => {
+      const files = readdirSync(at(room));
+      if (files.length > 3 && room !== 'web/public') expect(files, room).toContain('README.md');
+    },
+  );
+
+  it('of the core decides nothing by how an id or a sentence begins or ends', () => {
+    // The Reckoner reads what people type; a blank of an assay is so by its key.
+    const reads = /^(?:ask\/|model\/assay\/record\/fold\.ts$)/;
+    const found = readdirSync(at('core'), { recursive: true })
+      .map(String)
+      .filter((name) => name.endsWith('.ts') && !name.endsWith('.test.ts') && !reads.test(name))
+      .filter((name) => /\.(?:endsWith|startsWith)\('[a-z-]+'\)/.test(readFileSync(at(`core/${name}`), 'utf8')));
+    expect(found).toEqual([]);
+  });
+
   it('has a folder of its own in core and in web', () => {
     for (const name of techniqueNames) {
       for (const file of ['op.ts', 'index.ts', 'README.md'])
