@@ -1,6 +1,7 @@
 import { itemAt, lastOf } from '#base/lookup';
+import { exactReading } from '#base/reading';
 import { finishOf } from '#model/rate';
-import { type EventBody, exactReading } from '#run/log';
+import type { EventBody } from '#run/log';
 import { advise, runState } from '#run/state';
 import { causesOf, type Observation, observations } from '#run/surprise';
 import { eventsAt, planFor } from '#testing/shelf';

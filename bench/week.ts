@@ -1,5 +1,6 @@
 import { unwrap } from '#base/problem';
-import { placeWeek, type Stretch, type Task, type WeekInput } from '#run/week';
+import type { Stretch } from '#base/time';
+import { placeWeek, type Task, type WeekInput } from '#run/week';
 import { median, report } from './report.ts';
 
 // Twenty batches of twelve steps over two weeks, a third of them close behind the one before: placed from nothing, and while a step is dragged.

@@ -1,7 +1,7 @@
 import dayjs, { type Dayjs } from 'dayjs';
 import suncalc from 'suncalc';
+import { joined, type Stretch, without } from '#base/time';
 import type { Hours } from '#matter/gear';
-import { joined, type Stretch, without } from '#run/week';
 
 /** A person’s hours laid out from a day on, minutes from its beginning by the clock of this machine. */
 export interface LaidOut {

@@ -1,8 +1,9 @@
 import { must } from '#base/lookup';
 import { unwrap } from '#base/problem';
+import { exactReading, type Quantity } from '#base/reading';
 import { BenchDefaults } from '#matter/gear';
 import { parseLabel } from '#matter/label';
-import { type EventBody, exactReading, type Quantity } from '#run/log';
+import type { EventBody } from '#run/log';
 import { startPlan } from '#run/plan';
 import { parseTarget, routeById, type ShelfBottle } from '#run/route';
 import { runState } from '#run/state';

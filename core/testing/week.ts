@@ -1,5 +1,6 @@
 import { unwrap } from '#base/problem';
-import { placeWeek, type Stretch, type Task, type Week, type WeekInput } from '#run/week';
+import type { Stretch } from '#base/time';
+import { placeWeek, type Task, type Week, type WeekInput } from '#run/week';
 
 const DAY = 1440;
 

@@ -3,7 +3,7 @@
  * rooms before it in its wing, and on wings to the left.
  */
 exports.wings = {
-  base: [['lookup', 'numeric', 'problem', 'shape'], ['units'], ['figure']],
+  base: [['lookup', 'numeric', 'problem', 'shape'], ['units'], ['figure', 'reading', 'time']],
   matter: [
     ['data'],
     ['gear', 'substance'],

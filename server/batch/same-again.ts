@@ -1,5 +1,6 @@
 import { fail, type Result } from '#base/problem';
-import { type EventBody, readingText } from '#run/log';
+import { readingText } from '#base/reading';
+import type { EventBody } from '#run/log';
 
 /** Two that are the same are asked about within this time, ms. */
 const WITHIN_MS = 10 * 60_000;

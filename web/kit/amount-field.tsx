@@ -1,9 +1,9 @@
 import { type InputRef, Segmented } from 'antd';
 import type { Ref } from 'react';
 import { ok, type Result } from '#base/problem';
+import { parseReading, type Reading } from '#base/reading';
 import { formatPlain, parseNumber } from '#base/units';
 import type { OwnMeasure } from '#matter/gear';
-import { parseReading, type Reading } from '#run/log';
 import { ReadingField } from './reading-field.tsx';
 
 interface AmountFieldProps {

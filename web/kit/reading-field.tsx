@@ -1,6 +1,6 @@
 import { Input, type InputRef } from 'antd';
 import type { Ref } from 'react';
-import { parseReading, type Reading, readingText } from '#run/log';
+import { parseReading, type Reading, readingText } from '#base/reading';
 import { Field } from './field.tsx';
 
 interface ReadingFieldProps {

@@ -1,9 +1,9 @@
 import { Segmented } from 'antd';
 import { useId, useMemo, useState } from 'react';
 import { Link, useSearchParams } from 'react-router';
+import { hoursText } from '#base/time';
 import { formatNumber } from '#base/units';
 import type { VerbOutput } from '#contract/verbs';
-import { hoursText } from '#run/sheet';
 import { useBench, useBottles } from '../api/queries.ts';
 import { useRoutesInUse } from '../api/routes.ts';
 import { today } from '../parts/day.ts';

@@ -1,7 +1,7 @@
 import { sdOf } from '#base/figure';
+import { hoursText } from '#base/time';
 import { formatFigure } from '#base/units';
 import type { MakeableAnswer } from '#run/choose';
-import { hoursText } from '#run/sheet';
 
 interface FromThisShelfProps {
   readonly answer: MakeableAnswer;

@@ -1,5 +1,6 @@
+import { hoursText } from '#base/time';
 import type { PlanChoice } from '#run/choose';
-import { hoursText, type SheetRow } from '#run/sheet';
+import type { SheetRow } from '#run/sheet';
 import { Num } from '../parts/num.tsx';
 
 interface RoutesProps {

@@ -1,9 +1,9 @@
 import { useMemo, useState } from 'react';
 import { sdOf } from '#base/figure';
+import { hoursText } from '#base/time';
 import { formatFigure, formatNumber } from '#base/units';
 import type { MethodColumn, MethodRow } from '#run/choose';
 import type { Plan } from '#run/plan';
-import { hoursText } from '#run/sheet';
 import { NumberField } from '../kit/number-field.tsx';
 import { useCompute } from '../worker/compute.ts';
 

@@ -1,7 +1,7 @@
 import { cleanup, screen, within } from '@testing-library/react';
 import { afterEach, describe, expect, it, vi } from 'vitest';
+import { exactReading } from '#base/reading';
 import type { BatchSummary } from '#contract/api';
-import { exactReading } from '#run/log';
 import { done, on, read, START } from '#testing/on-route';
 import { eventsAt } from '#testing/shelf';
 import { drawAt, serverOf } from '../testing/page.tsx';

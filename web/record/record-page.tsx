@@ -1,7 +1,7 @@
 import { Link, useParams } from 'react-router';
 import { workingText } from '#base/figure';
+import { hoursSaid } from '#base/time';
 import { formatNumber, formatPlain } from '#base/units';
-import { hoursSaid } from '#model/rate';
 import { liveOf } from '#run/log';
 import { planTitle } from '#run/plan';
 import { asInserted } from '#run/sheet';

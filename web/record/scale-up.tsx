@@ -1,8 +1,8 @@
 import { useMemo, useState } from 'react';
 import { Link } from 'react-router';
+import { hoursText } from '#base/time';
 import { formatNumber } from '#base/units';
 import { scaleUp } from '#run/outcome';
-import { hoursText } from '#run/sheet';
 import { NumberField } from '../kit/number-field.tsx';
 import type { Run } from '../run/use-run.ts';
 

@@ -1,7 +1,8 @@
 import { Input, type InputRef } from 'antd';
 import { type ReactNode, useEffect, useRef, useState } from 'react';
+import type { Reading } from '#base/reading';
 import type { OwnMeasure } from '#matter/gear';
-import type { Happened, Reading } from '#run/log';
+import type { Happened } from '#run/log';
 import { amountProblem } from '#run/state';
 import { AmountField, readAmount } from '../kit/amount-field.tsx';
 import { EntryForm } from '../kit/entry-form.tsx';

@@ -1,7 +1,8 @@
 import { Input } from 'antd';
 import { useState } from 'react';
+import { parseReading, readingLeast, readingProblem } from '#base/reading';
 import { formatNumber } from '#base/units';
-import { type EventBody, type LogLine, parseReading, readingLeast, readingProblem } from '#run/log';
+import type { EventBody, LogLine } from '#run/log';
 import { usePhotoSource, usePhotos } from '../api/photos.ts';
 import { instantText } from '../parts/day.ts';
 import { span } from '../parts/due-text.ts';

@@ -1,5 +1,5 @@
 import { useState } from 'react';
-import { parseReading } from '#run/log';
+import { parseReading } from '#base/reading';
 import type { PortionState, StepState } from '#run/state';
 import { ReadingField } from '../kit/reading-field.tsx';
 import { Num } from '../parts/num.tsx';

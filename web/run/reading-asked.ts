@@ -1,4 +1,4 @@
-import type { Quantity } from '#run/log';
+import type { Quantity } from '#base/reading';
 
 /** How each quantity is asked for, and what a reading of it may look like. One that the core knows and this does not, compiles nowhere. */
 export const ASKED: Readonly<Record<Quantity, { readonly label: string; readonly hint: string }>> = {

@@ -1,6 +1,6 @@
 import { Button, Popover } from 'antd';
 import { useState } from 'react';
-import type { Stretch } from '#run/week';
+import type { Stretch } from '#base/time';
 import { NumberField } from '../kit/number-field.tsx';
 
 interface DayAirProps {

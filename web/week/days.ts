@@ -1,7 +1,8 @@
 import dayjs from 'dayjs';
+import { both, joined, lengthOf, type Stretch, without } from '#base/time';
 import type { WeekAnswer } from '#contract/api';
 import type { BenchTask } from '#run/agenda';
-import { both, type InWeek, joined, lengthOf, type Stretch, type Week, without } from '#run/week';
+import type { InWeek, Week } from '#run/week';
 
 /** A step on a day, with what is known of it. */
 export interface Card {

@@ -1,5 +1,5 @@
+import type { Stretch } from '#base/time';
 import { type Hours, USUAL_HOURS } from '#matter/gear';
-import type { Stretch } from '#run/week';
 import { useBench, useSaveBench } from '../api/queries.ts';
 
 /** What is said of the weather of a day. */

@@ -1,6 +1,7 @@
 import dayjs from 'dayjs';
+import { type Stretch, without } from '#base/time';
 import type { WeekAnswer } from '#contract/api';
-import { type Stretch, type Week, without } from '#run/week';
+import type { Week } from '#run/week';
 import type { WeekNames } from '../fits/sentences.ts';
 
 const LEFT = 160;

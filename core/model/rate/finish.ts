@@ -1,5 +1,5 @@
 import { lastOf, must } from '#base/lookup';
-import { formatNumber } from '#base/units';
+import { hoursSaid } from '#base/time';
 
 /** A reading of what is followed, at a time: exact, a band, or one-sided. Times in hours from any start. */
 export interface TimedReading {
@@ -213,18 +213,6 @@ function around(points: readonly Point[], { k, y0, e }: Region): Region {
     y0: range((point) => point.y0, (y0[1] - y0[0]) / (STARTS - 1), y0),
     e: range((point) => point.e, (e[1] - e[0]) / (ENDS - 1), e),
   };
-}
-
-/** “40 min”, “5.5 h”, “3 d”. */
-export function hoursSaid(hours: number): string {
-  if (hours < 1) return `${Math.max(1, Math.round(hours * 60))} min`;
-  return hours < 48 ? `${formatNumber(hours, 2)} h` : `${formatNumber(hours / 24, 2)} d`;
-}
-
-/** “20 min to 2 h”; one time when both ends read the same. */
-export function hoursSpan([least, most]: readonly [number, number]): string {
-  const [a, b] = [hoursSaid(least), hoursSaid(most)];
-  return a === b ? a : `${a} to ${b}`;
 }
 
 /** Logarithm of how likely a reading is when the curve passes at `y`; bands and open sides by the normal tail. */

@@ -1,5 +1,6 @@
+import type { Reading } from '#base/reading';
 import type { BottleEventBody, BottleThen } from '#matter/stock';
-import type { CorrectedBody, EventBody, PlainBody, Reading, RunEvent } from '#run/log';
+import type { CorrectedBody, EventBody, PlainBody, RunEvent } from '#run/log';
 import { cardFrom } from './card.ts';
 import { read, type Stored } from './stored.ts';
 

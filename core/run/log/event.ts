@@ -1,3 +1,4 @@
+import { readingProblem } from '#base/reading';
 import {
   checked,
   type FieldsOf,
@@ -16,7 +17,6 @@ import {
 } from '#base/shape';
 import type { LogNames } from './entry-kind.ts';
 import { entryKinds } from './kinds/index.ts';
-import { readingProblem } from './kinds/read.ts';
 
 type Kinds = typeof entryKinds;
 

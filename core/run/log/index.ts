@@ -18,18 +18,8 @@ export {
   runEventShape,
 } from './event.ts';
 export { entryKinds } from './kinds/index.ts';
-export { readingProblem } from './kinds/read.ts';
+
 export { mishaps } from './kinds/went-wrong.ts';
 export { type LogLine, logOf } from './lines.ts';
 export { type Live, type LiveEvent, liveOf } from './live.ts';
 export { netReading } from './net-reading.ts';
-export { parseReading } from './parse-reading.ts';
-export { type Quantity, quantities, type Readable } from './quantity.ts';
-export {
-  exactReading,
-  type Reading,
-  readingLeast,
-  readingText,
-  readingValue,
-  type ValueWithSd,
-} from './reading.ts';

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
+import type { Reading } from '#base/reading';
 import { netReading } from './net-reading.ts';
-import type { Reading } from './reading.ts';
 
 const read = (reading: Reading, over: { readonly tareG?: number; readonly state?: 'wet' | 'dry' } = {}) =>
   netReading({ kind: 'read', step: 'filter', quantity: 'left', reading, place: '', ...over });

@@ -1,5 +1,5 @@
+import type { Reading } from '#base/reading';
 import type { BodyOf } from './event.ts';
-import type { Reading } from './reading.ts';
 
 /** A rinsed, drained solid is this part of its wet mass at least: fine carbonates hold one and a half times their own weight. */
 const DRY_PART = 0.4;

@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { unwrap } from '#base/problem';
-import { type EventBody, exactReading } from '#run/log';
+import { exactReading } from '#base/reading';
+import type { EventBody } from '#run/log';
 import { runState } from '#run/state';
 import { eventsAt, planFor } from '#testing/shelf';
 import { scaleUp } from './index.ts';

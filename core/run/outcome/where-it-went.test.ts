@@ -1,7 +1,8 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { unwrap } from '#base/problem';
-import { type EventBody, exactReading } from '#run/log';
+import { exactReading } from '#base/reading';
+import type { EventBody } from '#run/log';
 import { catalogue } from '#run/route';
 import { runState } from '#run/state';
 import { planForRoute } from '#testing/catalogue';

@@ -1,12 +1,13 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { unwrap } from '#base/problem';
+import { exactReading } from '#base/reading';
 import { BenchDefaults } from '#matter/gear';
 import { parseLabel } from '#matter/label';
 import { reactionText } from '#matter/reaction';
 import { describedId } from '#matter/substance';
 import { massOverAll } from '#matter/vessel';
-import { type EventBody, exactReading } from '#run/log';
+import type { EventBody } from '#run/log';
 import { whereItWent } from '#run/outcome';
 import { planTitle } from '#run/plan';
 import { catalogue, type Route, routeProblems, stepKinds } from '#run/route';

@@ -1,5 +1,6 @@
+import { type Quantity, type Reading, readingValue } from '#base/reading';
 import type { CurrentRead } from '#model/electrolysis';
-import { type BodyOf, type Live, type Quantity, type Reading, readingValue } from '#run/log';
+import type { BodyOf, Live } from '#run/log';
 import type { ActualAddition, StepEntries } from '#run/technique';
 
 export type Passed = BodyOf<'poured-off' | 'poured-in' | 'portion-taken' | 'went-wrong'>;

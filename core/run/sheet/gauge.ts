@@ -1,4 +1,5 @@
 import type { Figure } from '#base/figure';
+import { durationText, hoursText } from '#base/time';
 import { formatNumber, formatPlain } from '#base/units';
 import type { Clash } from '#matter/guard';
 import { substanceOf } from '#matter/substance';
@@ -164,16 +165,4 @@ function crustGauge({ plan, recipe, steps }: Pick<PlanFacts, 'plan' | 'recipe' |
     level: Math.min(1.2, level),
     state: stateAt(level, 1.0001, 1.05),
   };
-}
-
-/** “26 min”, “2.1 h”. */
-export function hoursText(hours: number): string {
-  return hours < 1 ? `${Math.round(hours * 60)} min` : `${formatNumber(hours, 2)} h`;
-}
-
-/** “2 to 4 d”, “5 to 9 h”, “20 to 40 min”. */
-export function durationText([least, most]: readonly [number, number]): string {
-  if (most >= 48) return `${formatNumber(least / 24, 1)} to ${formatNumber(most / 24, 1)} d`;
-  if (most >= 2) return `${formatNumber(least, 1)} to ${formatNumber(most, 2)} h`;
-  return `${Math.round(least * 60)} to ${Math.round(most * 60)} min`;
 }

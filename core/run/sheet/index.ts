@@ -5,7 +5,7 @@ export { asInserted } from './as-inserted.ts';
 export { assemble, namesAt, sheetOf } from './assemble.ts';
 export { type Entries, entriesOf } from './entries.ts';
 export { capsOf } from './gate.ts';
-export { type Gauge, hoursText } from './gauge.ts';
+export type { Gauge } from './gauge.ts';
 export { type GoneThrough, goneAhead, goThrough } from './gone-through.ts';
 export type { SheetRow } from './row.ts';
 export { fillTemplate, type Named, type Names, type TextPart } from './sentence.ts';

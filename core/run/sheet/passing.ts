@@ -1,4 +1,5 @@
 import { derive, type Figure, given } from '#base/figure';
+import { readingValue, type ValueWithSd } from '#base/reading';
 import { uncertain } from '#base/units';
 import { isSubstanceId, type SubstanceId, substanceOf } from '#matter/substance';
 import {
@@ -16,7 +17,7 @@ import {
   vesselNames,
   withAmount,
 } from '#matter/vessel';
-import { type BodyOf, readingValue, type ValueWithSd } from '#run/log';
+import type { BodyOf } from '#run/log';
 import type { Doing, Facts, Standing } from '#run/technique';
 import type { Passed } from './entries.ts';
 import { following } from './following.ts';

@@ -1,6 +1,6 @@
 import type { Figure } from '#base/figure';
+import { durationText } from '#base/time';
 import { formatNumber } from '#base/units';
-import { durationText } from './gauge.ts';
 
 /** A plan as a line of a comparison. */
 export interface SheetRow {

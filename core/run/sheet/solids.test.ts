@@ -1,8 +1,9 @@
 import { describe, expect, it } from 'vitest';
 import { unwrap } from '#base/problem';
+import { exactReading } from '#base/reading';
 import { molarMass } from '#matter/substance';
 import { massOverAll } from '#matter/vessel';
-import { type EventBody, exactReading } from '#run/log';
+import type { EventBody } from '#run/log';
 import { runState, usedFurther } from '#run/state';
 import { gramsIn, molIn } from '#testing/asking';
 import { done, insert, on, read, START } from '#testing/on-route';

@@ -1,8 +1,8 @@
 import type { Figure } from '#base/figure';
 import { ok, type Result } from '#base/problem';
+import type { Quantity } from '#base/reading';
 import type { SubstanceId } from '#matter/substance';
 import { at, slurryVolume, total, type Vessels } from '#matter/vessel';
-import type { Quantity } from '#run/log';
 import type { OrderedStep, PlanFacts } from '#run/plan';
 import {
   type AdditionLine,

@@ -1,5 +1,6 @@
+import { readingValue } from '#base/reading';
 import { formatNumber } from '#base/units';
-import { type Live, readingValue } from '#run/log';
+import type { Live } from '#run/log';
 import type { StepStatus } from '#run/plan';
 
 /** Something that wants a person now: a limit that a reading passed. */

@@ -1,4 +1,4 @@
-import { type Reading, readingLeast, readingText } from '#run/log';
+import { type Reading, readingLeast, readingText } from '#base/reading';
 
 /** Why what went in cannot be; empty when it can. */
 export function amountProblem(reading: Reading): string {

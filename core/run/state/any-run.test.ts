@@ -1,8 +1,9 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { unwrap } from '#base/problem';
+import { exactReading, type Quantity, quantities } from '#base/reading';
 import { massOverAll } from '#matter/vessel';
-import { type EventBody, eventBodyShape, exactReading, type Quantity, quantities } from '#run/log';
+import { type EventBody, eventBodyShape } from '#run/log';
 import { catalogue, type Route } from '#run/route';
 import { advise, clockOf, runState } from '#run/state';
 import { arbitraryOf } from '#testing/arbitrary';

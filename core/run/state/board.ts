@@ -1,9 +1,9 @@
+import { readingValue } from '#base/reading';
+import { hoursText } from '#base/time';
 import { formatNumber } from '#base/units';
 import type { OwnVessel } from '#matter/gear';
 import { type Substance, substanceOf } from '#matter/substance';
 import { entriesOf, at as inVessel, liquidVolume, phaseG } from '#matter/vessel';
-import { readingValue } from '#run/log';
-import { hoursText } from '#run/sheet';
 import { type ClockItem, clockOf } from './clock.ts';
 import type { RunState } from './state.ts';
 import type { StepState } from './step-state.ts';

@@ -1,4 +1,5 @@
 import { ok, type Result } from '#base/problem';
+import { readingValue } from '#base/reading';
 import { molarMass, type SubstanceId, substanceOf } from '#matter/substance';
 import { amountsIn, liquidOf, namedOf } from '#model/cell';
 import {
@@ -11,7 +12,7 @@ import {
   type WatchAsked,
   watchCell,
 } from '#model/electrolysis';
-import { type BodyOf, type Live, liveOf, type RunEvent, readingValue } from '#run/log';
+import { type BodyOf, type Live, liveOf, type RunEvent } from '#run/log';
 import type { Plan, PlanFacts } from '#run/plan';
 import { goThrough } from '#run/sheet';
 import { type AdviceOf, massOfReading } from '#run/technique';

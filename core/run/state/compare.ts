@@ -1,9 +1,9 @@
 import { sdOf } from '#base/figure';
 import { fail, ok, type Result } from '#base/problem';
+import { hoursSaid } from '#base/time';
 import { formatFigure, formatNumber, formatPlain } from '#base/units';
 import { molarMass, substanceOf } from '#matter/substance';
 import { speciesAmount } from '#matter/vessel';
-import { hoursSaid } from '#model/rate';
 import { liveOf, type RunEvent } from '#run/log';
 import type { Plan } from '#run/plan';
 import { type RunState, runState } from './state.ts';

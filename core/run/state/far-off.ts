@@ -1,4 +1,4 @@
-import { type Reading, readingValue } from '#run/log';
+import { type Reading, readingValue } from '#base/reading';
 import type { AdditionLine } from '#run/technique';
 
 /** Beyond this the bench asks why; below it lie the ordinary slips of a spoon. */

@@ -1,10 +1,11 @@
 import type { Figure } from '#base/figure';
 import { must } from '#base/lookup';
+import { readingValue } from '#base/reading';
+import { hoursSaid } from '#base/time';
 import { formatNumber } from '#base/units';
 import type { Bench } from '#matter/gear';
 import { constantMass, type Weighing } from '#model/dry';
-import { type Finish, finishOf as fitFinish, hoursSaid, type TimedReading } from '#model/rate';
-import { readingValue } from '#run/log';
+import { type Finish, finishOf as fitFinish, type TimedReading } from '#model/rate';
 import { type Followed, type TimedRead, weighingSd } from '#run/technique';
 
 export interface FinishAdvice {

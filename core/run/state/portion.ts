@@ -1,6 +1,6 @@
 import { derive, type Figure, given } from '#base/figure';
+import { type Reading, readingText, readingValue } from '#base/reading';
 import { at, type Contents, contentsMass, slurryVolume } from '#matter/vessel';
-import { type Reading, readingText, readingValue } from '#run/log';
 import { opOf } from '#run/plan';
 import type { GoneThrough } from '#run/sheet';
 import { placeOf } from '#run/technique';

@@ -1,9 +1,10 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { unwrap } from '#base/problem';
+import { exactReading } from '#base/reading';
 import { hydrateWater, molarMass, substanceOf } from '#matter/substance';
 import { at, slurryVolume } from '#matter/vessel';
-import { type EventBody, exactReading, liveOf } from '#run/log';
+import { type EventBody, liveOf } from '#run/log';
 import { factsOf } from '#run/plan';
 import { catalogue } from '#run/route';
 import { goThrough } from '#run/sheet';

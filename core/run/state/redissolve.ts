@@ -1,6 +1,7 @@
+import { exactReading } from '#base/reading';
 import { formatNumber } from '#base/units';
 import { substanceOf } from '#matter/substance';
-import { type EventBody, exactReading } from '#run/log';
+import type { EventBody } from '#run/log';
 import type { RunState } from './state.ts';
 import type { StepState } from './step-state.ts';
 import { titleText } from './title.ts';

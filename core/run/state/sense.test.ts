@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { unwrap } from '#base/problem';
-import { exactReading, type Quantity, quantities, readingProblem } from '#run/log';
+import { exactReading, type Quantity, quantities, readingProblem } from '#base/reading';
 import { portionProblem, runState } from '#run/state';
 import { eventsAt, planFor } from '#testing/shelf';
 

@@ -1,5 +1,5 @@
+import { type Reading, readingValue } from '#base/reading';
 import { formatNumber } from '#base/units';
-import { type Reading, readingValue } from '#run/log';
 import type { Now } from '#run/sheet';
 
 /** A vessel's volume is computed, not read: a portion may seem somewhat larger than what is in it. */

@@ -1,7 +1,8 @@
 import { describe, expect, it } from 'vitest';
 import { unwrap } from '#base/problem';
+import { exactReading } from '#base/reading';
 import { parseLabel } from '#matter/label';
-import { type EventBody, exactReading } from '#run/log';
+import type { EventBody } from '#run/log';
 import { advise } from '#run/state';
 import { molIn } from '#testing/asking';
 import { done, on, START } from '#testing/on-route';

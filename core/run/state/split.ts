@@ -1,8 +1,9 @@
 import { type Figure, sdOf } from '#base/figure';
 import { fail, ok, type Result } from '#base/problem';
+import type { ValueWithSd } from '#base/reading';
 import { type Clash, clashesOf, type Present } from '#matter/guard';
 import { amountOf, amountsOf } from '#matter/vessel';
-import { type EventBody, liveOf, type RunEvent, type ValueWithSd } from '#run/log';
+import { type EventBody, liveOf, type RunEvent } from '#run/log';
 import type { Plan } from '#run/plan';
 import { assemble, goThrough, type Now } from '#run/sheet';
 

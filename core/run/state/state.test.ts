@@ -1,7 +1,8 @@
 import { describe, expect, it } from 'vitest';
 import { given } from '#base/figure';
 import { unwrap } from '#base/problem';
-import { type EventBody, exactReading, type PlainBody, parseReading, type RunEvent, readingText } from '#run/log';
+import { exactReading, parseReading, readingText } from '#base/reading';
+import type { EventBody, PlainBody, RunEvent } from '#run/log';
 import { catalogue } from '#run/route';
 import { fillTemplate } from '#run/sheet';
 import { clockOf, farOff, runState } from '#run/state';

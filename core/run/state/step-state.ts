@@ -1,6 +1,6 @@
+import type { Quantity } from '#base/reading';
 import type { Caution } from '#matter/guard';
 import type { SubstanceId } from '#matter/substance';
-import type { Quantity } from '#run/log';
 import type { RunStep } from '#run/plan';
 import type { StepTemplate } from '#run/route';
 import { fillTemplate, type Names, type Sheet, type TextPart } from '#run/sheet';

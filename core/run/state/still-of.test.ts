@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { unwrap } from '#base/problem';
-import { exactReading } from '#run/log';
+import { exactReading } from '#base/reading';
 import { fractionsOf, runState, shelveFraction, stillBalance, stillOf } from '#run/state';
 import { done, on, read, START } from '#testing/on-route';
 import { eventsAt } from '#testing/shelf';

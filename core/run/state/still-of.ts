@@ -1,8 +1,9 @@
 import { ok, type Result } from '#base/problem';
+import { readingValue } from '#base/reading';
 import type { SubstanceId } from '#matter/substance';
 import type { VesselName } from '#matter/vessel';
 import type { StillAsked, StillReading } from '#model/still';
-import { liveOf, type RunEvent, readingValue } from '#run/log';
+import { liveOf, type RunEvent } from '#run/log';
 import type { Plan } from '#run/plan';
 import { goThrough } from '#run/sheet';
 import { advise } from './advise.ts';

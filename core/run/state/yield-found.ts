@@ -1,10 +1,11 @@
 import { derive, type Figure, given, sdOf } from '#base/figure';
+import { type Quantity, type Reading, readingValue } from '#base/reading';
 import { formatNumber } from '#base/units';
 import { productMass, solutionYield, type YieldAccount, yieldOf } from '#matter/account';
 import { massFractionFigure, waterDensityAt } from '#matter/solution';
 import { hydrateWater, molarMass, molarMassFigure, type Substance, substanceOf } from '#matter/substance';
 import { type ConstantMass, constantMass, type HydrateFinding, hydrateBy } from '#model/dry';
-import { type Live, type Quantity, type Reading, readingValue } from '#run/log';
+import type { Live } from '#run/log';
 import type { Plan, RunStep } from '#run/plan';
 import type { Furthest, Sheet } from '#run/sheet';
 import { type AdditionLine, weighingSd } from '#run/technique';

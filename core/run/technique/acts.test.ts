@@ -1,8 +1,8 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { unwrap } from '#base/problem';
+import { exactReading } from '#base/reading';
 import { amountsOf, at, massOverAll } from '#matter/vessel';
-import { exactReading } from '#run/log';
 import { catalogue } from '#run/route';
 import { planForRoute } from '#testing/catalogue';
 import { on } from '#testing/on-route';

@@ -1,5 +1,6 @@
 import { type Figure, sdOf } from '#base/figure';
 import { numberAt } from '#base/lookup';
+import { type Quantity, readingValue } from '#base/reading';
 import { molarVolume } from '#matter/reaction';
 import { molarMass, substanceOf } from '#matter/substance';
 import {
@@ -13,7 +14,6 @@ import {
   extentByMass,
   extentBySight,
 } from '#model/add';
-import { type Quantity, readingValue } from '#run/log';
 import { weighingSd } from './add/mass.ts';
 import type { Addition } from './addition.ts';
 import type { Adding } from './recipe.ts';

@@ -1,11 +1,12 @@
 import type { Figure } from '#base/figure';
 import { given } from '#base/figure';
+import type { Quantity, Reading } from '#base/reading';
 import type { Bench } from '#matter/gear';
 import type { Reaction } from '#matter/reaction';
 import type { Content } from '#matter/stock';
 import { type Substance, type SubstanceId, substanceOf } from '#matter/substance';
 import type { CurrentRead } from '#model/electrolysis';
-import type { BodyOf, Quantity, Reading } from '#run/log';
+import type { BodyOf } from '#run/log';
 import type { Recipe, Role } from './recipe.ts';
 
 /** What the steps of a run are computed from, looked up and checked once. */

@@ -1,5 +1,5 @@
 import { type Figure, given } from '#base/figure';
-import { type Quantity, type Reading, readingValue } from '#run/log';
+import { type Quantity, type Reading, readingValue } from '#base/reading';
 import type { At } from './facts.ts';
 
 /** How near marks on a beaker or a dish come, as a share of the volume: standard uncertainty. */

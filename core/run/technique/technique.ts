@@ -1,8 +1,8 @@
 import type { Result } from '#base/problem';
+import type { Quantity } from '#base/reading';
 import type { Fields, FieldsOf } from '#base/shape';
 import type { Deed } from '#matter/guard';
 import type { Course } from '#model/rate';
-import type { Quantity } from '#run/log';
 import type { At, Facts } from './facts.ts';
 import type { Doing, Outcome, Standing } from './outcome.ts';
 import type { StepView } from './view.ts';

@@ -1,7 +1,8 @@
 import type { Figure } from '#base/figure';
+import type { Quantity } from '#base/reading';
+import { readingValue } from '#base/reading';
 import type { Contents, VesselFit, Vessels } from '#matter/vessel';
-import type { BodyOf, Quantity } from '#run/log';
-import { readingValue } from '#run/log';
+import type { BodyOf } from '#run/log';
 import type { Facts } from './facts.ts';
 import type { AdditionLine, Besides } from './outcome.ts';
 import type { Adding } from './recipe.ts';

@@ -1,7 +1,7 @@
+import { meets, type Stretch } from '#base/time';
 import { Gear } from './gear.ts';
 import { type Held, Lane } from './lane.ts';
-import { meets } from './stretches.ts';
-import { presentMin, type Stretch, type Task, type WeekInput, wholeMin } from './task.ts';
+import { presentMin, type Task, type WeekInput, wholeMin } from './task.ts';
 
 /** A stretch in which a step holds the person: its hands, then what is only stayed with. */
 interface HeldPerson extends Held {

@@ -1,10 +1,11 @@
+import type { Stretch } from '#base/time';
+import { lengthOf, meets, without } from '#base/time';
 import { apart, besideOneAnother, holding } from './book.ts';
 import { gapsOf } from './gaps.ts';
 import type { Placed } from './in-order.ts';
 import { fitFor } from './outdoors.ts';
 import type { Hours } from './soonest.ts';
-import { lengthOf, meets, without } from './stretches.ts';
-import type { Stretch, Task, WeekInput } from './task.ts';
+import type { Task, WeekInput } from './task.ts';
 
 /** What a step breaks where it stands: one put there by hand anything, any other only how soon it should have come. */
 export interface Broken {

@@ -1,6 +1,6 @@
+import { joined, lengthOf } from '#base/time';
 import { gapsOf } from './gaps.ts';
 import type { Laid } from './in-order.ts';
-import { joined, lengthOf } from './stretches.ts';
 import { type Aim, DAY_MIN, type Task } from './task.ts';
 
 /** Minutes between two steps for which nobody goes away from the bench. */

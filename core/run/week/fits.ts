@@ -1,6 +1,7 @@
 import { fail, ok, type Result } from '#base/problem';
+import type { Stretch } from '#base/time';
 import { type InWeek, placeWeek } from './place.ts';
-import type { Stretch, WeekInput } from './task.ts';
+import type { WeekInput } from './task.ts';
 
 /** More than a week in one go is no free time. */
 const MOST_MIN = 10_080;

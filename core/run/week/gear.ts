@@ -1,5 +1,6 @@
+import type { Stretch } from '#base/time';
 import { type Held, Lane } from './lane.ts';
-import type { Stretch, WeekInput } from './task.ts';
+import type { WeekInput } from './task.ts';
 
 /** Gear in use: as many lanes of a thing as there are pieces of it, one where nobody said. */
 export class Gear {

@@ -1,8 +1,8 @@
+import { both, joined, lengthOf, without } from '#base/time';
 import { type Book, emptyBook, endsOf, hold, type Really } from './book.ts';
 import { closeBehind, promptIn, soonestTogether } from './close-behind.ts';
 import { outdoorsIn } from './outdoors.ts';
 import { type Hours, type Reason, type Spot, soonest } from './soonest.ts';
-import { both, joined, lengthOf, without } from './stretches.ts';
 import type { Task, WeekInput } from './task.ts';
 
 /** Where a step stands. */

@@ -10,12 +10,5 @@ export { type Rehearsed, rehearse } from './rehearse.ts';
 export { type Relief, reliefs } from './relief.ts';
 export { type Reason, reasons } from './soonest.ts';
 export { type StandTogether, standTogether } from './stand-together.ts';
-export { both, joined, lengthOf, without } from './stretches.ts';
-export {
-  type Aim,
-  aims,
-  type Stretch,
-  type Task,
-  type WeekInput,
-  weekShape,
-} from './task.ts';
+
+export { type Aim, aims, type Task, type WeekInput, weekShape } from './task.ts';

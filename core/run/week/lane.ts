@@ -1,5 +1,5 @@
-import { meets } from './stretches.ts';
-import type { Stretch } from './task.ts';
+import type { Stretch } from '#base/time';
+import { meets } from '#base/time';
 
 /** A stretch that a step holds. */
 export interface Held {

@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest';
+import type { Stretch } from '#base/time';
 import { free, light, placedAt, task, week } from '#testing/week';
-import type { Stretch, WeekInput } from './index.ts';
+import type { WeekInput } from './index.ts';
 
 const DAY = 1440;
 const on = (day: number, low: number, high: number): NonNullable<WeekInput['air']>[number] => ({

@@ -1,5 +1,6 @@
-import { joined, without } from './stretches.ts';
-import type { Stretch, Task, WeekInput } from './task.ts';
+import type { Stretch } from '#base/time';
+import { joined, without } from '#base/time';
+import type { Task, WeekInput } from './task.ts';
 
 /**
  * Of stretches, those in which it is as warm outdoors as a step wants it: the coldest and the warmest of the day count. A day whose

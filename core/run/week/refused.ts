@@ -1,6 +1,6 @@
 import { type Problem, problem } from '#base/problem';
+import { both } from '#base/time';
 import { fitFor } from './outdoors.ts';
-import { both } from './stretches.ts';
 import { presentMin, type Task, type WeekInput } from './task.ts';
 
 /** “45 min”, “13.3 h”. */

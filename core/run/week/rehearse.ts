@@ -1,10 +1,10 @@
 import { normal, seeded } from '#base/figure';
 import { ok, type Result } from '#base/problem';
+import { lengthOf, type Stretch, without } from '#base/time';
 import type { Really } from './book.ts';
 import { hoursOf, inOrder } from './in-order.ts';
 import { placeWeek } from './place.ts';
-import { lengthOf, without } from './stretches.ts';
-import { DAY_MIN, type Stretch, type Task, type WeekInput } from './task.ts';
+import { DAY_MIN, type Task, type WeekInput } from './task.ts';
 
 /** How a step went in many tries of the same week. */
 export interface Rehearsed {

@@ -1,6 +1,7 @@
 import { fail, ok, type Result } from '#base/problem';
+import type { Stretch } from '#base/time';
 import { placeWeek } from './place.ts';
-import type { Stretch, WeekInput } from './task.ts';
+import type { WeekInput } from './task.ts';
 
 /** A change that lets a step come sooner, and by how much. */
 export type Relief =

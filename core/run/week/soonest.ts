@@ -1,5 +1,6 @@
+import type { Stretch } from '#base/time';
 import { type Book, clashingAir, clashingPerson } from './book.ts';
-import { presentMin, type Stretch, type Task, type WeekInput, wholeMin } from './task.ts';
+import { presentMin, type Task, type WeekInput, wholeMin } from './task.ts';
 
 /** Why a step stands no sooner. */
 export const reasons = [

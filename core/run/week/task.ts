@@ -63,7 +63,6 @@ export const weekShape = fields({
   holds: optional(map(minutes(0), 600)),
 });
 export type WeekInput = Of<typeof weekShape>;
-export type Stretch = readonly [from: number, to: number];
 
 export const DAY_MIN = 1440;
 

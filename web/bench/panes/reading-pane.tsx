@@ -1,6 +1,7 @@
 import { Input, type InputRef, Segmented, Select } from 'antd';
 import { useEffect, useRef, useState } from 'react';
-import { type Happened, parseReading, type Quantity, quantities, readingProblem, readingValue } from '#run/log';
+import { parseReading, type Quantity, quantities, readingProblem, readingValue } from '#base/reading';
+import type { Happened } from '#run/log';
 import { EntryForm } from '#web/kit/entry-form.tsx';
 import { Field } from '#web/kit/field.tsx';
 import { ReadingField } from '#web/kit/reading-field.tsx';

@@ -1,8 +1,8 @@
 import { Checkbox, Input, type InputRef } from 'antd';
 import type { TextAreaRef } from 'antd/es/input/TextArea';
 import { useEffect, useRef, useState } from 'react';
+import { parseReading } from '#base/reading';
 import { parseQuantity } from '#base/units';
-import { parseReading } from '#run/log';
 import { portionProblem } from '#run/state';
 import { newId } from '#web/api/ids.ts';
 import { holdPhoto, photoProblem } from '#web/api/photos.ts';

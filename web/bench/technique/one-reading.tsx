@@ -1,6 +1,6 @@
 import { Input } from 'antd';
 import { useState } from 'react';
-import { parseReading, type Quantity, readingProblem, readingValue } from '#run/log';
+import { parseReading, type Quantity, readingProblem, readingValue } from '#base/reading';
 import { Field } from '#web/kit/field.tsx';
 import type { Run } from '#web/run/use-run.ts';
 

@@ -1,8 +1,8 @@
 import { Modal } from 'antd';
 import { useMemo, useReducer, useRef, useState } from 'react';
+import { hoursSaid } from '#base/time';
 import { formatNumber } from '#base/units';
 import { beginReflux, HOURS_FACTOR, letReflux, type RefluxSetup, type RefluxState, refluxEnd } from '#model/ester';
-import { hoursSaid } from '#model/rate';
 import { deviates } from '#model/still';
 import type { Plan } from '#run/plan';
 import type { EsterAdvice } from '#run/technique';

@@ -1,8 +1,8 @@
 import { lazy, Suspense, useMemo, useState } from 'react';
+import { hoursSpan } from '#base/time';
 import { formatNumber } from '#base/units';
 import { formulaText, type SubstanceId } from '#matter/substance';
 import type { Method } from '#model/dish';
-import { hoursSpan } from '#model/rate';
 import { LiveSlider } from '#web/kit/live-slider.tsx';
 import { useCompute } from '#web/worker/compute.ts';
 

@@ -1,8 +1,8 @@
 import { type ReactNode, useMemo, useState } from 'react';
+import { hoursSpan } from '#base/time';
 import { formatPlain } from '#base/units';
 import type { SubstanceId } from '#matter/substance';
 import type { DryingMethod } from '#model/dry';
-import { hoursSpan } from '#model/rate';
 import { LiveSlider } from '#web/kit/live-slider.tsx';
 import { useCompute } from '#web/worker/compute.ts';
 

@@ -1,9 +1,9 @@
 import { useMemo, useState } from 'react';
+import { hoursSaid, hoursSpan } from '#base/time';
 import { formatNumber } from '#base/units';
 import type { Bench } from '#matter/gear';
 import type { SubstanceId } from '#matter/substance';
 import { dishCm2For } from '#model/dish';
-import { hoursSaid, hoursSpan } from '#model/rate';
 import { LiveSlider } from '#web/kit/live-slider.tsx';
 import { useCompute } from '#web/worker/compute.ts';
 

@@ -1,8 +1,8 @@
+import { amountShape, readingText } from '#base/reading';
 import { note, nullable, one, optional, text } from '#base/shape';
 import { bottleThenShape } from '#matter/stock';
 import { vesselNames } from '#matter/vessel';
 import { entryKind } from '../entry-kind.ts';
-import { amountShape, readingText } from '../reading.ts';
 import { stepKey } from '../step-key.ts';
 
 /** Something went into the vessel: what a step asks for, or something unplanned. */

@@ -1,6 +1,6 @@
+import { amountShape, readingText } from '#base/reading';
 import { flag, note } from '#base/shape';
 import { entryKind } from '../entry-kind.ts';
-import { amountShape, readingText } from '../reading.ts';
 import { stepKey } from '../step-key.ts';
 
 /** A test portion was taken out of the vessel. */

@@ -1,6 +1,6 @@
+import { amountShape, readingText } from '#base/reading';
 import { id, note } from '#base/shape';
 import { entryKind } from '../entry-kind.ts';
-import { amountShape, readingText } from '../reading.ts';
 import { stepKey } from '../step-key.ts';
 
 /** The result of a test portion: so much brought it to its end point. */

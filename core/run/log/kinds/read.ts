@@ -1,8 +1,7 @@
+import { type Quantity, quantities, readables, readingShape, readingText } from '#base/reading';
 import { note, number, one, optional } from '#base/shape';
 import { formatPlain } from '#base/units';
 import { entryKind } from '../entry-kind.ts';
-import { type Quantity, quantities, readables } from '../quantity.ts';
-import { type Reading, readingLeast, readingShape, readingText } from '../reading.ts';
 import { stepKey } from '../step-key.ts';
 
 const quantityNames = Object.keys(quantities) as Quantity[];
@@ -30,17 +29,3 @@ export const read = entryKind({
   step: 'begins',
   changes: 'amounts',
 });
-
-/** Why a reading of a quantity cannot be; empty when it can. */
-export function readingProblem(quantity: Quantity, reading: Reading): string {
-  const { unit, range } = quantities[quantity];
-  const [least, most] = range;
-  const value = readingLeast(reading);
-  if (value === undefined) return '';
-  if (value < 0 && least === 0) return `${readingText(reading)} is below zero; this is 0 or more.`;
-  const same = !('unit' in reading) || reading.unit === unit;
-  const top = reading.is === 'band' ? reading.high : value;
-  if (same && (value < least || top > most))
-    return `${readingText(reading)} cannot be: this lies between ${formatPlain(least)} and ${`${formatPlain(most)} ${unit}`.trim()}.`;
-  return '';
-}

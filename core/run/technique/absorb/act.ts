@@ -1,11 +1,11 @@
 import { datum, derive, type Figure, given } from '#base/figure';
 import { ok, type Result } from '#base/problem';
+import { readingValue } from '#base/reading';
 import type { FieldsOf } from '#base/shape';
 import { molarVolume } from '#matter/reaction';
 import { molarMassFigure, substanceOf } from '#matter/substance';
 import { at, type Contents, contentsMass, entriesOf, holding, withAmount } from '#matter/vessel';
 import { saltBeside } from '#model/dish';
-import { readingValue } from '#run/log';
 import { weighingSd } from '../add/mass.ts';
 import { type At, controlFigure } from '../facts.ts';
 import { liquidFigures } from '../liquid.ts';

@@ -1,10 +1,10 @@
 import { type Figure, given } from '#base/figure';
 import { ok, type Result } from '#base/problem';
+import { exactReading } from '#base/reading';
 import type { FieldsOf } from '#base/shape';
 import type { Content } from '#matter/stock';
 import { substanceOf } from '#matter/substance';
 import { add, at, holding, type Place, type Product, total } from '#matter/vessel';
-import { exactReading } from '#run/log';
 import { type ActualAddition, type At, type Facts, roleOf } from '../facts.ts';
 import { bookDilution } from '../heat.ts';
 import { begin, type Doing, type Outcome, type Standing } from '../outcome.ts';

@@ -1,10 +1,10 @@
 import type { Figure } from '#base/figure';
+import { readingValue } from '#base/reading';
 import type { FieldsOf } from '#base/shape';
 import { formatNumber } from '#base/units';
 import { molarMass } from '#matter/substance';
 import { fitVessel, total } from '#matter/vessel';
 import { type ExtentReport, nextPortion, type PortionAdvice, type StopBand, stopBand, unreacted } from '#model/add';
-import { readingValue } from '#run/log';
 import { type Addition, additionOf, excessPrice, type Stage } from '../addition.ts';
 import { type DissolveAdvice, dissolveAdvice } from '../dissolve/advice.ts';
 import { atEnd, extentOfStep } from '../extent.ts';

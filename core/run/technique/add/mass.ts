@@ -1,7 +1,7 @@
 import { derive, type Figure, given } from '#base/figure';
+import { type Reading, readingValue } from '#base/reading';
 import { type Bench, cylinderFor } from '#matter/gear';
 import type { Content } from '#matter/stock';
-import { type Reading, readingValue } from '#run/log';
 
 /** Standard uncertainty of one weighing by difference: the display step taken twice, rectangular (sd = step/√6). */
 export function weighingSd(balanceG: number): number {

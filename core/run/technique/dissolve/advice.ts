@@ -1,8 +1,8 @@
+import { hoursSpan } from '#base/time';
 import { formatNumber, formatPlain } from '#base/units';
 import { molarMass, speciesOf } from '#matter/substance';
 import { speciesAmount, waterWhenDissolved } from '#matter/vessel';
 import { dissolveMinutes, solubilityOf } from '#model/dish';
-import { hoursSpan } from '#model/rate';
 import { settingOf } from '../facts.ts';
 import type { StepView } from '../view.ts';
 

@@ -1,10 +1,10 @@
 import { derive, type Figure, given } from '#base/figure';
 import { fail, ok, type Result } from '#base/problem';
+import { readingValue } from '#base/reading';
 import type { FieldsOf } from '#base/shape';
 import { molarMassFigure, type SubstanceId, substanceOf } from '#matter/substance';
 import { at, holding, ledOff, poured, total, type VesselName, withAmount } from '#matter/vessel';
 import { admitCharge, chargeMl, holdsCold } from '#model/still';
-import { readingValue } from '#run/log';
 import { type At, controlFigure } from '../facts.ts';
 import { liquidFigures } from '../liquid.ts';
 import { begin, type Doing, type Outcome, type Standing } from '../outcome.ts';

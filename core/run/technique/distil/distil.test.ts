@@ -1,10 +1,10 @@
 import { describe, expect, it } from 'vitest';
 import { sdOf } from '#base/figure';
 import { unwrap } from '#base/problem';
+import { exactReading } from '#base/reading';
 import { USUAL_STILL } from '#matter/gear';
 import { amountOf, at, massOverAll } from '#matter/vessel';
 import { caughtBetween, chargeOf, distil, mixtureById } from '#model/still';
-import { exactReading } from '#run/log';
 import { on } from '#testing/on-route';
 import { atStep, figure, standingWith, vesselOf } from '#testing/standing';
 import { techniques } from '../catalogue.ts';

@@ -1,5 +1,6 @@
 import { datum, derive, type Figure, given } from '#base/figure';
 import { ok, type Result } from '#base/problem';
+import { readingValue } from '#base/reading';
 import type { FieldsOf } from '#base/shape';
 import { molarMass, molarMassFigure, substanceOf } from '#matter/substance';
 import {
@@ -15,7 +16,6 @@ import {
   speciesAmount,
 } from '#matter/vessel';
 import { agentOver, liquidClassOf } from '#model/dry';
-import { readingValue } from '#run/log';
 import type { At } from '../facts.ts';
 import { liquidFigures } from '../liquid.ts';
 import { begin, type Outcome, type Standing } from '../outcome.ts';

@@ -1,12 +1,12 @@
 import { derive, type Figure, given } from '#base/figure';
 import { itemAt, numberAt } from '#base/lookup';
 import { ok, type Result } from '#base/problem';
+import { readingValue } from '#base/reading';
 import type { Reaction } from '#matter/reaction';
 import { type SubstanceId, substanceOf } from '#matter/substance';
 import { amountOf, at, holding, ledOff, type Place, steamedOff, total } from '#matter/vessel';
 import { admitCell, FARADAY } from '#model/cell';
 import { chargeFrom, type Passed } from '#model/electrolysis';
-import { readingValue } from '#run/log';
 import { type At, type Facts, reactionOf, settingOf, speciesMade } from '../facts.ts';
 import { begin, type Doing, type Outcome, type Standing } from '../outcome.ts';
 import { isUnderWay } from '../read-value.ts';

@@ -1,9 +1,9 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { unwrap } from '#base/problem';
+import { exactReading } from '#base/reading';
 import { amountOf, at, massOverAll } from '#matter/vessel';
 import { FARADAY } from '#model/cell';
-import { exactReading } from '#run/log';
 import { sheetOf } from '#run/sheet';
 import { on } from '#testing/on-route';
 import { times } from '#testing/property';

@@ -1,12 +1,12 @@
 import { datum, derive, type Figure, given } from '#base/figure';
 import { must } from '#base/lookup';
 import { ok, type Result } from '#base/problem';
+import { readingValue } from '#base/reading';
 import type { FieldsOf } from '#base/shape';
 import { type Reaction, reactionHeat, reactionText } from '#matter/reaction';
 import { molarMassFigure, type SubstanceId, substanceOf } from '#matter/substance';
 import { amountOf, at, type Contents, entriesOf, holding, phases, total, withAmount } from '#matter/vessel';
 import { formedAtEnd, HOURS_FACTOR } from '#model/ester';
-import { readingValue } from '#run/log';
 import { type At, reactionOf, settingOf } from '../facts.ts';
 import { begin, type Doing, type Outcome, type Standing } from '../outcome.ts';
 import { isUnderWay } from '../read-value.ts';

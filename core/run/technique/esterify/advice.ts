@@ -1,7 +1,7 @@
+import { readingValue } from '#base/reading';
 import type { FieldsOf } from '#base/shape';
 import { molarMass, substanceOf } from '#matter/substance';
 import type { CoursePoint, RefluxSetup } from '#model/ester';
-import { readingValue } from '#run/log';
 import { reactionOf, settingOf } from '../facts.ts';
 import type { StepView } from '../view.ts';
 import { flaskOf, formedIn } from './flask.ts';

@@ -1,10 +1,10 @@
 import { derive, type Figure, given } from '#base/figure';
 import { ok, type Result } from '#base/problem';
+import { readingValue } from '#base/reading';
 import type { FieldsOf } from '#base/shape';
 import { molarMassFigure, substanceOf } from '#matter/substance';
 import { at, holding, phases, total, withAmount } from '#matter/vessel';
 import { coldFigure, solubilityFigure, solubilityOf } from '#model/dish';
-import { readingValue } from '#run/log';
 import { weighingSd } from '../add/mass.ts';
 import { type At, controlFigure, settingOf } from '../facts.ts';
 import { liquidFigures } from '../liquid.ts';

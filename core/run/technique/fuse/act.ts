@@ -1,9 +1,9 @@
 import { derive, type Figure, given } from '#base/figure';
 import { ok, type Result } from '#base/problem';
+import { readingValue } from '#base/reading';
 import type { FieldsOf } from '#base/shape';
 import { type SubstanceId, substanceOf } from '#matter/substance';
 import { at, holding } from '#matter/vessel';
-import { readingValue } from '#run/log';
 import { chargedSolid } from '../charged-solid.ts';
 import { type At, controlFigure, type Facts, reactionOf } from '../facts.ts';
 import { begin, type Doing, type Outcome, type Standing } from '../outcome.ts';

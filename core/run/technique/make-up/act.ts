@@ -1,10 +1,10 @@
 import { derive, type Figure, given } from '#base/figure';
 import { ok, type Result } from '#base/problem';
+import { readingValue } from '#base/reading';
 import type { FieldsOf } from '#base/shape';
 import { densityFigure } from '#matter/solution';
 import { molarMassFigure } from '#matter/substance';
 import { amountOf, at, contentsMass, holding } from '#matter/vessel';
-import { readingValue } from '#run/log';
 import { finalMass } from '../add/planned.ts';
 import { type At, wantedFigure } from '../facts.ts';
 import { begin, type Outcome, type Standing } from '../outcome.ts';

@@ -1,12 +1,12 @@
 import { datum, derive, type Figure, given } from '#base/figure';
 import { must } from '#base/lookup';
 import { ok, type Result } from '#base/problem';
+import { readingValue } from '#base/reading';
 import type { FieldsOf } from '#base/shape';
 import { type Reaction, reactionHeat, reactionText } from '#matter/reaction';
 import { molarMassFigure, substanceOf } from '#matter/substance';
 import { amountOf, at, type Contents, holding, ledOff, parted, react, together } from '#matter/vessel';
 import { HALIDE_FACTOR, type HalideAnswer, halideCourse } from '#model/rate';
-import { readingValue } from '#run/log';
 import { type At, settingOf } from '../facts.ts';
 import { liquidFigures } from '../liquid.ts';
 import { begin, type Doing, type Outcome, type Standing } from '../outcome.ts';

@@ -1,8 +1,8 @@
 import { lastOf } from '#base/lookup';
+import { readingValue } from '#base/reading';
 import type { FieldsOf } from '#base/shape';
 import { molarMass, substanceOf } from '#matter/substance';
 import { type HalideAnswer, type HalideInput, halideCourse } from '#model/rate';
-import { readingValue } from '#run/log';
 import { settingOf } from '../facts.ts';
 import type { StepView } from '../view.ts';
 import { mixtureOf } from './mixture.ts';

@@ -1,10 +1,10 @@
 import { derive, given } from '#base/figure';
 import { ok, type Result } from '#base/problem';
+import { readingValue } from '#base/reading';
 import type { FieldsOf } from '#base/shape';
 import type { Reaction } from '#matter/reaction';
 import { type SubstanceId, substanceOf } from '#matter/substance';
 import { at, holding, type Place } from '#matter/vessel';
-import { readingValue } from '#run/log';
 import { chargedSolid } from '../charged-solid.ts';
 import { type At, reactionOf } from '../facts.ts';
 import { begin, type Outcome, type Standing } from '../outcome.ts';

@@ -1,4 +1,5 @@
 import { derive, type Figure, given, sdOf } from '#base/figure';
+import { readingValue } from '#base/reading';
 import { formatNumber } from '#base/units';
 import { classesOf } from '#matter/guard';
 import type { Reaction } from '#matter/reaction';
@@ -7,7 +8,6 @@ import type { Content } from '#matter/stock';
 import { molarMassFigure, type SubstanceId } from '#matter/substance';
 import { total } from '#matter/vessel';
 import { inferStrength } from '#model/add';
-import { readingValue } from '#run/log';
 import { weighingSd } from '../add/mass.ts';
 import type { Addition } from '../addition.ts';
 import { chargedSolid } from '../charged-solid.ts';

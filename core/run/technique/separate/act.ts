@@ -1,5 +1,6 @@
 import { datum, derive, type Figure, given } from '#base/figure';
 import { ok, type Result } from '#base/problem';
+import { readingValue } from '#base/reading';
 import type { FieldsOf } from '#base/shape';
 import { type SubstanceId, substanceOf } from '#matter/substance';
 import {
@@ -17,7 +18,6 @@ import {
   withAmount,
 } from '#matter/vessel';
 import { onTop } from '#model/layers';
-import { readingValue } from '#run/log';
 import { weighingSd } from '../add/mass.ts';
 import type { At } from '../facts.ts';
 import { liquidFigures } from '../liquid.ts';

@@ -1,11 +1,11 @@
 import { datum, derive, type Figure, given } from '#base/figure';
 import { must } from '#base/lookup';
 import { ok, type Result } from '#base/problem';
+import { readingValue } from '#base/reading';
 import type { FieldsOf } from '#base/shape';
 import { molarMassFigure, substanceOf } from '#matter/substance';
 import { amountOf, at, emptyContents, entriesOf, holding, poured, withAmount } from '#matter/vessel';
 import { type SublimeAnswer, sublime } from '#model/sublime';
-import { readingValue } from '#run/log';
 import { weighingSd } from '../add/mass.ts';
 import type { At } from '../facts.ts';
 import { begin, type Doing, type Outcome, type Standing } from '../outcome.ts';

@@ -1,6 +1,6 @@
+import { readingValue } from '#base/reading';
 import type { FieldsOf } from '#base/shape';
 import type { SublimeInput } from '#model/sublime';
-import { readingValue } from '#run/log';
 import { type Facts, type StepEntries, settingOf } from '../facts.ts';
 import type { fields } from './op.ts';
 

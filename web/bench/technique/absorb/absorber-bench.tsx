@@ -1,6 +1,6 @@
 import { useMemo, useState } from 'react';
+import { exactReading } from '#base/reading';
 import { formatNumber } from '#base/units';
-import { exactReading } from '#run/log';
 import type { StepState } from '#run/state';
 import type { AbsorbAdvice } from '#run/technique';
 import { useFeed } from '#web/api/feed.ts';

@@ -1,7 +1,7 @@
 import type { InputRef } from 'antd';
 import { useEffect, useRef, useState } from 'react';
+import { exactReading, type Quantity, type Reading } from '#base/reading';
 import { formatNumber, formatPlain } from '#base/units';
-import { exactReading, type Quantity, type Reading } from '#run/log';
 import { amountProblem } from '#run/state';
 import type { AddAdvice, Adds } from '#run/technique';
 import { AmountField, readAmount } from '#web/kit/amount-field.tsx';

@@ -1,8 +1,8 @@
 import { useState } from 'react';
 import { Link } from 'react-router';
+import { exactReading, parseReading, readingValue } from '#base/reading';
 import { formatNumber } from '#base/units';
 import { type Between, between, pointAt, type StillPoint } from '#model/still';
-import { exactReading, parseReading, readingValue } from '#run/log';
 import { type Fraction, fractionsOf, type StillCut, type StillRun, shelveFraction } from '#run/state';
 import { newId } from '#web/api/ids.ts';
 import { today } from '#web/parts/day.ts';

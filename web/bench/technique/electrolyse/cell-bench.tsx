@@ -1,7 +1,7 @@
 import { Slider } from 'antd';
 import { useEffect, useMemo, useState } from 'react';
+import { exactReading } from '#base/reading';
 import { formatNumber } from '#base/units';
-import { exactReading } from '#run/log';
 import type { CellRun, StepState } from '#run/state';
 import { useFeed } from '#web/api/feed.ts';
 import { CellDrawing } from '#web/models/cell/cell-drawing.tsx';

@@ -1,6 +1,7 @@
 import { useState } from 'react';
+import { parseReading, type Reading, readingProblem, readingValue } from '#base/reading';
 import { formatNumber } from '#base/units';
-import { type EventBody, type Happened, parseReading, type Reading, readingProblem, readingValue } from '#run/log';
+import type { EventBody, Happened } from '#run/log';
 import type { CellRun } from '#run/state';
 import { nowHappened, WhenField } from '#web/kit/when-field.tsx';
 import { sideName, timeText } from '#web/models/cell/words.ts';

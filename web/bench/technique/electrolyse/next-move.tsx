@@ -1,8 +1,8 @@
 import type { ReactNode } from 'react';
 import { must } from '#base/lookup';
+import { exactReading } from '#base/reading';
 import { formatNumber } from '#base/units';
 import { BY_EYE } from '#model/electrolysis';
-import { exactReading } from '#run/log';
 import type { CellRun } from '#run/state';
 import type { useFeed } from '#web/api/feed.ts';
 import { sideName, spanText, timeText } from '#web/models/cell/words.ts';

@@ -1,6 +1,6 @@
 import { useState } from 'react';
+import { exactReading, parseReading, readingValue } from '#base/reading';
 import { formatNumber } from '#base/units';
-import { exactReading, parseReading, readingValue } from '#run/log';
 import type { CellRun } from '#run/state';
 import type { Run } from '#web/run/use-run.ts';
 

@@ -1,6 +1,6 @@
 import { useState } from 'react';
+import { hoursSaid } from '#base/time';
 import { formatNumber } from '#base/units';
-import { hoursSaid } from '#model/rate';
 import type { StepState } from '#run/state';
 import type { EsterAdvice } from '#run/technique';
 import { LiveSlider } from '#web/kit/live-slider.tsx';

@@ -1,5 +1,5 @@
+import { hoursSaid, hoursSpan } from '#base/time';
 import { formatNumber } from '#base/units';
-import { hoursSaid, hoursSpan } from '#model/rate';
 import type { FilterAdvice, Medium } from '#run/technique';
 
 export function FilterSays({ says }: { says: FilterAdvice | null }) {

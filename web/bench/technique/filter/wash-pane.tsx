@@ -1,6 +1,7 @@
 import { useMemo } from 'react';
+import { exactReading } from '#base/reading';
 import { grainOf } from '#model/precipitate';
-import { exactReading, liveOf } from '#run/log';
+import { liveOf } from '#run/log';
 import { READ, type Read, WashSum } from '#web/models/sums/wash-sum.tsx';
 import type { PaneProps } from '#web/run/pane-props.ts';
 

@@ -1,7 +1,7 @@
 import { itemAt } from '#base/lookup';
+import { hoursSaid } from '#base/time';
 import { formatNumber } from '#base/units';
 import { substanceOf } from '#matter/substance';
-import { hoursSaid } from '#model/rate';
 import type { StepState } from '#run/state';
 import type { InLayer, SeparateAdvice } from '#run/technique';
 import type { Run } from '#web/run/use-run.ts';

@@ -1,7 +1,7 @@
 import { useMemo, useState } from 'react';
+import { hoursSpan } from '#base/time';
 import { formatNumber, formatPlain } from '#base/units';
 import { substanceOf } from '#matter/substance';
-import { hoursSpan } from '#model/rate';
 import type { StepState } from '#run/state';
 import type { SublimeAdvice } from '#run/technique';
 import { LiveSlider } from '#web/kit/live-slider.tsx';

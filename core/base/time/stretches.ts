@@ -1,4 +1,5 @@
-import type { Stretch } from './task.ts';
+/** From and until, minutes of a week or of any clock. */
+export type Stretch = readonly [from: number, to: number];
 
 /** Stretches that are in both. */
 export function both(a: readonly Stretch[], b: readonly Stretch[]): readonly Stretch[] {
