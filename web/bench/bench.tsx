@@ -1,7 +1,6 @@
 import { useRef, useState } from 'react';
 import { useHotkeys } from 'react-hotkeys-hook';
 import { Link, useSearchParams } from 'react-router';
-import { planTitle } from '#run/plan';
 import type { RunState, StepState } from '#run/state';
 import { anywhere } from '../kit/is-typing.ts';
 import { Cautions } from '../parts/cautions.tsx';
@@ -92,7 +91,7 @@ function Rail({ run, current }: { run: Run; current: string | undefined }) {
   const done = state.steps.filter((each) => each.status === 'done' || each.status === 'skipped').length;
   return (
     <nav className="rail" aria-label="Steps of this run" data-open={open}>
-      <h2>{planTitle(batch.plan)}</h2>
+      <h2>{state.title}</h2>
       <p className="quiet small">
         batch {batch.number} · {done} of {state.steps.length} steps
       </p>

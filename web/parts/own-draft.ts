@@ -1,7 +1,9 @@
 import { reactionText } from '#matter/reaction';
 import { substanceById } from '#matter/substance';
+import { liveOf, type RunEvent } from '#run/log';
 import type { OwnDraft } from '#run/own';
 import { type Plan, planTitle } from '#run/plan';
+import { asInserted } from '#run/sheet';
 import { newId } from '../api/ids.ts';
 
 /** What is written of a batch of one's own so far. */
@@ -42,4 +44,9 @@ export function copyOf(plan: Plan): Draft {
 
 export function newOwnRouteId(): string {
   return newId('own').replace('_', '-');
+}
+
+/** A finished run as the draft of the next: with the steps that were inserted at the bench. */
+export function draftAgain(plan: Plan, events: readonly RunEvent[]): ReturnType<typeof draftOf> {
+  return draftOf(asInserted(plan, liveOf(events)));
 }

@@ -1,16 +1,13 @@
 import { Link } from 'react-router';
 import { formatNumber } from '#base/units';
-import { fractionsOf, stillBalance } from '#run/state';
+import type { RecordAnswer } from '#run/outcome';
 import { Num } from '../parts/num.tsx';
-import type { Run } from '../run/use-run.ts';
 
 /** What each receiver of a distillation caught, what was read while it filled, and where it went. */
-export function Fractions({ run }: { run: Run }) {
-  const { state } = run;
-  const found = fractionsOf(state);
-  const [first] = found;
-  const balance = first && stillBalance(state, first.volatile);
-  if (!first) return null;
+export function Fractions({ record }: { record: RecordAnswer | undefined }) {
+  const [first] = record?.fractions ?? [];
+  if (!record || !first) return null;
+  const { fractions: found, balance } = record;
   const rest = balance?.parts.filter(({ place }) => !found.some(({ vessel }) => vessel === place)) ?? [];
   return (
     <>

@@ -1,22 +1,20 @@
-import { Link, useParams } from 'react-router';
+import { useMemo, useState } from 'react';
+import { Link, useNavigate, useParams } from 'react-router';
 import { workingText } from '#base/figure';
 import { hoursSaid } from '#base/time';
 import { formatNumber, formatPlain } from '#base/units';
-import { liveOf } from '#run/log';
-import { planTitle } from '#run/plan';
-import { asInserted } from '#run/sheet';
 import { sentenceOf } from '../api/client.ts';
 import { useBatches } from '../api/queries.ts';
-import { dayText, instantText } from '../parts/day.ts';
+import { dayText, instantText, today } from '../parts/day.ts';
 import { Lessons } from '../parts/lessons.tsx';
 import { Num, NumRow } from '../parts/num.tsx';
-import { draftOf } from '../parts/own-draft.ts';
 import { plainText } from '../parts/sentence.tsx';
 import { type Run, useRun } from '../run/use-run.ts';
+import { useRecordOf } from '../worker/run-session.ts';
 import { ChainYield } from './chain-yield.tsx';
 import { FoundLater } from './found-later.tsx';
 import { Fractions } from './fractions.tsx';
-import { ScaleUp } from './scale-up.tsx';
+import { ScaleUp, type Times } from './scale-up.tsx';
 import { ToShelf } from './to-shelf.tsx';
 import { WhereItWent } from './where-it-went.tsx';
 import './record.css';
@@ -44,9 +42,22 @@ const STATUS = {
 function Record({ run }: { run: Run }) {
   const { batch, state } = run;
   const { sheet } = state;
+  const [basis, setBasis] = useState<string | null>(null);
+  const [by, setBy] = useState<Times>({ factor: 4, batches: 1 });
+  const { number } = batch;
+  const asked = useMemo(
+    () => ({
+      number,
+      today: today(),
+      basis,
+      by: { factor: by.factor ?? Number.NaN, batches: by.batches ?? Number.NaN },
+    }),
+    [number, basis, by],
+  );
+  const { value: record } = useRecordOf(run.open, asked);
   return (
     <article className="record">
-      <h1>{planTitle(batch.plan)}</h1>
+      <h1>{state.title}</h1>
       <p className="quiet">
         batch {batch.number} · {STATUS[state.status]}
         {state.startedAt ? ` · ${dayText(state.startedAt)}` : ''}
@@ -63,7 +74,7 @@ function Record({ run }: { run: Run }) {
           <Link to={`/bench/${batch.id}`}>To the bench</Link>
         ) : null}
         <OtherAttempts run={run} />
-        <ToShelf run={run} />
+        <ToShelf run={run} card={record?.product} />
         <DoAgain run={run} />
       </p>
       {state.abandonedFor ? (
@@ -73,10 +84,10 @@ function Record({ run }: { run: Run }) {
       ) : null}
       <Outcome run={run} />
       <ChainYield run={run} />
-      <WhereItWent run={run} />
-      <ScaleUp run={run} />
+      <WhereItWent record={record} onBasis={setBasis} />
+      <ScaleUp run={run} record={record} by={by} onBy={setBy} />
       <FoundLater batchId={batch.id} />
-      <Fractions run={run} />
+      <Fractions record={record} />
       <h2>What went in</h2>
       <table className="plain-table">
         <thead>
@@ -190,11 +201,16 @@ function Record({ run }: { run: Run }) {
 
 /** The same once more, as it was really done: with the steps that were inserted at the bench. */
 function DoAgain({ run }: { run: Run }) {
+  const navigate = useNavigate();
   if (run.state.status !== 'done' || !run.batch.plan.route.id.startsWith('own-')) return null;
+  const again = async () => {
+    const { draftAgain } = await import('../parts/own-draft.ts');
+    await navigate('/plan/own', { state: { own: draftAgain(run.batch.plan, run.events) } });
+  };
   return (
-    <Link to="/plan/own" state={{ own: draftOf(asInserted(run.batch.plan, liveOf(run.events))) }}>
+    <button type="button" className="link" onClick={() => void again()}>
       Do it again so
-    </Link>
+    </button>
   );
 }
 

@@ -1,30 +1,49 @@
-import { useMemo, useState } from 'react';
 import { Link } from 'react-router';
 import { hoursText } from '#base/time';
 import { formatNumber } from '#base/units';
-import { scaleUp } from '#run/outcome';
+import type { RecordAnswer } from '#run/outcome';
 import { NumberField } from '../kit/number-field.tsx';
 import type { Run } from '../run/use-run.ts';
 
+/** How many times as much, in how many batches; null where nothing readable is typed. */
+export interface Times {
+  readonly factor: number | null;
+  readonly batches: number | null;
+}
+
+interface ScaleUpProps {
+  readonly run: Run;
+  readonly record: RecordAnswer | undefined;
+  readonly by: Times;
+  readonly onBy: (by: Times) => void;
+}
+
 /** A finished run as a pilot: so many times as much, in one batch or several, with what does not grow along. */
-export function ScaleUp({ run }: { run: Run }) {
-  const [factor, setFactor] = useState<number | null>(4);
-  const [batches, setBatches] = useState<number | null>(1);
+export function ScaleUp({ run, record, by: { factor, batches }, onBy }: ScaleUpProps) {
   const { plan } = run.batch;
-  const { state } = run;
-  const answer = useMemo(
-    () => scaleUp(plan, state, { factor: factor ?? Number.NaN, batches: batches ?? Number.NaN }),
-    [plan, state, factor, batches],
-  );
-  if (state.status !== 'done') return null;
+  const answer = record?.scaled;
+  if (run.state.status !== 'done' || !answer) return null;
   return (
     <details className="scale-up no-print">
       <summary>
         <h2>Scale it up</h2>
       </summary>
       <div className="row">
-        <NumberField label="Times as much" unit="×" value={factor} min={0.1} max={200} onChange={setFactor} />
-        <NumberField label="In batches" value={batches} min={1} max={50} onChange={setBatches} />
+        <NumberField
+          label="Times as much"
+          unit="×"
+          value={factor}
+          min={0.1}
+          max={200}
+          onChange={(next) => onBy({ factor: next, batches })}
+        />
+        <NumberField
+          label="In batches"
+          value={batches}
+          min={1}
+          max={50}
+          onChange={(next) => onBy({ factor, batches: next })}
+        />
       </div>
       {answer.ok ? (
         <>

@@ -1,20 +1,18 @@
 import { Segmented } from 'antd';
-import { useMemo, useState } from 'react';
 import { formatNumber } from '#base/units';
-import { literatureYield } from '#matter/account';
-import { basesOf, type Went, whereItWent } from '#run/outcome';
+import type { RecordAnswer, Went } from '#run/outcome';
 import { Num } from '../parts/num.tsx';
-import type { Run } from '../run/use-run.ts';
 
 /** Where all went that could have come: drawn as one bar that closes to 100 %, each part with what would bring it back. */
-export function WhereItWent({ run }: { run: Run }) {
-  const { plan } = run.batch;
-  const { state } = run;
-  const [basis, setBasis] = useState<string | null>(null);
-  const went = useMemo(() => whereItWent(plan, state, basis), [plan, state, basis]);
-  const bases = useMemo(() => basesOf(plan, state), [plan, state]);
-  const literature = literatureYield(plan.route.id);
-  if (!went) return null;
+export function WhereItWent({
+  record,
+  onBasis,
+}: {
+  record: RecordAnswer | undefined;
+  onBasis: (role: string) => void;
+}) {
+  if (!record?.went) return null;
+  const { went, bases, literature } = record;
   return (
     <section aria-labelledby="where-it-went">
       <h2 id="where-it-went">Where it went</h2>
@@ -28,7 +26,7 @@ export function WhereItWent({ run }: { run: Run }) {
           aria-label="Counted on"
           options={bases.map(({ role, name }) => ({ value: role, label: name }))}
           value={went.role}
-          onChange={(role) => setBasis(role)}
+          onChange={onBasis}
         />
       ) : null}
       <div className="went-bar" aria-hidden="true">

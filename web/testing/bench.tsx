@@ -7,6 +7,7 @@ import { unwrap } from '#base/problem';
 import type { Verb } from '#contract/verb';
 import { type VerbInput, type VerbName, type VerbOutput, verbs } from '#contract/verbs';
 import type { EventBody } from '#run/log';
+import { type RecordAnswer, type RecordAsked, recordOf } from '#run/outcome';
 import { type RunState, runState } from '#run/state';
 import { type on, START } from '#testing/on-route';
 import { eventsAt } from '#testing/shelf';
@@ -28,6 +29,15 @@ export function computeHere<V extends VerbName>(verb: V, input: VerbInput<V> | u
 /** The state of a run, folded in this thread. */
 export function runHere(run: OpenRun | undefined): Computed<RunState> {
   return computeHere('run', run && { plan: run.plan, events: run.events });
+}
+
+/** What a record shows, computed in this thread. */
+export function recordHere(
+  { plan, events, batchId }: OpenRun,
+  { number, today, ...asked }: RecordAsked & { readonly number: number; readonly today: string },
+): Computed<RecordAnswer> {
+  const run = { plan, events, state: unwrap(runState(plan, events)), batch: { id: batchId, number }, today };
+  return { value: recordOf(run, asked), problem: undefined, busy: false };
 }
 
 /** A run at a step as the panes are given it; what they enter is kept in `entered`. */

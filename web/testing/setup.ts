@@ -6,6 +6,7 @@ vi.mock('#web/worker/compute.ts', async () => ({ useCompute: (await import('./be
 vi.mock('#web/worker/run-session.ts', async (real) => ({
   ...(await real<object>()),
   useRunState: (await import('./bench.tsx')).runHere,
+  useRecordOf: (await import('./bench.tsx')).recordHere,
 }));
 vi.mock('#web/worker/use-spread.ts', () => ({ useSpread: () => undefined }));
 

@@ -5,6 +5,7 @@ import type { VerbInput, VerbName, VerbOutput } from '#contract/verbs';
 import { shelfVerbs } from '#contract/verbs/shelf-verbs';
 import { isDescribedId, learnName } from '#matter/substance';
 import type { FitAnswer } from '#model/still';
+import type { RecordAnswer, RecordAsked } from '#run/outcome';
 import type { Plan } from '#run/plan';
 import type { Advice, CellQuestion, CellRun, StillRun } from '#run/state';
 import { Sender, type SentState } from './sent-state.ts';
@@ -84,6 +85,19 @@ async function still(change: RunChange): Promise<Result<StillRun | null>> {
   return stillOf(plan, events);
 }
 
+/** What a record shows beside the state, from the same fold. */
+async function record(
+  change: RunChange,
+  { number, today, ...asked }: RecordAsked & { readonly number: number; readonly today: string },
+): Promise<Result<RecordAnswer>> {
+  const { plan, events } = sessionAfter(change);
+  const [{ runState }, { recordOf }] = await Promise.all([import('#run/state'), import('#run/outcome')]);
+  const state = runState(plan, events);
+  if (!state.ok) return state;
+  const batch = { id: change.batchId, number };
+  return { ok: true, value: recordOf({ plan, state: state.value, events, batch, today }, asked) };
+}
+
 /** A cell of a run as it stands, from the same fold. */
 async function cell(change: RunChange, question: CellQuestion): Promise<Result<CellRun | null>> {
   const { plan, events } = sessionAfter(change);
@@ -127,6 +141,6 @@ function learn(ids: readonly string[]): void {
 }
 
 // The same functions as behind HTTP and the command line, away from the page's own thread.
-const door = { compute, run, advise, still, cell, fitStill, dropFit, spread, drop, learn };
+const door = { compute, run, advise, still, cell, record, fitStill, dropFit, spread, drop, learn };
 export type Door = typeof door;
 expose(door);

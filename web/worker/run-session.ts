@@ -2,6 +2,7 @@ import { useMemo } from 'react';
 import { must } from '#base/lookup';
 import type { Result } from '#base/problem';
 import type { RunEvent } from '#run/log';
+import type { RecordAnswer, RecordAsked } from '#run/outcome';
 import type { Plan } from '#run/plan';
 import type { Advice, CellQuestion, CellRun, RunState, StillRun } from '#run/state';
 import { askWorker, whenRestarted } from './door.ts';
@@ -78,5 +79,18 @@ export function useCellRun(run: OpenRun, question: CellQuestion): Computed<CellR
     asked,
     async (at): Promise<Result<CellRun | null>> =>
       await askWorker(async (door) => await door.cell(changeSince(at.run), at.question)),
+  );
+}
+
+/** What a record shows beside the run's state. `asked` is the same object until it is asked otherwise. */
+export function useRecordOf(
+  run: OpenRun,
+  asked: RecordAsked & { readonly number: number; readonly today: string },
+): Computed<RecordAnswer> {
+  const question = useMemo(() => ({ run, asked }), [run, asked]);
+  return useLatest(
+    question,
+    async (at): Promise<Result<RecordAnswer>> =>
+      await askWorker(async (door) => await door.record(changeSince(at.run), at.asked)),
   );
 }

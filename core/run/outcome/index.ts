@@ -3,6 +3,7 @@
 
 export { basesOf, type ChainRun, type ChainStepYield, type ChainYield, chainYield } from './chain-yield.ts';
 export { batchMarkdown, type Reported } from './markdown.ts';
+export { type RecordAnswer, type RecordAsked, recordOf } from './record-of.ts';
 export { type ScaleUp, type ScalingBy, scaleUp } from './scale-up.ts';
 export { shownByRun } from './shown-by-run.ts';
 export { type Went, type WhereItWent, whereItWent } from './where-it-went.ts';

@@ -5,7 +5,7 @@ import type { SubstanceId } from '#matter/substance';
 import { type VesselName, vesselNames } from '#matter/vessel';
 import type { HydrateFinding } from '#model/dry';
 import { type BodyOf, type Live, type LogLine, type LogNames, liveOf, logOf, type RunEvent } from '#run/log';
-import type { Plan, RunStep } from '#run/plan';
+import { type Plan, planTitle, type RunStep } from '#run/plan';
 import { assemble, type GoneThrough, goThrough, type Sheet } from '#run/sheet';
 import { type Facts, type Op, settingOf, techniques } from '#run/technique';
 import { type Alarm, alarmsOf } from './alarm.ts';
@@ -26,6 +26,8 @@ export interface TimerState {
 }
 
 export interface RunState {
+  /** What is made, as its plan says it. */
+  readonly title: string;
   readonly steps: readonly StepState[];
   readonly sheet: Sheet;
   readonly timers: readonly TimerState[];
@@ -83,6 +85,7 @@ function stateOf(gone: GoneThrough, events: readonly RunEvent[], words: Words): 
   const begun = live.find(({ body }) => body.kind === 'started' || body.kind === 'added' || body.kind === 'finished');
   const over = steps.every((step) => step.status === 'done' || step.status === 'skipped');
   return {
+    title: planTitle(plan),
     steps,
     sheet,
     timers: timersOf(live),
