@@ -5,7 +5,8 @@ export default defineConfig({
   testDir: '.',
   testMatch: '*.spec.ts',
   outputDir: '../test-results/browser',
-  workers: 2,
+  // A test waits for the page about a third of its time: three keep two cores at work.
+  workers: 3,
   // Every test finds an empty notebook, so any of them may run beside any other.
   fullyParallel: true,
   // A test that wants a second try is mended.

@@ -158,6 +158,8 @@ describe('drying over a salt', () => {
     expect((100 * jar.waterG.value) / (ethanol + jar.waterG.value)).toBeCloseTo(0.79, 1);
     expect(amountOf(jar, 'copper-sulfate')).toBeUndefined();
     expect(massOverAll(vessels)).toBeCloseTo(120, 6);
+    // 20 g of agent keep 0.7 g each: 14 g of the 95.8 that are left to run.
+    expect(ethanol + jar.waterG.value).toBeCloseTo(95.76 - 14, 0);
   });
 
   it('binds no more than its capacity, and goes by what was weighed afterwards', () => {
