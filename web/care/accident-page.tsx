@@ -3,7 +3,6 @@ import { useMemo, useState } from 'react';
 import { Link, useParams, useSearchParams } from 'react-router';
 import { formatNumber } from '#base/units';
 import type { AccidentCard, Pour } from '#run/care';
-import { planTitle } from '#run/plan';
 import type { RunState } from '#run/state';
 import { sentenceOf } from '../api/client.ts';
 import { useBottles } from '../api/queries.ts';
@@ -45,7 +44,7 @@ function Accident({ run }: { run: Run }) {
   const { value } = care;
   const shown = value?.cards.find(({ vessel }) => vessel === chosen) ?? value?.cards[0];
   const what = search.get('what') ?? 'it spilled';
-  const title = `${planTitle(batch.plan)}, batch ${batch.number}`;
+  const title = `${state.title}, batch ${batch.number}`;
   if (care.problem) return <p className="problem">{care.problem.message}</p>;
   if (!value) return <p className="waiting-block">Looking at what is in the vessel …</p>;
   return (

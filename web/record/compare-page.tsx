@@ -2,9 +2,9 @@ import { useQueries } from '@tanstack/react-query';
 import { useMemo } from 'react';
 import { Link, useSearchParams } from 'react-router';
 import type { BatchAnswer } from '#contract/api';
-import { planTitle } from '#run/plan';
 import type { CompareRow } from '#run/state';
 import { request, sentenceOf } from '../api/client.ts';
+import { useBatches } from '../api/queries.ts';
 import { dayText } from '../parts/day.ts';
 import './record.css';
 import { useCompute } from '../worker/compute.ts';
@@ -28,7 +28,8 @@ export function ComparePage() {
       ? { attempts: batches.map(({ number, plan, events }) => ({ number, plan, events: [...events] })) }
       : undefined,
   );
-  const name = batches[0] ? planTitle(batches[0].plan) : 'Attempts';
+  const known = useBatches();
+  const name = known.data?.find(({ id }) => id === ids[0])?.title ?? 'Attempts';
   return (
     <article className="record">
       <h1>Side by side</h1>
