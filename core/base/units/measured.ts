@@ -7,7 +7,7 @@ export interface Uncertainty {
 
 /**
  * A value with its first-order dependence on named, independent sources of uncertainty. Two values that lean on the same
- * source (one label, one balance) carry the same key, so their uncertainty add with sign and cancel where they should.
+ * source (one label, one balance) carry the same key, so that its effects add with their signs, and cancel where they should.
  * Method: JCGM 100:2008 (GUM), 5.1-5.2, by central differences instead of written derivatives.
  */
 export interface Measured {
@@ -91,7 +91,7 @@ export function budget(measured: Measured): readonly Share[] {
     .sort((a, b) => b.share - a.share);
 }
 
-/** Adds to uncertainty that are still being put together: theirs are the only objects here that change. */
+/** Adds the effects of a value to a set that is still being put together: the only objects here that change. */
 function addScaled(into: Record<string, Growing>, from: Readonly<Record<string, Uncertainty>>, factor: number): void {
   for (const id in from) {
     const { name, effect } = entryOf(from, id);

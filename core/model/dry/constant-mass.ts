@@ -17,7 +17,7 @@ export interface ConstantMass {
 
 /** Below this change between two weighings the mass counts as constant; Vogel asks 0.3 mg on a gram for analysis. */
 const LIMIT_PCT = 0.5;
-/** Two weighings closer together than this say little, °C-dry air taking hours to move water. */
+/** Hours: two weighings closer together than this say little, since air at room temperature takes hours to move water. */
 const LEAST_HOURS = 1;
 
 /** Judges weighings of one product, in any order; `balanceG` is the balance's step, below which no change is seen. */
