@@ -37,7 +37,7 @@ export function refusalOf(facts: PlanFacts, planned: Walk, steps: readonly Order
   );
 }
 
-/** Hours beyond which no cell is planned: nine weeks of a pot that dries, clogs and wears, which no model follows. */
+/** Hours beyond which no cell is planned: nine weeks of a pot that dries, clogs and wears, which no model follows. Estimate, grade C. */
 const MOST_CELL_H = 1500;
 
 /** A cell that would run for months, of which the plan would give a part in silence. */
@@ -48,8 +48,8 @@ function tooLong({ recipe, settings }: PlanFacts, { outcomes }: Walk, steps: rea
     if (!(hours > MOST_CELL_H)) continue;
     const control = recipe.controls.find(({ id }) => id === op.current);
     const amps = settings[op.current] ?? control?.start;
-    const at = amps === undefined ? '' : `At ${formatNumber(amps, 2)} A `;
-    const sentence = `${at}this takes about ${formatNumber(hours, 2)} h; no cell is planned for more than ${MOST_CELL_H} h. Set a larger current, or make less.`;
+    const starts = amps === undefined ? 'This takes' : `At ${formatNumber(amps, 2)} A this takes`;
+    const sentence = `${starts} about ${formatNumber(hours, 2)} h; no cell is planned for more than ${MOST_CELL_H} h. Set a larger current, or make less.`;
     return problem('out-of-range', sentence, { field: `controls.${op.current}` });
   }
   return null;
