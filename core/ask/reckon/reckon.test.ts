@@ -445,4 +445,10 @@ describe('the order of pouring', () => {
     'is said of %s',
     (name) => expect(said(`mix 100 g ${name} + 250 g water`)).toContain('never water onto it'),
   );
+
+  it('comes with rules by whom they bind', () => {
+    expect(said('mix 80 g boric acid + 300 g water')).toContain('Rules for those who sell it, EU');
+    expect(said('mix 80 g boric acid + 300 g water')).not.toContain('Restricted for the public');
+    expect(said('mix 50 g 93% H2SO4 + 200 g water')).toContain('Restricted for the public, EU');
+  });
 });

@@ -33,7 +33,7 @@ import {
 import { type Figure, given, sdOf, type WorkingLine, workingOf } from '#base/figure';
 import { fail, ok, type Problem, type ProblemCode, type Result } from '#base/problem';
 import { COVERAGE, findUnit, parseQuantity } from '#base/units';
-import { classesOf, legalNotes } from '#matter/guard';
+import { classesOf, lawOn } from '#matter/guard';
 import { findSubstance, substanceById } from '#matter/substance';
 import { convertAmount, inUnit } from './amount.ts';
 import { arithmetic } from './arithmetic.ts';
@@ -233,8 +233,9 @@ function cautionsOf({ cautionAbout, pours }: Found): readonly string[] {
     pours && needsOrder(cautionAbout.substanceId, cautionAbout.pct)
       ? ['Pour it slowly into the water, stirring; never water onto it: it boils and spits.']
       : [];
-  const notes = legalNotes(cautionAbout.substanceId, cautionAbout.pct).slice(0, 2);
-  return [...order, ...notes.map((note) => `Restricted for the public, ${note}. Check your local code.`)];
+  const notes = lawOn({ ...cautionAbout, deed: 'have' }).slice(0, 2);
+  const whom = (binds: boolean) => (binds ? 'Restricted for the public' : 'Rules for those who sell it');
+  return [...order, ...notes.map(({ binds, sentence }) => `${whom(binds)}, ${sentence}. Check your local code.`)];
 }
 
 /** Strong acids that come as liquids, and alkalis, heat the water they meet until it boils and spits; acids in crystals cool it. */
