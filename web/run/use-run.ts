@@ -1,4 +1,4 @@
-import { useCallback, useMemo } from 'react';
+import { useCallback, useMemo, useRef } from 'react';
 import type { BatchAnswer } from '#contract/api';
 import type { EventBody, Happened, RunEvent } from '#run/log';
 import type { RunState } from '#run/state';
@@ -31,10 +31,11 @@ export function useRun(batchId: string | undefined): { run: Run | undefined; err
     () => outbox.waiting.flatMap((each) => (each.of === 'batches' && each.batchId === batchId ? each.event : [])),
     [outbox.waiting, batchId],
   );
-  const events = useMemo(() => {
+  const merged = useMemo(() => {
     const known = new Set(data?.events.map(({ id }) => id));
     return [...(data?.events ?? []), ...mine.filter(({ id }) => !known.has(id))];
   }, [data, mine]);
+  const events = useSameEntries(merged);
   const plan = data?.plan;
   const open = useMemo<OpenRun | undefined>(
     () => (plan && batchId ? { batchId, plan, events } : undefined),
@@ -65,6 +66,15 @@ export function useRun(batchId: string | undefined): { run: Run | undefined; err
       ? { batch: data, open, events, state: folded.value, waiting, enter, enterAll }
       : undefined;
   return { run, error: batch.error, problem: folded.problem?.message ?? '' };
+}
+
+/** The same list for as long as it holds the same entries: one that was sent and is now known to be written changes nothing. */
+function useSameEntries(entries: readonly RunEvent[]): readonly RunEvent[] {
+  const last = useRef(entries);
+  const isSame =
+    last.current.length === entries.length && entries.every(({ id }, index) => last.current[index]?.id === id);
+  if (!isSame) last.current = entries;
+  return last.current;
 }
 
 function eventNow(body: EventBody, happened?: Happened): RunEvent {
