@@ -2,6 +2,7 @@ import { reckonJson } from '#ask/reckon';
 import { pack } from '#base/figure';
 import { fail, ok, type Result } from '#base/problem';
 import { check } from './check.ts';
+import { admitInput } from './scope.ts';
 import type { Verb } from './verb.ts';
 import { reckon } from './verbs/reckon.ts';
 import { type VerbInput, type VerbName, type VerbOutput, verbs } from './verbs.ts';
@@ -27,6 +28,8 @@ function computed<V extends VerbName>(name: V, input: unknown): Result<object> {
   const verb = doors[name];
   const checked = check(verb.input, input);
   if (!checked.ok) return checked;
+  const allowed = admitInput(name, checked.value);
+  if (!allowed.ok) return allowed;
   const result = verb.run(checked.value);
   return result.ok ? ok(pack(result.value)) : result;
 }

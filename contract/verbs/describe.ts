@@ -1,5 +1,6 @@
 import { ok, type Result } from '#base/problem';
 import { fields, note, nullable, number, one, text } from '#base/shape';
+import { admitThing } from '#matter/guard';
 import { checkedDescription, describedId, learnName, molarMassFigure } from '#matter/substance';
 import { verb } from '../verb.ts';
 
@@ -20,6 +21,8 @@ export const describe = verb({
   run: (said) => {
     const checked = checkedDescription(said);
     if (!checked.ok) return checked as Result<never>;
+    const allowed = admitThing(checked.value);
+    if (!allowed.ok) return allowed as Result<never>;
     const id = describedId(checked.value);
     learnName(id);
     return ok({ id, molarMass: molarMassFigure(checked.value.formula) });

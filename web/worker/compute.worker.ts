@@ -24,7 +24,9 @@ async function compute<V extends VerbName>(verb: V, input: VerbInput<V>): Promis
     const { labelVerbs } = await import('#contract/verbs/label-verbs');
     return answered<V>(labelVerbs[verb === label ? label : bottle], input);
   }
-  const { verbs } = await import('#contract/verbs');
+  const [{ verbs }, { admitInput }] = await Promise.all([import('#contract/verbs'), import('#contract/scope')]);
+  const allowed = admitInput(verb, input);
+  if (!allowed.ok) return allowed;
   return answered<V>(verbs[verb], input);
 }
 

@@ -42,7 +42,7 @@ export const examples: readonly string[] = [
   'sublime 5 g I2 at 60 C',
   'metal 2 mm sheet 20 % in 8 h to 0.5 mm',
   'moisture 30 g HON(SO3K)2 gave 17.4 g K2SO4',
-  '8 g KBr + 60 mL 6% H2O2 + H2SO4 -> Br2',
+  '7 g KBr + 60 mL 6% H2O2 + H2SO4 -> Br2',
   '18 g CO2 in 24 m3',
   'pH 2.88 acetic acid',
   'neutralise 9 g 88% KOH with 35% HNO3',

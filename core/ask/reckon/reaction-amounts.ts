@@ -2,15 +2,19 @@ import { cutPhrase, isGasFormula, type Phrase, pointAt, readStuff, readSubstance
 import type { Found } from '#ask/sums';
 import { derive, type Figure, given } from '#base/figure';
 import { itemAt, numberAt } from '#base/lookup';
-import { fail, ok, type Result } from '#base/problem';
+import { fail, ok, type Problem, problem, type Result } from '#base/problem';
+import { formatNumber } from '#base/units';
+import { clashesOf, isCapped, overCapOf } from '#matter/guard';
 import { balancedText, complete, gasVolume, reactionHeat } from '#matter/reaction';
 import { hasDensity } from '#matter/solution';
 import {
   allSubstances,
+  bareSubstance,
   formulaText,
   molarMassFigure,
   refusedIn,
   refusedSentence,
+  refusedThing,
   type Substance,
 } from '#matter/substance';
 import { total } from '#matter/vessel';
@@ -19,11 +23,15 @@ import { holding, molesOf } from './amount.ts';
 const ARROW = /\s*(?:<=>|->|→|⇌|=)\s*/;
 const PLUS = /\s+\+\s+/;
 const BY_FORMULA = new Map([...allSubstances].reverse().map((each) => [each.formula, each]));
+/** Mass % of a solution of which no strength is written: as bench solutions are. */
+const SOME_PCT = 10;
+/** Planned dilute in water, and never by itself. */
+const IN_WATER_ONLY: ReadonlySet<string> = new Set(['bromine']);
 /** Kinds of danger of which no amount is computed. */
 const NEVER: ReadonlySet<string> = new Set(['energetic', 'pyrotechnic', 'weapon', 'drug']);
-const WRITE = 'Write 8 g KBr + 60 mL 6% H2O2 + H2SO4 -> Br2.';
+const WRITE = 'Write 7 g KBr + 60 mL 6% H2O2 + H2SO4 -> Br2.';
 
-/** “8 g KBr + 60 mL 6% H2O2 + H2SO4 -> Br2”: an equation with amounts; undefined where no amount is written. */
+/** “7 g KBr + 60 mL 6% H2O2 + H2SO4 -> Br2”: an equation with amounts; undefined where no amount is written. */
 export function reactionVerb(line: string): Result<Found> | undefined {
   const sides = line.split(ARROW);
   if (sides.length !== 2 || !/\d\s*[a-zµ]+\b.*\p{L}/iu.test(itemAt(sides, 0)) || !hasAmount(itemAt(sides, 0)))
@@ -37,14 +45,9 @@ export function reactionVerb(line: string): Result<Found> | undefined {
   for (const each of [...left, ...right]) if (!each.ok) return each;
   const stuffs = left.flatMap((each) => (each.ok ? [each.value] : []));
   const products = right.flatMap((each) => (each.ok ? [each.value.substance] : []));
-  const named = [...stuffs.map(({ substance }) => substance), ...products].flatMap(
-    ({ formula, name }) => refusedIn(formula) ?? refusedIn(name) ?? [],
-  );
-  const refused = named.find(({ category }) => NEVER.has(category));
-  if (refused)
-    return fail('beyond-scope', refusedSentence(refused), {
-      at: pointAt(line, itemAt(sides, 1)),
-    });
+  const written = [...stuffs.map(({ substance }) => substance), ...products];
+  const allowed = ofScope(written) ?? ofMeeting(stuffs);
+  if (allowed) return { ok: false, problem: { ...allowed, at: [0, line.length] } };
   if (stuffs.every(({ amount }) => !amount))
     return fail('missing-part', `How much of one of them? ${WRITE}`, { at: [0, line.length] });
   const balanced = complete(
@@ -58,13 +61,41 @@ export function reactionVerb(line: string): Result<Found> | undefined {
     text,
     n: numberAt(coefficients, i),
   }));
-  const warned = named.map(({ name, why }) => ` ${name}: ${lowered(why)}.`).join('');
-  const note = `${balancedText(balanced.value)}.${warned}`;
-  return amounts({ stuffs, all, phrase: { ...phrase.value, text: line }, note });
+  // What nobody wrote and comes off all the same is asked about too.
+  const besides = ofScope(all.map(({ substance, text }) => substance ?? bareSubstance(text, text)));
+  if (besides) return { ok: false, problem: { ...besides, at: [0, line.length] } };
+  return amounts({ stuffs, all, phrase: { ...phrase.value, text: line }, note: `${balancedText(balanced.value)}.` });
 }
 
-function lowered(text: string): string {
-  return text.charAt(0).toLowerCase() + text.slice(1);
+/** What of an equation is known and not planned; a poison gas that is made in small amounts is asked about by its amount. */
+function ofScope(things: readonly Substance[]): Problem | null {
+  for (const { id, formula, name } of things) {
+    if (isCapped(formula)) continue;
+    const named = refusedIn(name);
+    const refused =
+      refusedThing({ name, formula }) ?? (named && NEVER.has(named.category) ? named : undefined) ?? wholeName(formula);
+    if (refused && !IN_WATER_ONLY.has(id)) return problem('beyond-scope', refusedSentence(refused));
+  }
+  return null;
+}
+
+function wholeName(formula: string): ReturnType<typeof refusedIn> {
+  const found = refusedIn(formula);
+  return found && found.length >= formula.length ? found : undefined;
+}
+
+/** Two of what is put together that never may meet, at the strengths that are written; where none is, as strong as in the mixture. */
+function ofMeeting(stuffs: readonly Stuff[]): Problem | null {
+  const present = stuffs.map(({ substance, strength }) => ({
+    substanceId: substance.id,
+    pct: strength?.unit === 'w/w' ? strength.value : strength ? SOME_PCT : substance.form === 'dissolved' ? SOME_PCT : 100,
+  }));
+  for (const [i, added] of present.entries()) {
+    const here = present.filter((_, j) => j !== i);
+    const worst = clashesOf(here, added, { beside: present }).find(({ severity }) => severity === 'refuse');
+    if (worst) return problem('beyond-scope', `Two things meet here that never may. ${worst.sentence}`);
+  }
+  return null;
 }
 
 function hasAmount(side: string): boolean {
@@ -91,6 +122,8 @@ function amounts({ stuffs, all, phrase, note }: Reacting): Result<Found> {
   const figures: Figure[] = [];
   for (const { substance, text, n } of all.slice(stuffs.length)) {
     const made = times(extent, n, substance?.name ?? text);
+    const over = overCapOf(text, made.value);
+    if (over) return overCap(over, { stuffs, limiting: limiting.i });
     figures.push(inGrams(made, substance?.name ?? text, text));
     if (isGasFormula(text)) figures.push(gasVolume(made, substance?.name ?? text, phrase.tempC, phrase.pressureHPa));
   }
@@ -115,6 +148,18 @@ function amounts({ stuffs, all, phrase, note }: Reacting): Result<Found> {
   const limits = reach.length > 1 ? ` ${itemAt(stuffs, limiting.i).substance.name} limits.` : '';
   const unknown = heat ? '' : ' Heat: not known.';
   return ok({ figures, note: `${note}${limits}${unknown} If it goes to its end.` });
+}
+
+/** A gas that is made beyond its cap, with the most that may be begun with. */
+function overCap(
+  { says, within }: NonNullable<ReturnType<typeof overCapOf>>,
+  { stuffs, limiting }: { readonly stuffs: readonly Stuff[]; readonly limiting: number },
+): Result<never> {
+  const { amount, substance } = itemAt(stuffs, limiting);
+  const unit = amount && { mass: 'g', volume: 'mL', amount: 'mol' }[amount.dimension];
+  const most = amount && within > 0 ? Number((amount.value * within * 0.995).toPrecision(2)) : 0;
+  const instead = most > 0 ? ` At most ${formatNumber(most, 2)} ${unit} of ${substance.name} at a time here.` : '';
+  return fail('beyond-scope', `${says}${instead}`);
 }
 
 function per(n: Figure, count: number, name: string): Figure {

@@ -34,7 +34,7 @@ import { type Figure, given, sdOf, type WorkingLine, workingOf } from '#base/fig
 import { fail, ok, type Problem, type ProblemCode, type Result } from '#base/problem';
 import { COVERAGE, findUnit, parseQuantity } from '#base/units';
 import { classesOf, lawOn } from '#matter/guard';
-import { findSubstance, substanceById } from '#matter/substance';
+import { findSubstance, refusedSentence, refusedThing, substanceById } from '#matter/substance';
 import { convertAmount, inUnit } from './amount.ts';
 import { arithmetic } from './arithmetic.ts';
 import { byVolume } from './by-volume.ts';
@@ -62,7 +62,7 @@ export function reckon(text: string): Result<Reckoning> {
   if (line === '') return fail('missing-part', 'Type a sum, such as 28% HCl in mol/L.', { at: [0, 0] });
   if (line.length > MOST)
     return fail('too-large', `A line has at most ${MOST} characters.`, { at: [MOST, line.length] });
-  const found = dispatch(line);
+  const found = outOfScope(line) ?? dispatch(line);
   if (!found.ok) return shifted(found.problem, text);
   if (found.value.figures.some(({ value }) => !Number.isFinite(value))) {
     return fail('out-of-range', 'That comes to no finite number; check the amounts.', { at: [0, text.length] });
@@ -139,6 +139,21 @@ function ofTheNotebook(word: 'when' | 'fits'): Result<never> {
     `“${word}” says ${asks} in your own week: type it in the page’s Reckoner, or use the verb ${word}.`,
     { at: [0, word.length] },
   );
+}
+
+/** What is only arithmetic of a formula, or warns of it. */
+const OF_ANYTHING: ReadonlySet<string> = new Set(['balance', 'clash', 'molar mass', 'molar mass of', 'm', 'ph', 'price']);
+
+/** A line that plans with something that is known and not planned, written as a formula. An equation with amounts asks by itself. */
+function outOfScope(line: string): Result<never> | undefined {
+  const word = VERB.exec(line)?.[1]?.toLowerCase();
+  if (word === undefined || OF_ANYTHING.has(word)) return undefined;
+  for (const written of line.split(/[\s,;+]+/)) {
+    const refused = refusedThing({ name: written, formula: written });
+    if (refused && /[A-Z].*[A-Z\d]/.test(written))
+      return fail('beyond-scope', refusedSentence(refused), { at: pointAt(line, written) });
+  }
+  return undefined;
 }
 
 function dispatch(line: string): Result<Found> {

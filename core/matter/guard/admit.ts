@@ -1,6 +1,14 @@
 import { entryOf } from '#base/lookup';
 import { fail, ok, type Result } from '#base/problem';
-import { type Refused, refusedIn, refusedSentence, type Substance, substanceById } from '#matter/substance';
+import {
+  isDescribedId,
+  type Refused,
+  refusedIn,
+  refusedSentence,
+  refusedThing,
+  type Substance,
+  substanceById,
+} from '#matter/substance';
 import { classesOf } from './classes.ts';
 
 /**
@@ -79,6 +87,11 @@ export function admit({ substanceId, pct }: Wanted, deed: Deed): Result<true> {
   const substance = substanceById(substanceId);
   // Whoever asks says what he does not know, in his own words.
   if (!substance) return ok(true);
+  // What its owner described is judged by what it is, whatever is done with it and whatever it is called.
+  if (isDescribedId(substance.id)) {
+    const known = refusedThing(substance);
+    if (known) return outOfScope(known);
+  }
   switch (deed) {
     case 'make':
       if (nameRefused(substance)) return refusedByName(substance);
@@ -97,13 +110,27 @@ export function admit({ substanceId, pct }: Wanted, deed: Deed): Result<true> {
 /** Whether the thing itself is among what is known and not planned, by its name or its formula. */
 function nameRefused({ id, name, formula }: Substance): Refused | undefined {
   if (IN_WATER_ONLY.has(id)) return undefined;
-  const found = refusedIn(name) ?? refusedIn(formula);
-  return found && (found.length >= name.length || found.length >= formula.length) ? found : undefined;
+  return refusedThing({ name, formula }) ?? wholeIn(formula);
+}
+
+function wholeIn(formula: string): Refused | undefined {
+  const found = refusedIn(formula);
+  return found && found.length >= formula.length ? found : undefined;
 }
 
 function refusedByName(substance: Substance): Result<true> {
   const refused = nameRefused(substance);
-  return refused ? fail('beyond-scope', refusedSentence(refused), { field: 'target.substanceId' }) : ok(true);
+  return refused ? outOfScope(refused) : ok(true);
+}
+
+function outOfScope(refused: Refused): Result<never> {
+  return fail('beyond-scope', refusedSentence(refused), { field: 'target.substanceId' });
+}
+
+/** Whether something that is described, and not looked up, is planned with or computed here. */
+export function admitThing(thing: { readonly name: string; readonly formula: string }): Result<true> {
+  const refused = refusedThing(thing);
+  return refused ? fail('beyond-scope', refusedSentence(refused), { field: 'formula' }) : ok(true);
 }
 
 function within(

@@ -1,6 +1,6 @@
 import { type Problem, problem } from '#base/problem';
 import { formatNumber } from '#base/units';
-import { molarMass, type SubstanceId, substanceOf } from '#matter/substance';
+import { molarMass, type SubstanceId, substanceById, substanceOf } from '#matter/substance';
 import { type Air, isOpen, judgeAir, type Released } from './air.ts';
 import { classesOf } from './classes.ts';
 
@@ -43,6 +43,8 @@ const MOST_MOL: Readonly<Record<string, number>> = {
   'nitrogen-trichloride': 0,
   'carbon-monoxide': 0,
 };
+/** What a room takes much of, and is judged by the room. */
+const HARMLESS: ReadonlySet<string> = new Set(['carbon-dioxide', 'hydrogen']);
 const MOST_ACID_ML = 2500;
 const STRONG_PCT = 20;
 const MOST_MOLTEN_G = 250;
@@ -135,22 +137,40 @@ function roundedDown(value: number): number {
   return Number((Math.floor(value / step + 1e-9) * step).toPrecision(2));
 }
 
-/** By formula: an element is one, under whichever name it was found. */
-const HALOGENS: Readonly<Record<string, 'chlorine' | 'bromine'>> = { Cl2: 'chlorine', Br2: 'bromine' };
+/** Every gas and vapour that poisons, by its formula: one is what it is under whichever name it was found. */
+const POISONS = new Map(
+  Object.entries(MOST_MOL).flatMap(([id, most]) => {
+    const gas = substanceById(id);
+    return gas && !HARMLESS.has(id) ? [[gas.formula, { name: gas.name, most }] as const] : [];
+  }),
+);
+
+/**
+ * The part of an amount of an element or gas that is within its cap, 0 to 1, with the cap in words where that is not all of it;
+ * null where no cap is held or all is within.
+ */
+export function overCapOf(formula: string, mol: number): { readonly within: number; readonly says: string } | null {
+  if (formula === 'I2') {
+    const g = mol * molarMass(formula);
+    const says = `That is ${formatNumber(g, 2)} g of iodine; up to ${MOST_IODINE_G} g are planned here at a time.`;
+    return g > MOST_IODINE_G ? { within: MOST_IODINE_G / g, says } : null;
+  }
+  const gas = POISONS.get(formula);
+  if (!gas || mol <= gas.most) return null;
+  const most =
+    gas.most > 0
+      ? `at most ${gas.most} mol of it are planned here in one batch, outdoors and with an absorber for all of it`
+      : 'none of it is planned here';
+  return { within: gas.most / mol, says: `That is ${formatNumber(mol, 2)} mol of ${gas.name}; ${most}.` };
+}
+
+/** Whether a poison is made here in small amounts: whether it is, its amount decides. */
+export function isCapped(formula: string): boolean {
+  return (POISONS.get(formula)?.most ?? 0) > 0;
+}
 
 /** Whether so much of an element or gas by itself is computed here, as of a current: the cap in words where it is not. */
 export function capOfAmount(formula: string, mol: number): Problem | null {
-  const g = formula === 'I2' ? mol * molarMass(formula) : 0;
-  if (g > MOST_IODINE_G)
-    return problem(
-      'beyond-scope',
-      `That is ${formatNumber(g, 2)} g of iodine; up to ${MOST_IODINE_G} g are planned here at a time.`,
-    );
-  const name = HALOGENS[formula];
-  const most = name && MOST_MOL[name];
-  if (most === undefined || mol <= most) return null;
-  return problem(
-    'beyond-scope',
-    `That is ${formatNumber(mol, 2)} mol of ${name}; at most ${most} mol of it are planned here in one batch, outdoors and with an absorber for all of it.`,
-  );
+  const over = overCapOf(formula, mol);
+  return over ? problem('beyond-scope', over.says) : null;
 }

@@ -1,10 +1,11 @@
 // Guard: the usual cautions, computed for these amounts in this place, each for the step where it matters.
 // They defer to local codes and licensed practice and never say that a thing is safe.
 // admit() is the one gate: what is planned and computed here at all, whichever door asks.
-export { admit, type Deed, type Wanted } from './admit.ts';
+export { admit, admitThing, type Deed, type Wanted } from './admit.ts';
+export { admitReaction } from './admit-reaction.ts';
 export { type Air, isOpen, judgeAir, minutesTo, type Released, shareInRoom } from './air.ts';
 export { bandOf, hazardsOf, inBand } from './band.ts';
-export { capOfAmount, capProblem, type GasOfBatch, type Scale } from './caps.ts';
+export { capOfAmount, capProblem, type GasOfBatch, isCapped, overCapOf, type Scale } from './caps.ts';
 export { cautionFor } from './caution.ts';
 export type { Caution, CautionFacts, Severity } from './caution-facts.ts';
 export { type CautionId, cautionIds } from './caution-id.ts';

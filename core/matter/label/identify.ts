@@ -3,6 +3,7 @@ import { type Problem, problem } from '#base/problem';
 import { formulaText, type Substance } from '#matter/substance';
 import { alloyIn } from './alloy.ts';
 import { askedOf, isAskedFirst } from './asked.ts';
+import { besideName } from './beside.ts';
 import type { ContentSaid } from './by-content.ts';
 import type { Claims } from './claims.ts';
 import { fertilisersBy, npkIn } from './fertiliser.ts';
@@ -64,6 +65,8 @@ export function identify(
       for (const { at } of names)
         if (!named.some((each) => each.index < at[1] && each.index + each[0].length > at[0]))
           claims.claim('name', { index: at[0], 0: typed.slice(...at) }, `called “${typed.slice(...at)}”`);
+      const strange = names.length === 0 ? onlyPartRead(claims, named) : undefined;
+      if (strange) return asked(strange, problems);
       const own = named.length === 0 ? ownIn(claims) : undefined;
       return { ...NOTHING, substances: own ? [own] : readSubstances(claims, problems, named) };
     }
@@ -74,6 +77,27 @@ export function identify(
 export function asked(question: Question, problems: Problem[]): Identity {
   problems.push(problem('unknown-substance', question.asks, { field: 'substance' }));
   return { ...NOTHING, question };
+}
+
+/** Asks where words beside a name may make it another: a part of a name is never taken for it. */
+function onlyPartRead(claims: Claims, named: readonly Match[]): Question | undefined {
+  const { typed } = claims;
+  for (const match of named) {
+    const beside = besideName(
+      typed,
+      match,
+      (from, to) =>
+        claims.isClaimed(from, to) || named.some((each) => each.index < to && each.index + each[0].length > from),
+    );
+    if (!beside) continue;
+    const whole = typed.slice(...beside.at);
+    const { name } = match.substance;
+    return {
+      asks: `I read only “${match[0]}” of “${whole}”. Is it ${name} and nothing else?`,
+      choices: [{ says: `${name}, nothing else`, decides: '', text: said(typed, beside.at, match[0]) }],
+    };
+  }
+  return undefined;
 }
 
 function stretch(typed: string, { at, products }: Sold) {

@@ -1,4 +1,4 @@
-import { checkedDescription, describedId, type Substance, substanceById } from '#matter/substance';
+import { checkedDescription, describedId, refusedFormula, type Substance, substanceById } from '#matter/substance';
 import type { Claims } from './claims.ts';
 import { readingOf } from './read-substance.ts';
 
@@ -9,6 +9,7 @@ const FORMULA = /(?<![\p{L}\p{N}])(?=[A-Z([])[A-Za-z0-9()[\].·]{3,60}(?![\p{L}\
 export function ownIn(claims: Claims): Substance | undefined {
   for (const match of claims.free(FORMULA)) {
     const formula = match[0].replace(/[.·]$/, '');
+    if (refusedFormula(formula)) continue;
     if (!/\d/.test(formula) && (formula.match(/[A-Z]/g) ?? []).length < 3) continue;
     const name = claims.leftOver().replace(match[0], ' ').replace(/\s+/g, ' ').trim();
     const form = /\bliquid\b/i.test(claims.typed) ? 'liquid' : 'solid';

@@ -7,7 +7,7 @@ import { type Balanced, balance } from './balance.ts';
 /** What comes of nearly everything in water. */
 const COMMON = ['H2O', 'CO2'];
 /** Elements come only of what holds them ready, peroxide or metal: not where the others do. */
-const ELEMENTS = ['H2', 'O2'];
+const elementsFrom = (left: readonly string[]) => [...(left.some(isMetal) ? ['H2'] : []), 'O2'];
 /** Three that nobody wrote are the most that are found again without a guess. */
 const MOST_ADDED = 3;
 /** More candidates would take longer than one waits for a line. */
@@ -25,7 +25,7 @@ export function complete(left: readonly string[], right: readonly string[]): Res
   const there = new Set([...left, ...right]);
   const passes = [
     [...COMMON, ...saltsOf(left)],
-    [...COMMON, ...ELEMENTS, ...saltsOf(left)],
+    [...COMMON, ...elementsFrom(left), ...saltsOf(left)],
     // Chalk and hydroxides precipitate where nothing else fits.
     [...saltsOf(left, WITH_BASES), ...COMMON],
   ];
@@ -64,6 +64,15 @@ function* choose(from: readonly string[], size: number): Generator<readonly stri
   for (const [i, first] of from.entries())
     for (const rest of choose(from.slice(i + 1), size - 1)) yield [first, ...rest];
 }
+
+/** Hydrogen comes of a metal, and never of salts, acids and bases among themselves. */
+function isMetal(formula: string): boolean {
+  const read = parseFormula(formula);
+  const kinds = read.ok ? Object.keys(read.value.elements) : [];
+  return kinds.length === 1 && !NON_METALS.has(itemAt(kinds, 0));
+}
+
+const NON_METALS: ReadonlySet<string> = new Set(['H', 'C', 'N', 'O', 'P', 'S', 'F', 'Cl', 'Br', 'I', 'He', 'Ne', 'Ar']);
 
 interface Ion {
   readonly text: string;

@@ -1,7 +1,8 @@
 import { numberAt } from '#base/lookup';
 import type { DescribedId } from './described.ts';
 import { type Named, NameIndex } from './name-index.ts';
-import { refusedNever } from './refused.ts';
+import { refusedNames, refusedNever } from './refused.ts';
+import type { Refused } from './refused-formula.ts';
 import { keyOf } from './spelling.ts';
 import { allSubstances, type Substance, substanceById } from './substance.ts';
 
@@ -77,6 +78,26 @@ export function nearestNames(name: string, count = 3): readonly string[] {
     .sort((a, b) => a.far - b.far)
     .slice(0, count)
     .map(({ known }) => WRITTEN.get(known) ?? known);
+}
+
+/** Letters of a name for each that may be wrong in it. */
+const LETTERS_A_SLIP = 7;
+
+/** What a name that nobody knows is a slip of, where that is known and not planned: nearer to it than to anything ordinary. */
+export function refusedSlip(name: string): Refused | undefined {
+  const wanted = keyOf(name);
+  const reach = Math.floor(wanted.length / LETTERS_A_SLIP);
+  if (reach === 0 || BY_KEY.has(wanted)) return undefined;
+  let best: { readonly far: number; readonly refused: Refused } | undefined;
+  for (const [key, refused] of refusedNames()) {
+    if (Math.abs(key.length - wanted.length) > reach) continue;
+    const far = distance(wanted, key);
+    if (far <= reach && far < (best?.far ?? reach + 1)) best = { far, refused };
+  }
+  const near = best?.far ?? 0;
+  if (!best || [...BY_KEY.keys()].some((key) => Math.abs(key.length - wanted.length) <= near && distance(wanted, key) <= near))
+    return undefined;
+  return best.refused;
 }
 
 /** Levenshtein distance, one row at a time. */

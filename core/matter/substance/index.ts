@@ -8,11 +8,12 @@ export {
   describedId,
   isDescribedId,
 } from './described.ts';
-export { findSubstance, learnName, nearestNames, substancesIn } from './find.ts';
+export { findSubstance, learnName, nearestNames, refusedSlip, substancesIn } from './find.ts';
 export { type Formula, formulaText, parseFormula } from './formula.ts';
 export { hydrateWater, molarMass, molarMassFigure, molarMassOfElements } from './molar-mass.ts';
 export { type Named, NameIndex } from './name-index.ts';
-export { type Refused, refusedIn, refusedSentence } from './refused.ts';
+export { refusedIn, refusedSentence, refusedThing } from './refused.ts';
+export { type Refused, refusedFormula } from './refused-formula.ts';
 export { substance } from './shape.ts';
 export { keyOf, spelt } from './spelling.ts';
 export {

@@ -1,15 +1,8 @@
 import { numberAt } from '#base/lookup';
-import { namesRefused } from '#matter/data';
+import { namesRefused, refusedWords } from '#matter/data';
 import { NameIndex } from './name-index.ts';
+import { type Refused, refusedFormula } from './refused-formula.ts';
 import { keyOf, spelt } from './spelling.ts';
-
-/** A name that is known and not planned here, with the one reason. */
-export interface Refused {
-  readonly name: string;
-  readonly why: string;
-  /** What kind of danger it is: “energetic”, “too toxic”. */
-  readonly category: string;
-}
 
 interface Entry extends Refused {
   readonly never: readonly string[];
@@ -38,13 +31,74 @@ export function refusedIn(typed: string): (Refused & { readonly index: number; r
     const end = numberAt(to, named.index + named.key.length - 1);
     return { ...named.value, index, length: end - index };
   }
+  const worded = wordIn(text);
+  if (worded) {
+    const { index, length, refused } = worded;
+    const start = numberAt(from, index);
+    return { ...refused, index: start, length: numberAt(to, index + length - 1) - start };
+  }
   const [formula] = BY_FORMULA.in(typed);
-  return formula ? { ...formula.value, index: formula.index, length: formula.key.length } : undefined;
+  if (formula) return { ...formula.value, index: formula.index, length: formula.key.length };
+  for (const match of typed.matchAll(FORMULA_WORD)) {
+    const [word] = match;
+    const refused = isWrittenFormula(word) ? refusedFormula(word) : undefined;
+    if (refused) return { ...refused, index: match.index, length: word.length };
+  }
+  return undefined;
 }
+
+const WORDS = refusedWords.map(({ word, name, category, why }) => ({
+  // “Cyanide-free” says what is not in it.
+  pattern: new RegExp(`(?<![\\p{L}\\p{N}])(?:${word})(?![\\p{L}\\p{N}])(?![ -]*(?:free|frei|test|removers?|indicator))`, 'u'),
+  refused: { name, category, why },
+}));
+
+/** A word in any of the languages of labels, where one stands in a text of common spelling. Accents are left out, letter by letter. */
+function wordIn(text: string): { readonly index: number; readonly length: number; readonly refused: Refused } | undefined {
+  const plain = [...text].map(withoutAccent).join('');
+  if (plain.length !== text.length) return undefined;
+  for (const { pattern, refused } of WORDS) {
+    const found = pattern.exec(plain);
+    if (found) return { index: found.index, length: found[0].length, refused };
+  }
+  return undefined;
+}
+
+function withoutAccent(letter: string): string {
+  return letter.normalize('NFD').charAt(0);
+}
+
+const FORMULA_WORD = /(?<![\p{L}\p{N}.])[A-Z([][A-Za-z0-9()[\].·₀-₉]{1,60}(?<![.·])(?![\p{L}\p{N}])/gu;
+
+/** Two capitals may be an abbreviation (UV, PVC): a formula has a count in it or a symbol of two letters beside another. */
+function isWrittenFormula(word: string): boolean {
+  const symbols = new Set(word.match(/[A-Z][a-z]?/g));
+  return symbols.size >= 2 && /[a-z0-9₀-₉]/.test(word);
+}
+
+/** What a thing is, by its formula and by its name, when it is among what is known and not planned. */
+export function refusedThing({ name, formula }: { readonly name: string; readonly formula: string }): Refused | undefined {
+  const byFormula = refusedFormula(formula);
+  if (byFormula) return byFormula;
+  const named = refusedIn(name);
+  return named && named.length >= name.trim().length ? named : undefined;
+}
+
+/** Names that are refused, by their key: what a slip of the pen may have meant. */
+export function refusedNames(): Iterable<readonly [key: string, refused: Refused]> {
+  return SLIPS;
+}
+
+/** A short name is one letter from too many others. */
+const LEAST_LETTERS = 7;
+const SLIPS = [...BY_KEY.keys()].flatMap((key) => {
+  const refused = BY_KEY.get(key);
+  return refused && key.length >= LEAST_LETTERS ? [[key, refused] as const] : [];
+});
 
 /** The one sentence that every door says of it. */
 export function refusedSentence({ name, why }: Refused): string {
-  return `${name} is known and not planned here: ${why.charAt(0).toLowerCase()}${why.slice(1)}.`;
+  return `${name.replace(/^an? /, (article) => article.charAt(0).toUpperCase() + article.slice(1))} is known and not planned here: ${why.charAt(0).toLowerCase()}${why.slice(1)}.`;
 }
 
 /** Names that are never offered for a text: the harmless neighbours of what is refused. */

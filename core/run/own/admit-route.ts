@@ -1,6 +1,6 @@
 import { fail, ok, type Result } from '#base/problem';
 import { BenchDefaults } from '#matter/gear';
-import { admit } from '#matter/guard';
+import { admit, admitReaction } from '#matter/guard';
 import type { SubstanceId } from '#matter/substance';
 import { type Plan, startPlan, usualCard } from '#run/plan';
 import { catalogue, type Route, routeProblems, type ShelfBottle } from '#run/route';
@@ -30,6 +30,15 @@ export function admitRoute(route: Route): Result<true> {
   if (!made) return fail('no-route', 'It does not say what it makes.', { field });
   const allowed = admit({ substanceId: made }, 'make');
   if (!allowed.ok) return allowed;
+  for (const reaction of route.reactions) {
+    const reacts = admitReaction(reaction);
+    if (!reacts.ok) return { ok: false, problem: { ...reacts.problem, field } };
+  }
+  for (const { accepts } of route.roles)
+    for (const substanceId of accepts) {
+      const taken = admit({ substanceId }, 'take');
+      if (!taken.ok) return { ok: false, problem: { ...taken.problem, field } };
+    }
   // By little too: what a cap of this room refuses first may be two things that never may meet.
   for (const times of [1, LITTLE]) {
     const sheet = sheetOf(usualPlan(route, made, times));

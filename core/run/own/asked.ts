@@ -1,5 +1,6 @@
 import { ok, type Problem, problem } from '#base/problem';
 import type { Bench } from '#matter/gear';
+import { admitThing } from '#matter/guard';
 import { Claims, readSize, readStrength } from '#matter/label';
 import { type Reaction, reactionText } from '#matter/reaction';
 import { checkedDescription, describedId, type SubstanceId, substanceById, substanceOf } from '#matter/substance';
@@ -160,7 +161,9 @@ function describedFrom(draft: OwnDraft, equations: OwnAnswer['equations']): Subs
     gPer100gWater: draft.gPer100gWater,
     ...nothing,
   });
-  return said.ok ? describedId(said.value) : said.problem;
+  if (!said.ok) return said.problem;
+  const allowed = admitThing(said.value);
+  return allowed.ok ? describedId(said.value) : allowed.problem;
 }
 
 /** The name in a target: what is neither an amount nor a strength. */

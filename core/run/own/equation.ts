@@ -1,11 +1,14 @@
 import { fail, ok, type Result } from '#base/problem';
 import { listed } from '#base/units';
+import { admitReaction } from '#matter/guard';
 import { balance, complete, type Equation, type Reaction, type ReactionTerm, reactionText } from '#matter/reaction';
 import {
   allSubstances,
   describedId,
   findSubstance,
   parseFormula,
+  refusedIn,
+  refusedSentence,
   type Substance,
   type SubstanceId,
   substanceOf,
@@ -52,6 +55,8 @@ export function readEquation(typed: string, id: string, known: readonly Substanc
   const both = reaction.products.find(({ substanceId }) =>
     reaction.reactants.some((t) => t.substanceId === substanceId),
   );
+  const allowed = admitReaction(reaction);
+  if (!allowed.ok) return { ok: false, problem: { ...allowed.problem, field: 'equation' } };
   if (both)
     return fail('bad-formula', `${substanceOf(both.substanceId).name} stands on both sides: it does not react.`, {
       field: 'equation',
@@ -98,6 +103,8 @@ class Meant {
     const mine = this.known.find((each) => isMeant(each, text, formula.ok ? formula.value.elements : undefined));
     const found = mine ?? held(text);
     if (found) return ok(this.remember(substanceOf(found.species)));
+    const refused = formula.ok ? undefined : refusedIn(text);
+    if (refused) return fail('beyond-scope', refusedSentence(refused));
     if (!formula.ok)
       return fail('bad-formula', `“${text}” is neither a formula nor a name that is known here: write its formula.`);
     if (formula.value.charge !== 0)

@@ -34,6 +34,10 @@ export function ownRoute(asking: OwnAsking): Result<Route> {
   const species = substanceOf(made.species);
   const allowed = admit({ substanceId: made.id }, 'make');
   if (!allowed.ok) return allowed;
+  for (const substanceId of asking.reagents) {
+    const taken = admit({ substanceId }, 'take');
+    if (!taken.ok) return { ok: false, problem: { ...taken.problem, field: 'bottles' } };
+  }
   if (made.id === 'water') return fail('no-route', 'Water needs no batch.', { field: 'makes' });
   if (asking.reagents.length === 0)
     return fail('no-bottle', 'Take what goes in from the shelf: one bottle at least.', { field: 'bottles' });

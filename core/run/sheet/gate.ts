@@ -3,6 +3,7 @@ import { formatNumber } from '#base/units';
 import type { AirKind } from '#matter/gear';
 import {
   admit,
+  admitReaction,
   capProblem,
   clashesOf,
   type Deed,
@@ -29,12 +30,22 @@ import type { Walk } from './walk.ts';
  */
 export function refusalOf(facts: PlanFacts, planned: Walk, steps: readonly OrderedStep[]): Problem | null {
   return (
+    ofReactions(facts) ??
     // What never may meet is no question of how much.
     steps.reduce<Problem | null>((found, step) => found ?? ofStep(facts, planned, step), null) ??
     capProblem(scaleOf(facts, planned), facts.plan.target.amount) ??
     tooLong(facts, planned, steps) ??
     grownTooStrong(planned)
   );
+}
+
+/** What goes in, is made, or comes off besides by an equation of the route. */
+function ofReactions({ plan }: PlanFacts): Problem | null {
+  for (const reaction of plan.route.reactions) {
+    const allowed = admitReaction(reaction);
+    if (!allowed.ok) return { ...allowed.problem, field: 'route' };
+  }
+  return null;
 }
 
 /** Hours beyond which no cell is planned: nine weeks of a pot that dries, clogs and wears, which no model follows. Estimate, grade C. */

@@ -1,0 +1,82 @@
+import { keyOf } from '#matter/substance';
+import type { Match } from './read-substance.ts';
+
+// Words right before or behind a name that was read. A word that says how good, how fine or in what it is sold leaves the name
+// what it is; any other may be a part of a longer name of another thing.
+
+/** Words that change nothing of what it is, in common spelling. */
+const ORDINARY = new Set(
+  [
+    'a an and are as at by contain containing contents for from in is it of on only or other our per the this to via with without your',
+    'acid base alkali salt reagent chemical substance product compound additive agent raw material ingredient quality grade purity pure',
+    'ph fg usp bp ep ar acs lr cp gr puriss purum analytical laboratory lab technical tech food feed pharma pharmaceutical cosmetic',
+    'reagent-grade industrial agricultural horticultural garden household kitchen professional extra super ultra premium best fine coarse',
+    'finely coarsely ground crushed milled granular granulated powder powdered crystal crystalline crystallised granule grain bead pearl',
+    'prill flake pellet tablet lump piece chunk block bar rod wire sheet strip plate foil shot turning chip granulate mesh sponge ribbon',
+    'rods nail scrap clean polished bright electrolytic cast rolled flat thin thick bare solid liquid solution aqueous concentrate gel paste',
+    'dry dried anhydrous anhydr hydrated wet damp moist calcined fused burnt slaked distilled deionised demineralised stabilised glacial',
+    'concentrated conc dilute diluted strong weak fuming half saturated standard volumetric normal molar ready use clear colourless white',
+    'blue green red yellow pink brown black grey gray pale dark natural synthetic mineral organic denatured unscented scented free flowing',
+    'iodised iodized non sea rock table cooking baking pickling pool spa pond swimming water battery drain toilet descaler cleaner cleaning',
+    'soap dish washing laundry bleach household rinse aid power supermarket shop store hardware pharmacy chemist drugstore diy brand own',
+    'old new opened unopened half-full full empty left rest remaining used spare second first last bought found recovered homemade home made',
+    'bottle jar bag box tin can tub bucket sack pack packet sachet canister drum jug flask vial container plastic glass litre liter kilo gram',
+    'about approx approximately ca circa roughly around min minimum max maximum least most over under up typically usually content assay',
+    'weight volume mass density strength vol percent degree ml mg kg each x price eur gbp usd date batch lot no nr number label say labelled',
+    'photo photographic art craft dyeing dye etching plating soldering flux brewing wine beer cheese meat curing fertiliser fertilizer plant',
+    'soil lawn aquarium animal horse vet medical skin foot bath epsom mordant canning preserving fruit vegetable leather tanning glaze pottery',
+    'ceramic paint wood stain cut cutting cheap good bad fresh stale caked hard soft loose bulk refill small medium large big heavy light',
+    'made origin product item type sort kind style version formula trade commercial general purpose multi high low purity double triple',
+    'vinegar spirit surgical rubbing white-vinegar crystal-clear hot cold room temperature shelf garage shed cupboard cellar lab-grade',
+  ]
+    .join(' ')
+    .split(' ')
+    .map(keyOf),
+);
+
+/** A word with a piece of a chemical name in it is never a brand. */
+const CHEMICAL =
+  /chlor|brom|iod|fluor|nitr|amin|amid|sulf|thio|meth|eth[yeo]|prop|but[yoe]|phen|benz|oxy|oxi|acet|stear|laur|cetyl|oct|hex|pent|glyc|cyan|phos|yl$|ol$|ide$|ate$|ite$|ium$|ine$|ane$|ene$|one$|ose$|ether|ester|anhydrid|chelat|alum|complex|edta|mono|di$|tri|tetra|poly|iso|per$|hypo|pyro|ortho|meta|para/;
+
+/** The stretch of a text around a name that may be one longer name, with the words that are strange in it. */
+export interface Beside {
+  readonly at: readonly [number, number];
+  readonly words: readonly string[];
+}
+
+const WORD_BEHIND = /^[ -]+(\p{L}[\p{L}'’]*)/u;
+const WORD_BEFORE = /(\p{L}[\p{L}'’]*)[ -]+$/u;
+
+/** Strange words right beside a name; undefined where there are none. Names, numbers and marks end the stretch. */
+export function besideName(
+  typed: string,
+  { index, 0: name }: Match,
+  isClaimed: (from: number, to: number) => boolean,
+): Beside | undefined {
+  let [from, to] = [index, index + name.length];
+  const words: string[] = [];
+  for (let found = WORD_BEHIND.exec(typed.slice(to)); found; found = WORD_BEHIND.exec(typed.slice(to))) {
+    const end = to + found[0].length;
+    const word = found[1] ?? '';
+    if (isClaimed(end - word.length, end) || !isStrange(word)) break;
+    words.push(word);
+    to = end;
+  }
+  for (let found = WORD_BEFORE.exec(typed.slice(0, from)); found; found = WORD_BEFORE.exec(typed.slice(0, from))) {
+    const begin = from - found[0].length;
+    const word = found[1] ?? '';
+    // With a capital, before the name, it is who makes it.
+    if (isClaimed(begin, begin + word.length) || !isStrange(word) || isBrand(word)) break;
+    words.unshift(word);
+    from = begin;
+  }
+  return words.length > 0 ? { at: [from, to], words } : undefined;
+}
+
+function isStrange(word: string): boolean {
+  return word.length > 2 && !ORDINARY.has(keyOf(word));
+}
+
+function isBrand(word: string): boolean {
+  return /^\p{Lu}/u.test(word) && !CHEMICAL.test(keyOf(word));
+}
