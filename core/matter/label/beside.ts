@@ -1,5 +1,4 @@
 import { keyOf } from '#matter/substance';
-import type { Match } from './read-substance.ts';
 
 // Words right before or behind a name that was read. A word that says how good, how fine or in what it is sold leaves the name
 // what it is; any other may be a part of a longer name of another thing.
@@ -27,6 +26,8 @@ const ORDINARY = new Set(
     'soil lawn aquarium animal horse vet medical skin foot bath epsom mordant canning preserving fruit vegetable leather tanning glaze pottery',
     'ceramic paint wood stain cut cutting cheap good bad fresh stale caked hard soft loose bulk refill small medium large big heavy light',
     'made origin product item type sort kind style version formula trade commercial general purpose multi high low purity double triple',
+    'anode cathode electrode offcut roofing filing wool coil pipe tube tubing cable busbar casting ball rail gutter flashing wick mat',
+    'cider malt apple balsamic rice',
     'vinegar spirit surgical rubbing white-vinegar crystal-clear hot cold room temperature shelf garage shed cupboard cellar lab-grade',
   ]
     .join(' ')
@@ -44,37 +45,67 @@ export interface Beside {
   readonly words: readonly string[];
 }
 
-const WORD_BEHIND = /^[ -]+(\p{L}[\p{L}'’]*)/u;
-const WORD_BEFORE = /(\p{L}[\p{L}'’]*)[ -]+$/u;
+/** Words that end a name: what follows says what for, where or when. */
+const ENDS = new Set(
+  'a an and are as at by contain containing contents for from in is on only or per the this to via with without your bought since opened used'.split(
+    ' ',
+  ),
+);
 
-/** Strange words right beside a name; undefined where there are none. Names, numbers and marks end the stretch. */
+/** Strange words right beside a name; undefined where there are none. Numbers, marks, other names and “for”, “from” end the stretch. */
 export function besideName(
   typed: string,
-  { index, 0: name }: Match,
-  isClaimed: (from: number, to: number) => boolean,
+  { index, 0: name }: { readonly index: number; readonly 0: string },
+  isRead: (from: number, to: number) => boolean,
 ): Beside | undefined {
-  let [from, to] = [index, index + name.length];
+  const behind = run(typed, index + name.length, isRead);
+  const before = runBefore(typed, index, isRead);
+  const words = [...before.words, ...behind.words];
+  return words.length > 0 ? { at: [before.end, behind.end], words } : undefined;
+}
+
+interface Run {
+  readonly words: readonly string[];
+  /** How far the last strange word reaches. */
+  readonly end: number;
+}
+
+function run(typed: string, from: number, isRead: (from: number, to: number) => boolean): Run {
   const words: string[] = [];
-  for (let found = WORD_BEHIND.exec(typed.slice(to)); found; found = WORD_BEHIND.exec(typed.slice(to))) {
-    const end = to + found[0].length;
-    const word = found[1] ?? '';
-    if (isClaimed(end - word.length, end) || !isStrange(word)) break;
+  let [at, end] = [from, from];
+  for (;;) {
+    const found = /^( |-)(\p{L}[\p{L}'’]*)/u.exec(typed.slice(at));
+    const word = found?.[2] ?? '';
+    if (!found || isRead(at + 1, at + found[0].length)) break;
+    // A short word that is tied on makes another: “iron-on”.
+    const tied = found[1] === '-' && word.length <= 2;
+    if (!tied && ENDS.has(word.toLowerCase())) break;
+    at += found[0].length;
+    if (!tied && !isStrange(word)) continue;
     words.push(word);
-    to = end;
+    end = at;
   }
-  for (let found = WORD_BEFORE.exec(typed.slice(0, from)); found; found = WORD_BEFORE.exec(typed.slice(0, from))) {
-    const begin = from - found[0].length;
-    const word = found[1] ?? '';
+  return { words, end };
+}
+
+function runBefore(typed: string, from: number, isRead: (from: number, to: number) => boolean): Run {
+  const words: string[] = [];
+  let [at, end] = [from, from];
+  for (;;) {
+    const found = /(\p{L}[\p{L}'’]*)[ -]$/u.exec(typed.slice(0, at));
+    const word = found?.[1] ?? '';
+    if (!found || isRead(found.index, found.index + word.length) || ENDS.has(word.toLowerCase())) break;
+    at = found.index;
     // With a capital, before the name, it is who makes it.
-    if (isClaimed(begin, begin + word.length) || !isStrange(word) || isBrand(word)) break;
+    if (!isStrange(word) || isBrand(word)) continue;
     words.unshift(word);
-    from = begin;
+    end = at;
   }
-  return words.length > 0 ? { at: [from, to], words } : undefined;
+  return { words, end };
 }
 
 function isStrange(word: string): boolean {
-  return word.length > 2 && !ORDINARY.has(keyOf(word));
+  return word.length > 2 && !ORDINARY.has(keyOf(word)) && !/hydrate$/i.test(word);
 }
 
 function isBrand(word: string): boolean {

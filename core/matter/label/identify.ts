@@ -51,6 +51,8 @@ export function identify(
   const bought = sold
     ? boughtAs(typed, sold, { named, strengths, content })
     : ({ is: 'substance', among: [] } as const);
+  const strange = bought.is === 'product' || bought.is === 'substance' ? onlyPartRead(claims, named, names) : undefined;
+  if (strange) return asked(strange, problems);
   switch (bought.is) {
     case 'refused':
       return stop(bought.problem);
@@ -65,8 +67,6 @@ export function identify(
       for (const { at } of names)
         if (!named.some((each) => each.index < at[1] && each.index + each[0].length > at[0]))
           claims.claim('name', { index: at[0], 0: typed.slice(...at) }, `called “${typed.slice(...at)}”`);
-      const strange = names.length === 0 ? onlyPartRead(claims, named) : undefined;
-      if (strange) return asked(strange, problems);
       const own = named.length === 0 ? ownIn(claims) : undefined;
       return { ...NOTHING, substances: own ? [own] : readSubstances(claims, problems, named) };
     }
@@ -80,21 +80,21 @@ export function asked(question: Question, problems: Problem[]): Identity {
 }
 
 /** Asks where words beside a name may make it another: a part of a name is never taken for it. */
-function onlyPartRead(claims: Claims, named: readonly Match[]): Question | undefined {
+function onlyPartRead(claims: Claims, named: readonly Match[], names: readonly Sold[]): Question | undefined {
   const { typed } = claims;
-  for (const match of named) {
-    const beside = besideName(
-      typed,
-      match,
-      (from, to) =>
-        claims.isClaimed(from, to) || named.some((each) => each.index < to && each.index + each[0].length > from),
-    );
-    if (!beside) continue;
+  const stretches = [...names.map(({ at }) => ({ index: at[0], 0: typed.slice(...at) })), ...named].sort(
+    (a, b) => b[0].length - a[0].length,
+  );
+  const isRead = (from: number, to: number) =>
+    claims.isClaimed(from, to) || stretches.some((each) => each.index < to && each.index + each[0].length > from);
+  for (const each of stretches) {
+    const beside = besideName(typed, each, isRead);
+    // A word that is known to make another thing is said by its own sentence.
+    if (!beside || unsaid(beside.words.join(' ')) !== undefined) continue;
     const whole = typed.slice(...beside.at);
-    const { name } = match.substance;
     return {
-      asks: `I read only “${match[0]}” of “${whole}”. Is it ${name} and nothing else?`,
-      choices: [{ says: `${name}, nothing else`, decides: '', text: said(typed, beside.at, match[0]) }],
+      asks: `I read only “${each[0]}” of “${whole}”. Is it ${each[0]} and nothing else?`,
+      choices: [{ says: `${each[0]}, nothing else`, decides: '', text: said(typed, beside.at, each[0]) }],
     };
   }
   return undefined;

@@ -6,7 +6,7 @@ import { diluteDensity, hasDensity, massFraction } from '#matter/solution';
 import type { BottleCard, Container } from '#matter/stock';
 import { type Substance, substanceById } from '#matter/substance';
 import { asSold, spiritByVolume } from './as-sold.ts';
-import { readContent, strengthByContent } from './by-content.ts';
+import { hydrateByContent, readContent, strengthByContent } from './by-content.ts';
 import { Claims, type LabelPart } from './claims.ts';
 import { asked, identify } from './identify.ts';
 import { othersOf, typically } from './of-product.ts';
@@ -87,7 +87,10 @@ export function parseLabel(text: string, today: string, tempC: number): LabelRea
   const strengths = identity.strengths.length > 0 ? identity.strengths : written;
   const { product } = identity;
   const substances = identity.substances.map((each) => {
-    const sold = asSold(each, text, { isLiquid, at: claims.placeOf('substance', readingOf(each)) });
+    const sold = asSold(content ? hydrateByContent(each, content) : each, text, {
+      isLiquid,
+      at: claims.placeOf('substance', readingOf(each)),
+    });
     if (sold.assumption) assumptions.push(sold.assumption);
     // A kind of product says itself with how much water it is sold.
     const isSaid = product !== null && !/ or |also/.test(product.sold);

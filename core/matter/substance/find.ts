@@ -95,7 +95,10 @@ export function refusedSlip(name: string): Refused | undefined {
     if (far <= reach && far < (best?.far ?? reach + 1)) best = { far, refused };
   }
   const near = best?.far ?? 0;
-  if (!best || [...BY_KEY.keys()].some((key) => Math.abs(key.length - wanted.length) <= near && distance(wanted, key) <= near))
+  if (
+    !best ||
+    [...BY_KEY.keys()].some((key) => Math.abs(key.length - wanted.length) <= near && distance(wanted, key) <= near)
+  )
     return undefined;
   return best.refused;
 }

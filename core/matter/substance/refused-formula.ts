@@ -102,7 +102,13 @@ const KINDS: readonly Kind[] = [
     category: 'energetic',
     why: 'A sensitive oxidiser; most are regulated explosives precursors',
     // With carbon about, the ion beside it is told by its share: as much chlorine as a cation of nitrogen, and oxygen for it alone.
-    is: (a) => has(a, 'Cl', 'O', 'C', 'N') && !has(a, 'S', 'P') && of(a, 'O') >= 3 * of(a, 'Cl') && of(a, 'O') <= 4 * of(a, 'Cl') && of(a, 'N') >= of(a, 'Cl') && metalsOf(a).length === 0,
+    is: (a) =>
+      has(a, 'Cl', 'O', 'C', 'N') &&
+      !has(a, 'S', 'P') &&
+      of(a, 'O') >= 3 * of(a, 'Cl') &&
+      of(a, 'O') <= 4 * of(a, 'Cl') &&
+      of(a, 'N') >= of(a, 'Cl') &&
+      metalsOf(a).length === 0,
   },
   {
     name: 'a bromate or perbromate',
@@ -121,16 +127,14 @@ const KINDS: readonly Kind[] = [
     category: 'energetic',
     why: 'It explodes or poisons',
     is: (a) =>
-      has(a, 'N') &&
-      only(a, 'N', 'H', ...HALOGENS) &&
-      HALOGENS.some((x) => has(a, x)) &&
-      of(a, 'H') < 4 * of(a, 'N'),
+      has(a, 'N') && only(a, 'N', 'H', ...HALOGENS) && HALOGENS.some((x) => has(a, x)) && of(a, 'H') < 4 * of(a, 'N'),
   },
   {
     name: 'a nitride or fulminating compound of silver or gold',
     category: 'energetic',
     why: 'Explodes at a touch',
-    is: (a) => (has(a, 'Ag') || has(a, 'Au')) && has(a, 'N') && only(a, 'Ag', 'Au', 'N', 'H') && of(a, 'H') < 3 * of(a, 'N'),
+    is: (a) =>
+      (has(a, 'Ag') || has(a, 'Au')) && has(a, 'N') && only(a, 'Ag', 'Au', 'N', 'H') && of(a, 'H') < 3 * of(a, 'N'),
   },
   {
     name: 'a fulminate',
@@ -181,14 +185,18 @@ const KINDS: readonly Kind[] = [
     name: 'a chloride of phosphorus or sulfur',
     category: 'weapon',
     why: 'War-gas precursors, violent with water',
-    is: (a) =>
-      (has(a, 'P') || has(a, 'S')) && HALOGENS.some((x) => has(a, x)) && only(a, 'P', 'S', 'O', ...HALOGENS),
+    is: (a) => (has(a, 'P') || has(a, 'S')) && HALOGENS.some((x) => has(a, x)) && only(a, 'P', 'S', 'O', ...HALOGENS),
   },
   {
     name: 'an organic phosphorus compound with fluorine or cyanide',
     category: 'weapon',
     why: 'A poison gas',
-    is: (a) => has(a, 'P', 'C') && (has(a, 'F') || has(a, 'N')) && !has(a, 'Ca', 'Na', 'K') && of(a, 'P') === 1 && of(a, 'O') <= 3,
+    is: (a) =>
+      has(a, 'P', 'C') &&
+      (has(a, 'F') || has(a, 'N')) &&
+      !has(a, 'Ca', 'Na', 'K') &&
+      of(a, 'P') === 1 &&
+      of(a, 'O') <= 3,
   },
   {
     name: 'hydrofluoric acid or a fluoride',
@@ -328,8 +336,14 @@ function stateOf(symbol: string, atoms: Atoms): number {
 /** Metals or hydrogen with three nitrogens a charge, and ammonium azide. */
 function isAzide(atoms: Atoms): boolean {
   if (!has(atoms, 'N') || restOf(atoms, 'N', 'H').some((symbol) => !isMetal(symbol))) return false;
-  const charges = metalsOf(atoms).reduce((sum, metal) => sum + (VALENCE[metal] ?? 0) * of(atoms, metal), 0) + of(atoms, 'H');
-  return of(atoms, 'N') >= 3 && (near(of(atoms, 'N'), 3 * charges) || (charges > 0 && of(atoms, 'N') > 2 * charges) || (only(atoms, 'N', 'H') && near(of(atoms, 'N'), of(atoms, 'H'))));
+  const charges =
+    metalsOf(atoms).reduce((sum, metal) => sum + (VALENCE[metal] ?? 0) * of(atoms, metal), 0) + of(atoms, 'H');
+  return (
+    of(atoms, 'N') >= 3 &&
+    (near(of(atoms, 'N'), 3 * charges) ||
+      (charges > 0 && of(atoms, 'N') > 2 * charges) ||
+      (only(atoms, 'N', 'H') && near(of(atoms, 'N'), of(atoms, 'H'))))
+  );
 }
 
 /** As many carbons as nitrogens, with metals, a halogen or one hydrogen alone. Iron holds its cyanide fast, sulfur makes it thiocyanate. */
@@ -339,13 +353,25 @@ function isCyanide(atoms: Atoms): boolean {
   if (keyOfAtoms(atoms) === keyOfAtoms({ C: 1, H: 4, N: 2 })) return true;
   if (!near(cn, of(atoms, 'N'))) return false;
   const rest = restOf(atoms, 'C', 'N', 'H');
-  return of(atoms, 'H') <= (rest.length === 0 ? cn : 0) && rest.every((each) => isMetal(each) || HALOGENS.includes(each)) && (rest.length > 0 || of(atoms, 'H') === 1);
+  return (
+    of(atoms, 'H') <= (rest.length === 0 ? cn : 0) &&
+    rest.every((each) => isMetal(each) || HALOGENS.includes(each)) &&
+    (rest.length > 0 || of(atoms, 'H') === 1)
+  );
 }
 
 /** Carbon with two nitrogens or more, each with two oxygens or more, and too little hydrogen for them to be amines or ammonium. */
 function isPolynitro(atoms: Atoms): boolean {
   const [c, n, o, h] = ['C', 'N', 'O', 'H'].map((symbol) => of(atoms, symbol)) as [number, number, number, number];
-  return c > 0 && n >= 2 && o >= 2 * n && h < 4 * n && !has(atoms, 'S') && !has(atoms, 'P') && (metalsOf(atoms).length === 0 || c >= n);
+  return (
+    c > 0 &&
+    n >= 2 &&
+    o >= 2 * n &&
+    h < 4 * n &&
+    !has(atoms, 'S') &&
+    !has(atoms, 'P') &&
+    (metalsOf(atoms).length === 0 || c >= n)
+  );
 }
 
 /** Sulfur with metals, hydrogen or ammonium alone. */

@@ -49,12 +49,17 @@ export function refusedIn(typed: string): (Refused & { readonly index: number; r
 
 const WORDS = refusedWords.map(({ word, name, category, why }) => ({
   // “Cyanide-free” says what is not in it.
-  pattern: new RegExp(`(?<![\\p{L}\\p{N}])(?:${word})(?![\\p{L}\\p{N}])(?![ -]*(?:free|frei|test|removers?|indicator))`, 'u'),
+  pattern: new RegExp(
+    `(?<![\\p{L}\\p{N}])(?:${word})(?![\\p{L}\\p{N}])(?![ -]*(?:free|frei|test|removers?|indicator))`,
+    'u',
+  ),
   refused: { name, category, why },
 }));
 
 /** A word in any of the languages of labels, where one stands in a text of common spelling. Accents are left out, letter by letter. */
-function wordIn(text: string): { readonly index: number; readonly length: number; readonly refused: Refused } | undefined {
+function wordIn(
+  text: string,
+): { readonly index: number; readonly length: number; readonly refused: Refused } | undefined {
   const plain = [...text].map(withoutAccent).join('');
   if (plain.length !== text.length) return undefined;
   for (const { pattern, refused } of WORDS) {
@@ -77,7 +82,13 @@ function isWrittenFormula(word: string): boolean {
 }
 
 /** What a thing is, by its formula and by its name, when it is among what is known and not planned. */
-export function refusedThing({ name, formula }: { readonly name: string; readonly formula: string }): Refused | undefined {
+export function refusedThing({
+  name,
+  formula,
+}: {
+  readonly name: string;
+  readonly formula: string;
+}): Refused | undefined {
   const byFormula = refusedFormula(formula);
   if (byFormula) return byFormula;
   const named = refusedIn(name);

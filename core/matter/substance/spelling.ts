@@ -24,6 +24,9 @@ const RULES: readonly Rule[] = [
     /[₀-₉]/gu,
     ([digit = '₀']) => String(must(digit.codePointAt(0), 'codePointAt') - must('₀'.codePointAt(0), 'codePointAt')),
   ],
+  // “CuSO4 · 5 H2O”, “CuSO4 x 5H2O”, “CuSO4*5 H2O”, “CuSO4+5H2O”: water of crystal, however it is set off.
+  [/(?<=[\p{L}\d)\]]) ?(?:[.*x×+-] ?| )(?=(?:[0-2][.,]5|\d{1,2}) ?h2o(?![\p{L}\d]))/gu, '.'],
+  [/(?<=\.(?:[0-2][.,]5|\d{1,2})) (?=h2o(?![\p{L}\d]))/gu, ''],
   [/[’‘]/gu, "'"],
   [/sulph/gu, 'sulf'],
   [/(?<!\p{L})aluminum/gu, 'aluminium'],
