@@ -10,6 +10,7 @@ import {
   parseFormula,
   refusedIn,
   refusedSentence,
+  refusedSlip,
   type Substance,
 } from '#matter/substance';
 import { gasByName } from './gases.ts';
@@ -125,6 +126,9 @@ function readAmount(
   return ok({ value: number.value * unit.factor, dimension: unit.dimension as 'mass', text: match[0] });
 }
 
+/** Letters that a slip of the pen has wrong at most: where a name is so near, those further off were not meant. */
+const A_SLIP = 2;
+
 /** A substance by any of its names, or any formula. */
 export function readSubstanceName(name: string, line: string): Result<{ substance: Substance; known: boolean }> {
   if (name === '')
@@ -146,7 +150,10 @@ export function readSubstanceName(name: string, line: string): Result<{ substanc
       known: false,
     });
   }
-  const near = nearestNames(name);
+  const slip = refusedSlip(name);
+  if (slip) return fail('beyond-scope', refusedSentence(slip), { at });
+  const close = nearestNames(name, 2, A_SLIP);
+  const near = close.length > 0 ? close : nearestNames(name);
   const meant = near.length > 0 ? ` Did you mean ${near.map((each) => `“${each}”`).join(' or ')}?` : '';
   // Capitals and digits without a word in them are meant as a formula.
   if (/^[A-Z([]/.test(name) && !/[a-z]{3}|\s/.test(name)) {

@@ -1,4 +1,4 @@
-import { cutPhrase, isGasFormula, type Phrase, pointAt, readStuff, readSubstanceName, type Stuff } from '#ask/phrase';
+import { cutPhrase, isGasFormula, type Phrase, readStuff, readSubstanceName, type Stuff } from '#ask/phrase';
 import type { Found } from '#ask/sums';
 import { derive, type Figure, given } from '#base/figure';
 import { itemAt, numberAt } from '#base/lookup';
@@ -67,6 +67,11 @@ export function reactionVerb(line: string): Result<Found> | undefined {
   return amounts({ stuffs, all, phrase: { ...phrase.value, text: line }, note: `${balancedText(balanced.value)}.` });
 }
 
+function pctMet({ substance, strength }: Stuff): number {
+  if (strength?.unit === 'w/w') return strength.value;
+  return strength || substance.form === 'dissolved' ? SOME_PCT : 100;
+}
+
 /** What of an equation is known and not planned; a poison gas that is made in small amounts is asked about by its amount. */
 function ofScope(things: readonly Substance[]): Problem | null {
   for (const { id, formula, name } of things) {
@@ -86,10 +91,7 @@ function wholeName(formula: string): ReturnType<typeof refusedIn> {
 
 /** Two of what is put together that never may meet, at the strengths that are written; where none is, as strong as in the mixture. */
 function ofMeeting(stuffs: readonly Stuff[]): Problem | null {
-  const present = stuffs.map(({ substance, strength }) => ({
-    substanceId: substance.id,
-    pct: strength?.unit === 'w/w' ? strength.value : strength ? SOME_PCT : substance.form === 'dissolved' ? SOME_PCT : 100,
-  }));
+  const present = stuffs.map((stuff) => ({ substanceId: stuff.substance.id, pct: pctMet(stuff) }));
   for (const [i, added] of present.entries()) {
     const here = present.filter((_, j) => j !== i);
     const worst = clashesOf(here, added, { beside: present }).find(({ severity }) => severity === 'refuse');

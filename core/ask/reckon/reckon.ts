@@ -142,7 +142,15 @@ function ofTheNotebook(word: 'when' | 'fits'): Result<never> {
 }
 
 /** What is only arithmetic of a formula, or warns of it. */
-const OF_ANYTHING: ReadonlySet<string> = new Set(['balance', 'clash', 'molar mass', 'molar mass of', 'm', 'ph', 'price']);
+const OF_ANYTHING: ReadonlySet<string> = new Set([
+  'balance',
+  'clash',
+  'molar mass',
+  'molar mass of',
+  'm',
+  'ph',
+  'price',
+]);
 
 /** A line that plans with something that is known and not planned, written as a formula. An equation with amounts asks by itself. */
 function outOfScope(line: string): Result<never> | undefined {

@@ -3,7 +3,7 @@
 // admit() is the one gate: what is planned and computed here at all, whichever door asks.
 export { admit, admitThing, type Deed, type Wanted } from './admit.ts';
 export { admitReaction } from './admit-reaction.ts';
-export { type Air, isOpen, judgeAir, minutesTo, type Released, shareInRoom } from './air.ts';
+export { type Air, isOpen, judgeAir, limitsOf, minutesTo, type Released, shareInRoom } from './air.ts';
 export { bandOf, hazardsOf, inBand } from './band.ts';
 export { capOfAmount, capProblem, type GasOfBatch, isCapped, overCapOf, type Scale } from './caps.ts';
 export { cautionFor } from './caution.ts';

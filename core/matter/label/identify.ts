@@ -1,6 +1,6 @@
 import { itemAt, must } from '#base/lookup';
 import { type Problem, problem } from '#base/problem';
-import { formulaText, type Substance } from '#matter/substance';
+import { formulaText, nearestNames, type Substance } from '#matter/substance';
 import { alloyIn } from './alloy.ts';
 import { askedOf, isAskedFirst } from './asked.ts';
 import { besideName } from './beside.ts';
@@ -12,7 +12,7 @@ import type { Product } from './product.ts';
 import { type Question, said } from './question.ts';
 import { boughtAs, contains, isRefused, type Sold, soldAs } from './read-product.ts';
 import type { ReadStrength } from './read-strength.ts';
-import { type Match, namesIn, readingOf, readSubstances, refusalOf } from './read-substance.ts';
+import { A_SLIP, type Match, namesIn, readingOf, readSubstances, refusalOf } from './read-substance.ts';
 import { unsaid } from './unsaid.ts';
 
 /** What is in a bottle by its label: substances in the order they stand, or the kind of product, or what must be said first. */
@@ -92,9 +92,18 @@ function onlyPartRead(claims: Claims, named: readonly Match[], names: readonly S
     // A word that is known to make another thing is said by its own sentence.
     if (!beside || unsaid(beside.words.join(' ')) !== undefined) continue;
     const whole = typed.slice(...beside.at);
+    const near = nearestNames(whole, 2, A_SLIP);
+    const meant = [...near, ...(near.length > 0 ? [] : [each[0]])];
     return {
-      asks: `I read only “${each[0]}” of “${whole}”. Is it ${each[0]} and nothing else?`,
-      choices: [{ says: `${each[0]}, nothing else`, decides: '', text: said(typed, beside.at, each[0]) }],
+      asks:
+        near.length > 0
+          ? `“${whole}” is not known here. Did you mean ${near.map((name) => `“${name}”`).join(' or ')}?`
+          : `I read only “${each[0]}” of “${whole}”. Is it ${each[0]} and nothing else?`,
+      choices: meant.map((name) => ({
+        says: near.length > 0 ? name : `${name}, nothing else`,
+        decides: '',
+        text: said(typed, beside.at, name),
+      })),
     };
   }
   return undefined;

@@ -5,6 +5,7 @@ import {
   nearestNames,
   refusedIn,
   refusedSentence,
+  refusedSlip,
   type Substance,
   spelt,
   substancesIn,
@@ -143,6 +144,8 @@ function noSubstance(claims: Claims): Problem {
       field,
     );
   }
+  const slip = refusedSlip(words);
+  if (slip) return problem('beyond-scope', `${refusedSentence(slip)} Keep it apart from everything else.`, field);
   const near = nearestIn(words);
   const meant = near.map((name) => `“${name}”`).join(' or ');
   const hint = near.length > 0 ? `Did you mean ${meant}?` : 'Use its chemical or common name.';
@@ -153,8 +156,15 @@ function related(a: Substance, b: Substance): boolean {
   return a.species === b.species || b.name.includes(a.name);
 }
 
+/** Letters that a slip of the pen has wrong at most. */
+export const A_SLIP = 2;
+/** A shorter name is two letters from too many others. */
+const LEAST_LETTERS = 6;
+
 /** Nearest names to the whole of what is left, or to any two or one of its words. */
 function nearestIn(words: string): readonly string[] {
+  const slips = words.length >= LEAST_LETTERS ? nearestNames(words.slice(0, 60), 2, A_SLIP) : [];
+  if (slips.length > 0) return slips;
   // A word that makes another thing of its neighbours leaves no near name that would do.
   if (unsaid(words) !== undefined || !/\p{L}{2}/u.test(words)) return [];
   const list = words.split(/\s+/).slice(0, 8);

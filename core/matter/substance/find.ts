@@ -66,11 +66,11 @@ export function substancesIn(text: string): readonly Named<Substance>[] {
 /** Letters by which a mistyped name may be off at most. */
 const FURTHEST = 6;
 
-/** The closest known names to a mistyped one, nearest first. A name that is refused has no harmless twin. */
-export function nearestNames(name: string, count = 3): readonly string[] {
+/** The closest known names to a mistyped one, nearest first, `furthest` letters off at most. A name that is refused has no harmless twin. */
+export function nearestNames(name: string, count = 3, furthest = FURTHEST): readonly string[] {
   const wanted = keyOf(name);
   const never = new Set(refusedNever(name).map(keyOf));
-  const reach = Math.min(FURTHEST, Math.max(2, Math.floor(wanted.length / 3)));
+  const reach = Math.min(furthest, Math.max(2, Math.floor(wanted.length / 3)));
   return [...BY_KEY.keys()]
     .filter((known) => !never.has(known) && Math.abs(known.length - wanted.length) <= reach)
     .map((known) => ({ known, far: distance(wanted, known) }))

@@ -1,7 +1,7 @@
 import { formatNumber } from '#base/units';
 import type { Bench } from '#matter/gear';
-import { bandOf, clashesOf, firstMoves, isOpen, judgeAir, type Present, presentIn, togetherIn } from '#matter/guard';
-import { type Handled, rowsFor, vapourFrom } from '#matter/hazard';
+import { bandOf, clashesOf, firstMoves, isOpen, judgeAir, type Present, presentIn } from '#matter/guard';
+import { type Handled, type Met, metIn, rowsFor, vapourFrom } from '#matter/hazard';
 import { contentOf, type ShelfBottle } from '#matter/stock';
 import { substanceById } from '#matter/substance';
 import { type Contents, liquidVolume } from '#matter/vessel';
@@ -17,6 +17,8 @@ export interface AccidentSetting {
   readonly day: string;
   /** °C of what is in the vessel; the bench’s where it is not known. */
   readonly tempC?: number;
+  /** Mass % that each substance had when it was poured in: what diluted it since makes nothing milder. */
+  readonly poured?: ReadonlyMap<string, number>;
 }
 
 /** Something that stands near, and what would come of the two. */
@@ -71,8 +73,11 @@ export function accidentCard(contents: Contents, setting: AccidentSetting): Acci
   const pours = found.map((pour) => ({ ...pour, how: HOW[pour.against] }));
   const missing = needs.filter(({ against }) => !found.some((pour) => pour.against === against));
   const near = nearOf(present, setting);
-  const leave = whyLeave(present, contents, setting);
-  const handled = handledOf(present);
+  const air = { roomM3: bench.roomM3, kind: bench.air ?? 'closed' } as const;
+  const { tempC = bench.tempC, poured } = setting;
+  const met = metIn(contents, { air, tempC, pressureHPa: bench.pressureHPa }, poured);
+  const leave = met.find((each) => each.leave)?.says ?? whyLeave(present, contents, setting);
+  const handled = handledOf(present, poured);
   return {
     of: inShort(contents, present),
     go: leave === '' ? 'stay' : 'leave',
@@ -81,7 +86,7 @@ export function accidentCard(contents: Contents, setting: AccidentSetting): Acci
     leaveIf: leaveIfOf(near),
     pours: leave === '' ? pours : [],
     instead: leave === '' ? insteadOf(missing, pours, demand) : firstMoves.move,
-    firstAid: firstAidOf(handled),
+    firstAid: firstAidOf(handled, met),
     calls: callsOf(bench),
     inThere: present
       .filter(({ g = 0 }) => g >= 0.01)
@@ -90,17 +95,17 @@ export function accidentCard(contents: Contents, setting: AccidentSetting): Acci
         amount:
           substanceId === 'water' ? `${formatNumber(g, 3)} g` : `${formatNumber(g, 3)} g, ${formatNumber(pct, 2)} %`,
       })),
-    working: workingOf(demand, pours, setting),
+    working: [...workingOf(demand, pours, setting), ...met.map(({ says }) => says)],
     near,
     neverToDrain: neverOf(demand),
     inReach: inReachOf(pours, handled),
   };
 }
 
-function handledOf(present: readonly Present[]): readonly Handled[] {
+function handledOf(present: readonly Present[], poured: ReadonlyMap<string, number> = new Map()): readonly Handled[] {
   return present
     .filter(({ substanceId }) => substanceId !== 'water')
-    .map(({ substanceId, pct, g = 0 }) => ({ substanceId, pct, g }));
+    .map(({ substanceId, pct, g = 0 }) => ({ substanceId, pct: Math.max(pct, poured.get(substanceId) ?? 0), g }));
 }
 
 function inShort(contents: Contents, present: readonly Present[]): string {
@@ -128,8 +133,6 @@ function whyLeave(
   contents: Contents,
   { bench, tempC = bench.tempC }: AccidentSetting,
 ): string {
-  const [together] = togetherIn(present);
-  if (together) return together.says;
   const air = { roomM3: bench.roomM3, kind: bench.air ?? 'closed' } as const;
   const areaCm2 = liquidVolume(contents) / LAYER_CM;
   for (const { substanceId, pct, g = 0 } of present) {
@@ -177,12 +180,16 @@ function insteadOf(missing: ReturnType<typeof needsOf>, pours: readonly Pour[], 
 }
 
 /** First aid by what is in it at its strength; the longest rinse counts. */
-function firstAidOf(handled: readonly Handled[]): AccidentCard['firstAid'] {
+function firstAidOf(handled: readonly Handled[], met: readonly Met[]): AccidentCard['firstAid'] {
   const rows = handled.flatMap(rowsFor);
   const codes = new Set(rows.map(({ code }) => code));
-  const burns = codes.has('H314') || codes.has('H318');
+  // What reacts in the pot is no milder than its worst part, whatever that is diluted to.
+  const reacts = met.some(({ severity }) => severity !== 'caution');
+  const burns = reacts || codes.has('H314') || codes.has('H318');
   const poison = ['H300', 'H301', 'H302', 'H310', 'H311', 'H370'].some((code) => codes.has(code));
-  const lungs = ['H330', 'H331', 'H332', 'H335', 'EUH071', 'H314'].some((code) => codes.has(code));
+  const lungs =
+    met.some(({ gas }) => gas !== null) ||
+    ['H330', 'H331', 'H332', 'H335', 'EUH071', 'H314'].some((code) => codes.has(code));
   const own = handled.flatMap(({ substanceId, pct }) => bandOf(substanceId, pct)?.firstAid ?? []).join(' ');
   return {
     eye: burns

@@ -1,4 +1,5 @@
 import { classesOf } from '#matter/guard';
+import { acidOf, baseOf } from '#matter/hazard';
 import { molarMass, parseFormula, type SubstanceId, substanceOf } from '#matter/substance';
 import { amountsOf, type Contents } from '#matter/vessel';
 
@@ -25,9 +26,6 @@ export type Oxidant = 'hypochlorite' | 'halogen' | 'permanganate';
 const HEAVY: ReadonlySet<string> = new Set(['Zn', 'Cu', 'Ni', 'Co', 'Mn', 'Ag', 'Sn', 'Pb', 'Cr', 'Ba', 'Cd', 'Hg']);
 /** Cations that fall out as hydroxides: OH- for one of each. */
 const PRECIPITATES = /^(Zn2\+|Cu2\+|Fe2\+|Fe3\+|Al3\+|Mn2\+|Ni2\+|Co2\+|Sn2\+|Cr3\+|Ag\+)$/;
-/** H+ that counts up to about pH 8, where an acid has one more that comes later. */
-const TO_NEUTRAL: Readonly<Record<string, number>> = { 'phosphoric-acid': 2, 'ascorbic-acid': 1, 'boric-acid': 0 };
-
 /** What has to be done away with of these contents. */
 export function demandOf(contents: Contents): Demand {
   let acidMol = 0;
@@ -52,35 +50,6 @@ export function demandOf(contents: Contents): Demand {
   }
   const gives = activeMetal && acidMol > 1e-4 ? 'hydrogen' : null;
   return { acidMol, baseMol, metalMol, metals, oxidants, flammableG, gives };
-}
-
-function acidOf(id: SubstanceId, classes: ReadonlySet<string>): number {
-  if (!['acid_strong', 'acid_weak', 'formic_oxalic'].some((each) => classes.has(each))) return 0;
-  const fixed = TO_NEUTRAL[substanceOf(id).species];
-  if (fixed !== undefined) return fixed;
-  const { ions, acidBase } = substanceOf(id);
-  const given = (ions ?? []).reduce((sum, [ion, count]) => sum + (ion === 'H+' || ion === 'HSO4-' ? count : 0), 0);
-  return given > 0 ? given : (acidBase?.protons ?? 1);
-}
-
-/** H+ that a base takes up until it is about neutral: of a carbonate both. */
-const TAKES: Readonly<Record<string, number>> = {
-  'OH-': 1,
-  'CO3 2-': 2,
-  'HCO3-': 1,
-  'SiO3 2-': 2,
-  'PO4 3-': 2,
-  'O2-': 2,
-  'B4O7 2-': 2,
-};
-
-function baseOf(id: SubstanceId, classes: ReadonlySet<string>): number {
-  if (id === 'ammonia' || id === 'ammonia-gas') return 1;
-  const bases = ['alkali_strong', 'alkali_mild', 'strong_base_salt', 'carbonate'];
-  if (!bases.some((each) => classes.has(each))) return 0;
-  const { ions, formula } = substanceOf(id);
-  const taken = (ions ?? []).reduce((sum, [ion, count]) => sum + count * (TAKES[ion] ?? 0), 0);
-  return taken > 0 || !/^(?:Ca|Mg)O$/.test(formula) ? taken : 2;
 }
 
 function hydroxidesOf(id: SubstanceId): number {

@@ -3,7 +3,7 @@ import type { ShelfBottle } from '#matter/stock';
 import { at, type Contents, contentsMass, type VesselName, type Vessels, vesselNames } from '#matter/vessel';
 import { liveOf, type RunEvent } from '#run/log';
 import type { Plan } from '#run/plan';
-import { assemble, type GoneThrough, goThrough } from '#run/sheet';
+import { assemble, type GoneThrough, goThrough, pouredStrengths } from '#run/sheet';
 import { type AccidentCard, accidentCard } from './accident.ts';
 import { type Preparation, preparations, type UsedVessel } from './preparations.ts';
 import { type WastePlan, wastePlan } from './waste.ts';
@@ -33,7 +33,7 @@ export function careOfRun({
   if (!gone.ok) return gone;
   const { facts, planned, done } = gone.value;
   const sheet = assemble(gone.value);
-  const setting = { shelf, bench: plan.bench, day: plan.day };
+  const setting = { shelf, bench: plan.bench, day: plan.day, poured: pouredStrengths(facts, gone.value.live) };
   const now = done ? holding(done.end.vessels) : [];
   const held = now.length > 0 ? now : holding(fullest(gone.value));
   return ok({

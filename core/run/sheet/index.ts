@@ -4,9 +4,10 @@
 export { asInserted } from './as-inserted.ts';
 export { assemble, namesAt, sheetOf } from './assemble.ts';
 export { type Entries, entriesOf } from './entries.ts';
-export { capsOf } from './gate.ts';
+export { airKindOf, capsOf } from './gate.ts';
 export type { Gauge } from './gauge.ts';
 export { type GoneThrough, goneAhead, goThrough } from './gone-through.ts';
+export { pouredStrengths } from './poured.ts';
 export type { SheetRow } from './row.ts';
 export { fillTemplate, type Named, type Names, type TextPart } from './sentence.ts';
 export type { Made, Now, Sheet, SheetGas } from './sheet.ts';

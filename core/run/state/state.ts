@@ -1,8 +1,8 @@
 import type { Result } from '#base/problem';
 import type { YieldAccount } from '#matter/account';
-import { presentIn, type Together, togetherIn } from '#matter/guard';
+import type { Together } from '#matter/guard';
 import type { SubstanceId } from '#matter/substance';
-import { type VesselName, vesselNames } from '#matter/vessel';
+import type { VesselName } from '#matter/vessel';
 import type { HydrateFinding } from '#model/dry';
 import { type BodyOf, type Live, type LogLine, type LogNames, liveOf, logOf, type RunEvent } from '#run/log';
 import { type Plan, planTitle, type RunStep } from '#run/plan';
@@ -14,6 +14,7 @@ import { heldBy } from './held.ts';
 import { type PortionState, portionsOf } from './portion.ts';
 import { type Remainder, remaindersOf } from './remainder.ts';
 import { type StepState, stepState } from './step-state.ts';
+import { togetherNow } from './together-now.ts';
 import { hydrateFinding, type Weighed, weighingOf, yieldAccount } from './yield-found.ts';
 
 export interface TimerState {
@@ -90,7 +91,7 @@ function stateOf(gone: GoneThrough, events: readonly RunEvent[], words: Words): 
     sheet,
     timers: timersOf(live),
     alarms: alarmsOf(steps, live),
-    together: togetherNow(sheet),
+    together: togetherNow(sheet, gone),
     portions: portionsOf(gone),
     log: logOf(events, namesIn(plan)),
     readings: live.flatMap(({ body, happened }) => (body.kind === 'read' ? [{ body, at: happened.at }] : [])),
@@ -139,13 +140,6 @@ function temperatureSet(op: Op, facts: Facts): number | null {
   const id = 'control' in op ? op.control : undefined;
   const control = facts.recipe.controls.find((each) => each.id === id && each.unit === '°C');
   return control ? settingOf(facts, control.id) : null;
-}
-
-function togetherNow({ now }: Sheet): readonly Together[] {
-  return vesselNames.flatMap((name) => {
-    const contents = now?.vessels[name];
-    return contents ? togetherIn(presentIn(contents)) : [];
-  });
 }
 
 const NAMES = new WeakMap<Plan, LogNames>();

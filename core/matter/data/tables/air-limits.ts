@@ -11,6 +11,8 @@ export const airLimits: readonly AirLimitRow[] = [
   { formula: 'CO2', day: 5000, short: 30000, kills: 40000, burnsPct: null },
   { formula: 'Br2', day: 0.1, short: 0.3, kills: 3, burnsPct: null },
   { formula: 'I2', day: null, short: 0.1, kills: 2, burnsPct: null },
+  { formula: 'H2S', day: 1, short: 10, kills: 50, burnsPct: 4 },
+  { formula: 'ClO2', day: 0.1, short: 0.3, kills: 5, burnsPct: null },
   { formula: 'CO', day: 35, short: 200, kills: 1200, burnsPct: 12.5 },
   { formula: 'O3', day: null, short: 0.1, kills: 5, burnsPct: null },
   { formula: 'HNO3', day: 2, short: 4, kills: 25, burnsPct: null },
