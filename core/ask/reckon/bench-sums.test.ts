@@ -94,6 +94,14 @@ describe('sums of the bench', () => {
     // A quarter of the lower limit, 1 %, of 20 m3 is 200 L.
     expect(sum('190 L H2 in 20 m3').note).toContain('Below 1 %');
     expect(sum('210 L H2 in 20 m3').note).toContain('Above 1 %');
+    // 5 mL × 0.907 g/mL × 25 % ÷ 17.03 g/mol = 0.0666 mol, 1.60 L: 80 ppm of the liquid, not 0.25 of so much gas.
+    expect(of('5 mL 25% NH3 in 20 m3', 'all of it at once')).toBeCloseTo(80, 0);
+    // 12 L/h ÷ (3 × 20 m3) = 200 ppm; 20 × ln(200 ÷ 0.5) = 119.8 min; 12 ÷ 0.5 × 1000 = 24 000 m3/h.
+    expect(of('0.2 L/min Cl2 in 20 m3 3/h', 'where it settles')).toBeCloseTo(200, 3);
+    expect(of('0.2 L/min Cl2 in 20 m3 3/h', 'until it is below')).toBeCloseTo(119.8, 1);
+    expect(of('0.2 L/min Cl2 in 20 m3 3/h', 'fresh air')).toBeCloseTo(24000, 0);
+    // 10 ÷ 58.08 × 24.055 = 4.14 L: 207 ppm.
+    expect(of('10 g acetone in 20 m3', 'all of it at once')).toBeCloseTo(207, 0);
     expect(refusal('5 g NaCl in 20 m3')).toContain('no gas');
     expect(refusal('5 g CO2 in 0 m3')).toContain('more than 0');
   });

@@ -256,7 +256,8 @@ function cautionsOf({ cautionAbout, pours }: Found): readonly string[] {
     pours && needsOrder(cautionAbout.substanceId, cautionAbout.pct)
       ? ['Pour it slowly into the water, stirring; never water onto it: it boils and spits.']
       : [];
-  const notes = lawOn({ ...cautionAbout, deed: 'have' }).slice(0, 2);
+  // A conversion is no purchase: what law says of a thing stands with its bottle.
+  const notes = pours ? lawOn({ ...cautionAbout, deed: 'have' }).slice(0, 1) : [];
   const whom = (binds: boolean) => (binds ? 'Restricted for the public' : 'Rules for those who sell it');
   return [...order, ...notes.map(({ binds, sentence }) => `${whom(binds)}, ${sentence}. Check your local code.`)];
 }
