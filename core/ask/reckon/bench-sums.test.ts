@@ -36,6 +36,11 @@ describe('an equation with amounts', () => {
     expect(of('20 g NaHCO3 + 30 g citric acid -> CO2', 'CO2')).toBeCloseTo(10.48, 2);
   });
 
+  it('takes the water of crystal out of a solution', () => {
+    // 600 g of 5 % hold 30 g, 0.4996 mol of acetic acid; × 136.08: 67.98 g.
+    expect(of('600 g 5% CH3COOH + 60 g NaHCO3 -> CH3COONa.3H2O', 'sodium acetate trihydrate')).toBeCloseTo(67.98, 1);
+  });
+
   it('takes a hydrate with its water', () => {
     const line = '10 g CuSO4.5H2O + Na2CO3 -> Cu2(OH)2CO3';
     // 10 ÷ 249.68 = 0.04005 mol; half of it × 221.11; as much soda × 105.99.
@@ -95,13 +100,13 @@ describe('sums of the bench', () => {
     expect(sum('190 L H2 in 20 m3').note).toContain('Below 1 %');
     expect(sum('210 L H2 in 20 m3').note).toContain('Above 1 %');
     // 5 mL × 0.907 g/mL × 25 % ÷ 17.03 g/mol = 0.0666 mol, 1.60 L: 80 ppm of the liquid, not 0.25 of so much gas.
-    expect(of('5 mL 25% NH3 in 20 m3', 'all of it at once')).toBeCloseTo(80, 0);
+    expect(of('5 mL 25% NH3 in 20 m3', 'ammonia in the air')).toBeCloseTo(80, 0);
     // 12 L/h ÷ (3 × 20 m3) = 200 ppm; 20 × ln(200 ÷ 0.5) = 119.8 min; 12 ÷ 0.5 × 1000 = 24 000 m3/h.
-    expect(of('0.2 L/min Cl2 in 20 m3 3/h', 'where it settles')).toBeCloseTo(200, 3);
+    expect(of('0.2 L/min Cl2 in 20 m3 3/h', 'Cl2 in the air')).toBeCloseTo(200, 3);
     expect(of('0.2 L/min Cl2 in 20 m3 3/h', 'until it is below')).toBeCloseTo(119.8, 1);
     expect(of('0.2 L/min Cl2 in 20 m3 3/h', 'fresh air')).toBeCloseTo(24000, 0);
     // 10 ÷ 58.08 × 24.055 = 4.14 L: 207 ppm.
-    expect(of('10 g acetone in 20 m3', 'all of it at once')).toBeCloseTo(207, 0);
+    expect(of('10 g acetone in 20 m3', 'acetone in the air')).toBeCloseTo(207, 0);
     expect(refusal('5 g NaCl in 20 m3')).toContain('no gas');
     expect(refusal('5 g CO2 in 0 m3')).toContain('more than 0');
   });

@@ -16,6 +16,7 @@ import {
   refusedSentence,
   refusedThing,
   type Substance,
+  substanceOf,
 } from '#matter/substance';
 import { total } from '#matter/vessel';
 import { holding, molesOf } from './amount.ts';
@@ -50,10 +51,12 @@ export function reactionVerb(line: string): Result<Found> | undefined {
   if (allowed) return { ok: false, problem: { ...allowed, at: [0, line.length] } };
   if (stuffs.every(({ amount }) => !amount))
     return fail('missing-part', `How much of one of them? ${WRITE}`, { at: [0, line.length] });
-  const balanced = complete(
-    stuffs.map(({ substance }) => substance.formula),
-    products.map(({ formula }) => formula),
-  );
+  const taken = stuffs.map(({ substance }) => substance.formula);
+  const made = products.map(({ formula }) => formula);
+  const wet = isCrystalFromWater(stuffs, products) ? complete([...taken, 'H2O'], made) : undefined;
+  // The water of a crystal comes out of what the rest is dissolved in: there is always enough of it.
+  if (wet?.ok) stuffs.push({ substance: substanceOf('water'), known: true, amount: undefined, strength: undefined });
+  const balanced = wet?.ok ? wet : complete(taken, made);
   if (!balanced.ok) return { ok: false, problem: { ...balanced.problem, at: [0, line.length] } };
   const { equation, coefficients } = balanced.value;
   const all = [...equation.left, ...equation.right].map(({ text }, i) => ({
@@ -82,6 +85,13 @@ function ofScope(things: readonly Substance[]): Problem | null {
     if (refused && !IN_WATER_ONLY.has(id)) return problem('beyond-scope', refusedSentence(refused));
   }
   return null;
+}
+
+/** Whether a product takes up water of crystal, and a solution is there that has it. */
+function isCrystalFromWater(stuffs: readonly Stuff[], products: readonly Substance[]): boolean {
+  const isWet = stuffs.some(({ strength, substance }) => strength !== undefined || substance.form === 'dissolved');
+  const hasWater = stuffs.some(({ substance }) => substance.id === 'water');
+  return isWet && !hasWater && products.some(({ species, id }) => species !== id);
 }
 
 function wholeName(formula: string): ReturnType<typeof refusedIn> {
@@ -138,7 +148,7 @@ function amounts({ stuffs, all, phrase, note }: Reacting): Result<Found> {
     );
   }
   for (const [i, stuff] of stuffs.entries()) {
-    if (stuff.amount) continue;
+    if (stuff.amount || stuff.substance.id === 'water') continue;
     const needed = times(extent, itemAt(all, i).n, `${stuff.substance.name} needed`);
     const isLiquid = stuff.strength !== undefined && hasDensity(stuff.substance);
     const dose = holding(needed, stuff, isLiquid ? 'volume' : 'mass', phrase);

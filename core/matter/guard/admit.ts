@@ -13,9 +13,9 @@ import { classesOf } from './classes.ts';
 
 /**
  * What someone wants to do with a substance: make it so strong, take it so strong from a bottle, boil or leave its water away,
- * let it crystallise, or dry it as a solid.
+ * let it crystallise, dry it as a solid, or heat it in a still.
  */
-export type Deed = 'make' | 'take' | 'concentrate' | 'crystallise' | 'dry';
+export type Deed = 'make' | 'take' | 'concentrate' | 'crystallise' | 'dry' | 'distil';
 
 export interface Wanted {
   readonly substanceId: string;
@@ -76,6 +76,17 @@ const KEPT: Readonly<Record<string, string>> = {
   'isoamyl-acetate': BURNS,
   'isoamyl-formate': BURNS,
 };
+/** Solids that are not dried, boiled down or brought out by heat. */
+const DRIED_NEVER: Readonly<Record<string, string>> = {
+  'sodium-dithionite':
+    'damp and warm it heats itself until it burns, and gives sulfur dioxide. It is kept dry, and used as it is',
+  'calcium-ammonium-nitrate':
+    'it holds ammonium nitrate, which is never heated, dried or isolated. It is used dissolved, and its ammonia is taken out first',
+  'sodium-dichloroisocyanurate': 'damp and warm it gives off chlorine and nitrogen trichloride, which explodes',
+  'trichloroisocyanuric-acid': 'damp and warm it gives off chlorine and nitrogen trichloride, which explodes',
+  'calcium-hypochlorite':
+    'damp and warm it gives off chlorine and oxygen, heats itself, and sets fire to what it touches',
+};
 /** Solids that are not brought out of their solution here, nor dried, by any method. */
 const IN_SOLUTION: Readonly<Record<string, string>> = { 'ammonium-nitrate': entryOf(KEPT, 'ammonium-nitrate') };
 
@@ -100,6 +111,8 @@ export function admit({ substanceId, pct }: Wanted, deed: Deed): Result<true> {
       return within(TAKEN_TO[substance.id], { substance, pct }, () => 'Keep it apart from everything else');
     case 'concentrate':
       return refusedFor(reasonToKeep(substance), substance, 'boiled down or evaporated');
+    case 'distil':
+      return refusedFor(reasonNotToBoil(substance), substance, 'heated in a still');
     case 'crystallise':
       return refusedFor(IN_SOLUTION[substance.id], substance, 'crystallised');
     case 'dry':
@@ -143,20 +156,42 @@ function within(
   return fail('beyond-scope', sentence, { field: 'target.strength' });
 }
 
-function reasonToKeep({ id, form, name }: Substance): string | undefined {
+function reasonToKeep({ id, species, form, name }: Substance): string | undefined {
   if (form === 'gas') return `${name} is a gas, and no solution that loses water`;
   const named = KEPT[id];
   if (named !== undefined) return named;
   for (const each of classesOf(id, 100)) if (Object.hasOwn(KEEPS_ITS_WATER, each)) return KEEPS_ITS_WATER[each];
-  return undefined;
+  return DRIED_NEVER[species];
 }
+
+/** What a condenser makes no safer: it falls apart or explodes hot. What only fumes or burns is what a still is for. */
+function reasonNotToBoil({ id }: Substance): string | undefined {
+  const kept = KEPT[id];
+  if (kept !== undefined && NEVER_HOT.has(id)) return kept;
+  for (const each of classesOf(id, 100)) {
+    if (Object.hasOwn(KEEPS_ITS_WATER, each)) return KEEPS_ITS_WATER[each];
+    if (each === 'permanganate') return 'hot it sets fire to what distils over it, and lies dry at the end';
+  }
+  return DRIED_NEVER[id];
+}
+
+const NEVER_HOT: ReadonlySet<string> = new Set([
+  'ammonium-nitrate',
+  'hydroxylammonium-chloride',
+  'hydroxylammonium-sulfate',
+  'hydroxylammonium-hydrogensulfate',
+]);
 
 function dried(substance: Substance): Result<true> {
   if (substance.form === 'dissolved' || substance.form === 'gas' || substance.form === 'liquid') {
     const sentence = `${substance.name} is no solid: what is dried in air, in an oven or over a drying agent here is a solid.`;
     return fail('unit-does-not-fit', sentence, { field: 'substanceId' });
   }
-  return refusedFor(IN_SOLUTION[substance.id], substance, 'dried');
+  return refusedFor(
+    IN_SOLUTION[substance.id] ?? DRIED_NEVER[substance.species] ?? DRIED_NEVER[substance.id],
+    substance,
+    'dried',
+  );
 }
 
 function refusedFor(why: string | undefined, { name }: Substance, deed: string): Result<true> {

@@ -132,7 +132,6 @@ describe('the gate', () => {
       'citric-acid',
       'boric-acid',
       'glycerol',
-      'calcium-ammonium-nitrate',
       'sodium-hydroxide',
       'ammonium-sulfate',
       'potassium-permanganate',
@@ -140,6 +139,23 @@ describe('the gate', () => {
       for (const deed of ['concentrate', 'crystallise'] as const) expect(says(id, deed), id).toBe('admitted');
     expect(says('potassium-nitrate', 'dry')).toBe('admitted');
     expect(says('zinc', 'dry')).toBe('admitted');
+  });
+
+  it.each([
+    ['calcium-ammonium-nitrate', 'concentrate', 'it holds ammonium nitrate'],
+    ['sodium-dithionite', 'concentrate', 'until it burns'],
+    ['sodium-dithionite', 'dry', 'until it burns'],
+    ['sodium-dichloroisocyanurate', 'dry', 'nitrogen trichloride'],
+    ['hydrogen-peroxide', 'distil', 'boil over by itself'],
+    ['sodium-hypochlorite', 'distil', 'chlorate'],
+    ['ammonium-nitrate', 'distil', 'never heated'],
+  ] as const)('%s: no %s', (id, deed, why) => {
+    expect(says(id, deed)).toContain(why);
+  });
+
+  it('distils what a still is for', () => {
+    for (const id of ['ethanol', 'acetone', 'nitric-acid', 'hydrochloric-acid', 'ammonia', 'acetic-acid', 'water'])
+      expect(says(id, 'distil'), id).toBe('admitted');
   });
 
   it('neither crystallises nor dries ammonium nitrate, and dries no liquid as a solid', () => {

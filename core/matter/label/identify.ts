@@ -1,9 +1,8 @@
 import { itemAt, must } from '#base/lookup';
 import { type Problem, problem } from '#base/problem';
-import { formulaText, nearestNames, type Substance } from '#matter/substance';
+import { formulaText, type Substance } from '#matter/substance';
 import { alloyIn } from './alloy.ts';
 import { askedOf, isAskedFirst } from './asked.ts';
-import { besideName } from './beside.ts';
 import type { ContentSaid } from './by-content.ts';
 import type { Claims } from './claims.ts';
 import { fertilisersBy, npkIn } from './fertiliser.ts';
@@ -12,7 +11,7 @@ import type { Product } from './product.ts';
 import { type Question, said } from './question.ts';
 import { boughtAs, contains, isRefused, type Sold, soldAs } from './read-product.ts';
 import type { ReadStrength } from './read-strength.ts';
-import { A_SLIP, type Match, namesIn, readingOf, readSubstances, refusalOf } from './read-substance.ts';
+import { type Match, namesIn, onlyPartRead, readingOf, readSubstances, refusalOf } from './read-substance.ts';
 import { unsaid } from './unsaid.ts';
 
 /** What is in a bottle by its label: substances in the order they stand, or the kind of product, or what must be said first. */
@@ -51,7 +50,10 @@ export function identify(
   const bought = sold
     ? boughtAs(typed, sold, { named, strengths, content })
     : ({ is: 'substance', among: [] } as const);
-  const strange = bought.is === 'product' || bought.is === 'substance' ? onlyPartRead(claims, named, names) : undefined;
+  const strange =
+    bought.is === 'product' || bought.is === 'substance'
+      ? onlyPartRead(claims, [...names.map(({ at }) => ({ index: at[0], 0: typed.slice(...at) })), ...named])
+      : undefined;
   if (strange) return asked(strange, problems);
   switch (bought.is) {
     case 'refused':
@@ -77,36 +79,6 @@ export function identify(
 export function asked(question: Question, problems: Problem[]): Identity {
   problems.push(problem('unknown-substance', question.asks, { field: 'substance' }));
   return { ...NOTHING, question };
-}
-
-/** Asks where words beside a name may make it another: a part of a name is never taken for it. */
-function onlyPartRead(claims: Claims, named: readonly Match[], names: readonly Sold[]): Question | undefined {
-  const { typed } = claims;
-  const stretches = [...names.map(({ at }) => ({ index: at[0], 0: typed.slice(...at) })), ...named].sort(
-    (a, b) => b[0].length - a[0].length,
-  );
-  const isRead = (from: number, to: number) =>
-    claims.isClaimed(from, to) || stretches.some((each) => each.index < to && each.index + each[0].length > from);
-  for (const each of stretches) {
-    const beside = besideName(typed, each, isRead);
-    // A word that is known to make another thing is said by its own sentence.
-    if (!beside || unsaid(beside.words.join(' ')) !== undefined) continue;
-    const whole = typed.slice(...beside.at);
-    const near = nearestNames(whole, 2, A_SLIP);
-    const meant = [...near, ...(near.length > 0 ? [] : [each[0]])];
-    return {
-      asks:
-        near.length > 0
-          ? `“${whole}” is not known here. Did you mean ${near.map((name) => `“${name}”`).join(' or ')}?`
-          : `I read only “${each[0]}” of “${whole}”. Is it ${each[0]} and nothing else?`,
-      choices: meant.map((name) => ({
-        says: near.length > 0 ? name : `${name}, nothing else`,
-        decides: '',
-        text: said(typed, beside.at, name),
-      })),
-    };
-  }
-  return undefined;
 }
 
 function stretch(typed: string, { at, products }: Sold) {

@@ -11,7 +11,9 @@ import {
   substancesIn,
 } from '#matter/substance';
 import { askedOf } from './asked.ts';
+import { besideName } from './beside.ts';
 import type { Claims } from './claims.ts';
+import { type Question, said } from './question.ts';
 import { unsaid, unsaidOfMetal } from './unsaid.ts';
 
 /** What follows a name and turns it into something else: a remover of rust is no rust, what is free of acetone holds none. */
@@ -110,7 +112,7 @@ function alone(before: string): boolean {
 export function readSubstance(claims: Claims, problems: Problem[]): Substance | undefined {
   const matches = namesIn(claims);
   const refused = refusalOf(claims.typed, matches);
-  const asked = refused ? undefined : askedOf(claims.typed, matches);
+  const asked = refused ? undefined : (askedOf(claims.typed, matches) ?? onlyPartRead(claims, matches));
   const stop = refused ?? (asked && problem('unknown-substance', asked.asks, { field: 'substance' }));
   if (stop) {
     problems.push(stop);
@@ -122,6 +124,33 @@ export function readSubstance(claims: Claims, problems: Problem[]): Substance | 
     problems.push(problem('unknown-substance', sentence, { field: 'substance' }));
   }
   return first;
+}
+
+/** Asks where words beside a name may make it another: a part of a name is never taken for it. */
+export function onlyPartRead(claims: Claims, named: readonly Stretch[]): Question | undefined {
+  const { typed } = claims;
+  const stretches = [...named].sort((a, b) => b[0].length - a[0].length);
+  const isRead = (from: number, to: number) =>
+    claims.isClaimed(from, to) || stretches.some((each) => each.index < to && each.index + each[0].length > from);
+  for (const each of stretches) {
+    const beside = besideName(typed, each, isRead);
+    // A word that is known to make another thing is said by its own sentence.
+    if (!beside || unsaid(beside.words.join(' ')) !== undefined) continue;
+    const whole = typed.slice(...beside.at);
+    const near = nearestNames(whole, 2, A_SLIP);
+    const isSlip = near.length > 0;
+    return {
+      asks: isSlip
+        ? `“${whole}” is not known here. Did you mean ${near.map((name) => `“${name}”`).join(' or ')}?`
+        : `I read only “${each[0]}” of “${whole}”. Is it ${each[0]} and nothing else?`,
+      choices: (isSlip ? near : [each[0]]).map((name) => ({
+        says: isSlip ? name : `${name}, nothing else`,
+        decides: '',
+        text: said(typed, beside.at, name),
+      })),
+    };
+  }
+  return undefined;
 }
 
 /** Part of a name was read and another part of it was not: the whole may be something else altogether. */

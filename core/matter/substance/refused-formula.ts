@@ -36,6 +36,7 @@ const ONES: readonly (readonly [formulas: string, name: string, category: string
   ['CH6N4O3 CH5N3O4 CH4N4O2', 'a nitrate of urea or guanidine', 'energetic', 'An energetic salt'],
   ['CH3NO2 CN4O8', 'nitromethane', 'energetic', 'A regulated explosives precursor'],
   ['CH3NO3', 'an alkyl nitrate', 'energetic', 'An explosive liquid'],
+  ['C3H6N6O6 C4H8N8O8 C7H5N5O8', 'a nitramine', 'energetic', 'An explosive'],
   ['C6H12N4', 'hexamine', 'energetic', 'A regulated explosives precursor; planned for nothing here'],
   [
     'C9H18O6 C6H12O4 C6H12N2O6 C8H18O6 C8H16O4 C14H10O4 C9H12O2',

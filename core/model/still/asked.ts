@@ -8,6 +8,7 @@ import { type Azeotrope, azeotropeOf } from './azeotrope.ts';
 import { type Charge, chargeOf, gramsOf } from './charge.ts';
 import { type CutPlan, planCut } from './cuts.ts';
 import { fitStill, type StillReading } from './fit.ts';
+import { admitHeated } from './heated-together.ts';
 import { type Mixture, massPct, mixtureOf, moleFraction } from './mixture.ts';
 import { admitCharge } from './refused.ts';
 import { distil, type Run } from './run.ts';
@@ -85,6 +86,13 @@ export function setupFor(asked: StillAsked): Result<Setup> {
       return fail('unknown-substance', `“${substanceId}” is not a substance known here.`, { field: 'staying' });
     staying.push([substance.id, grams / molarMass(substance.formula)]);
   }
+  const { first, second } = mixture.value;
+  const heated = admitHeated([
+    [first.id, plain.first * first.M],
+    [second.id, plain.second * second.M],
+    ...asked.staying.map(({ substanceId, grams }) => [substanceId, grams] as const),
+  ]);
+  if (!heated.ok) return heated;
   const charge: Charge = { ...plain, staying: stayingOf(staying) };
   const admitted = admitCharge(mixture.value, charge);
   if (!admitted.ok) return admitted;

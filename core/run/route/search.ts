@@ -1,5 +1,6 @@
 import { must } from '#base/lookup';
 import { fail, ok, type Result } from '#base/problem';
+import { listed } from '#base/units';
 import { type Product, productNamed } from '#matter/label';
 import { massFraction } from '#matter/solution';
 import type { ShelfBottle } from '#matter/stock';
@@ -104,6 +105,17 @@ function compare(a: Key, b: Key): number {
   return 0;
 }
 
+/** The three that share most words with a name. */
+function nearestOf(name: string, known: readonly string[]): readonly string[] {
+  const words = new Set(name.toLowerCase().split(/[^a-z]+/));
+  const shared = (each: string) =>
+    each
+      .toLowerCase()
+      .split(/[^a-z]+/)
+      .filter((word) => word !== '' && words.has(word)).length;
+  return known.toSorted((a, b) => shared(b) - shared(a)).slice(0, 3);
+}
+
 /** The routes to a substance, a person's own first, each with the bottles the shelf offers and what is missing. */
 export function routesFor(
   substanceId: SubstanceId,
@@ -114,8 +126,9 @@ export function routesFor(
   const all = [...own, ...catalogue];
   const routes = all.filter((route) => canMake(route, substanceId));
   if (routes.length === 0) {
-    const known = [...new Set(all.flatMap(productNames))].join(', ');
-    return fail('no-route', `No route here makes ${name}. There are routes to ${known}.`, { field: 'target' });
+    const near = nearestOf(name, [...new Set(all.flatMap(productNames))]);
+    const sentence = `No route here makes ${name}. The nearest there are: ${listed(near)}. With its equation it can be a batch of your own.`;
+    return fail('no-route', sentence, { field: 'target' });
   }
   return ok(
     routes.map((route) => {

@@ -212,9 +212,10 @@ function isMeant({ plan, steps }: PlanFacts, key: string, releases: string): boo
   );
 }
 
-function titleOf({ steps }: PlanFacts, key: string): string {
+function titleOf({ steps, names }: PlanFacts, key: string): string {
   const title = steps.find(({ id }) => id === key)?.title ?? key;
-  return title.replace(/\[[^\]]*\]/g, '').replace(/\{[^}]*\} (?:of )?/g, '');
+  const named = title.replace(/\{([^}.]+)\.name\}/g, (_, role: string) => names[role] ?? role);
+  return named.replace(/\[[^\]]*\]/g, '').replace(/\{[^}]*\} (?:of )?/g, '');
 }
 
 /** Mass % by which what is computed may pass a limit before it is called stronger. */

@@ -90,7 +90,7 @@ export const refusedWords: readonly RefusedWord[] = [
     'pentrit[ea]?',
     'tetryl',
     '(?:methyl|ethyl|athyl|propyl|isopropyl)nitrat',
-    'nitrate d (?:methyle|ethyle)',
+    'nitrate d.(?:methyle|ethyle)',
   ),
   ...of(
     'energetic',
@@ -98,7 +98,7 @@ export const refusedWords: readonly RefusedWord[] = [
     'It explodes by heat, friction or by itself',
     '(?:aceton|butanon|benzoyl|diacetyl|cumol|cumen|cyclohexanon|methylethylketon)\\p{L}* ?(?:tri|di|hydro)?perox\\p{L}*',
     '(?:acetone?|butanone?|benzoyl|mek|methyl ethyl ketone|cumene) (?:tri|di|hydro)?per[io]?xy?i?[dt]\\p{L}*',
-    'perox\\p{L}* (?:d[eio]?|di|of) ?(?:l )?(?:acetone?|butanone?|benzoyle?|benzoilo|mek)',
+    'perox\\p{L}* (?:d[eio]? |d\'|di |of )(?:l )?(?:acetone?|butanone?|benzoyle?|benzoilo|mek)',
     'peroxiacetona?',
     'triacetontriperoxid',
   ),

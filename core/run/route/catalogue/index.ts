@@ -33,6 +33,7 @@ import { silicaFromWashedSand } from './silica.ts';
 import { silicaFromCommonSand } from './silica-from-common-sand.ts';
 import { sodiumAcetate } from './sodium-acetate.ts';
 import { sodiumNitrate } from './sodium-nitrate.ts';
+import { solutionDilution } from './solution-dilution.ts';
 import { sulfuricAcid } from './sulfuric-acid.ts';
 import { tinChloride } from './tin-chloride.ts';
 import { formicAcid, strongerVinegar } from './weak-acid-strengthened.ts';
@@ -45,6 +46,7 @@ import { zincSulfate } from './zinc-sulfate.ts';
 /** Every built-in route. A new one is a file beside this one and a line here. */
 export const catalogue: readonly Route[] = [
   acidDilution,
+  solutionDilution,
   sodiumAcetate,
   zincSulfate,
   zincCarbonate,

@@ -6,6 +6,7 @@ import { fields } from './op.ts';
 /** Distilled into a receiver, to a share of the charge or a temperature of the flask. */
 export const distilOver = technique({
   says: 'distil',
+  deed: 'distil',
   fields,
   counts: 'when done',
   act,
