@@ -658,6 +658,27 @@ describe('the still', () => {
   });
 });
 
+describe('a recipe', () => {
+  const odd = (text: string) => says('recipe', { text, wantedG: null, shelf: [] });
+  it.each([
+    ['Put 20 g lye and 100 mL water in an aluminium pan. Gives 20 g sodium carbonate.', 'Wrong vessel'],
+    [
+      'Silver nitrate: dissolve 10 g of silver in 20 mL of 65% nitric acid, then rinse with 20 mL acetone and dry at 60 °C. Gives 15 g of silver nitrate.',
+      'Dangerous together',
+    ],
+    ['Boil 200 mL vinegar in a copper pot with 50 g chalk. Gives 60 g calcium acetate.', 'calcium'],
+  ])('%s', (text, said) => {
+    expect(odd(text)).toContain(said);
+  });
+  it.each([
+    'Mix 20 g potassium chlorate with 20 g sugar. Gives 40 g of it.',
+    'Dissolve 10 g KCN in 100 mL water. Gives 10 g of potassium cyanide.',
+    'Acetone peroxyde: 10 mL acetone and 30 mL 12% peroxide. Gives 5 g.',
+  ])('%s is refused', (text) => {
+    expect(odd(text)).toMatch(OUT);
+  });
+});
+
 describe('ordinary targets', () => {
   const shelf = ['hydrogen peroxide 12% 1 L', 'lye 99% 500 g', 'hydrochloric acid 28% 1 L'].map((text, i) => ({
     id: `bottle_${i}`,

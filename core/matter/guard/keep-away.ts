@@ -18,9 +18,19 @@ const BY_NAME = new NameIndex<KeepAwayRow>();
 for (const row of keepAways)
   for (const name of [row.name, ...row.also]) if (name.length > 2) BY_NAME.set(keyOf(name), row);
 
-/** The thing to keep away that a text names, the longest name first. */
+/** The thing to keep away that a text names: what is out of scope before what is not, then the longest name. */
 export function keepAwayIn(text: string): KeepAwayRow | undefined {
-  return BY_NAME.in(keyOf(text))[0]?.value;
+  const named = BY_NAME.in(keyOf(text)).toSorted(
+    (a, b) => rank(b.value) - rank(a.value) || b.key.length - a.key.length,
+  );
+  return named[0]?.value;
+}
+
+/** What kills by a splash or a breath stands before what it is sold as: a rust remover that holds it is it. */
+const WORST: readonly string[] = ['fluoride', 'cyanide', 'azide', 'phosphide_phosphorus', 'arsenic_antimony'];
+
+function rank({ classes }: KeepAwayRow): number {
+  return classes.some((each) => WORST.includes(each)) ? 1 : 0;
 }
 
 /** Everything that may stand as “keep away”, by name. */

@@ -145,7 +145,7 @@ export function metIn(
 
 const RANK = { refuse: 0, danger: 1, caution: 2 } as const;
 /** Warmer than this by mixing, it spits and boils. */
-const HOT_K = 30;
+const HOT_K = 15;
 
 function isGrave(gas: MetGas | null, air: Air): boolean {
   if (!gas) return false;

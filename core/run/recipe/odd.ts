@@ -1,5 +1,6 @@
 import { formatNumber } from '#base/units';
-import { admit, clashesOf } from '#matter/guard';
+import type { Material } from '#matter/gear';
+import { admit, clashesOf, materialClashes } from '#matter/guard';
 import { isInsoluble, molarMass, speciesOf } from '#matter/substance';
 import { solubilityOf, solubilityRange } from '#model/dish';
 import { ceilingOf } from '#model/dry';
@@ -18,6 +19,7 @@ export function oddIn(read: RecipeRead, text: string): Judged {
       ...tooHot(read),
       ...wrongOrder(text),
       ...neverTogether(read),
+      ...wrongVessel(text, read),
     ],
     missing: [...missingReagent(read), ...notSaid(read)],
   };
@@ -127,6 +129,28 @@ function neverTogether({ ingredients }: RecipeRead): readonly string[] {
       .slice(0, 1)
       .map(({ sentence }) => `Dangerous together: ${sentence}`),
   );
+}
+
+/** Vessels of a metal that recipes name. */
+const VESSEL_OF =
+  /\b(alumini?um|cast[- ]iron|iron|copper|galvani[sz]ed|stainless(?: steel)?)\s+(?:\p{L}+\s+)?(?:pan|pot|saucepan|bowl|tray|dish|foil|tin|vessel|bucket|kettle|can)\b/iu;
+const MATERIAL: Readonly<Record<string, Material>> = {
+  aluminium: 'aluminium',
+  aluminum: 'aluminium',
+  iron: 'iron',
+  copper: 'copper',
+  'cast iron': 'iron',
+  'cast-iron': 'iron',
+};
+
+/** A vessel that what goes in would eat. */
+function wrongVessel(text: string, { ingredients }: RecipeRead): readonly string[] {
+  const [named, metal = ''] = VESSEL_OF.exec(text) ?? [];
+  const material = MATERIAL[metal.toLowerCase()] ?? (/^stainless/i.test(metal) ? 'stainless steel' : undefined);
+  if (named === undefined || material === undefined) return [];
+  const present = ingredients.map(({ substance, pct }) => ({ substanceId: substance.id, pct }));
+  const worst = materialClashes(material, present, 20).find(({ severity }) => severity !== 'caution');
+  return worst ? [`Wrong vessel: “${named}”. ${cap(worst.sentence)}`] : [];
 }
 
 function missingReagent({ makes, reaction, lacks, purifies }: RecipeRead): readonly string[] {

@@ -73,7 +73,7 @@ export function readRecipe(text: string): Result<RecipeRead> {
 function clausesOf(text: string): readonly string[] {
   return text
     .split(
-      /\n|;|(?<!\d|\b(?:lbs?|oz|fl|tbsps?|tsps?|tbs|gals?|pts?|qts?|deg|approx|abt|c|dr|gr))\.(?!\d)|(?<=\d)\.(?=\s|$)/i,
+      /\n|;|(?<!\d|\b(?:lbs?|oz|fl|tbsps?|tsps?|tbs|gals?|pts?|qts?|deg|approx|abt|c|dr|gr))\.(?!\d)|(?<=\d)\.(?=\s|$)|(?<=[°º]\s?C)\.(?=\s|$)/i,
     )
     .map((each) => each.trim())
     .filter((each) => each !== '');
