@@ -603,6 +603,43 @@ describe('names', () => {
   });
 
   it.each([
+    ...[
+      'lye acid',
+      'acid lye cleaner',
+      'drain cleaner',
+      'drain cleaner acid',
+      'acid drain cleaner',
+      'oven cleaner',
+      'toilet cleaner',
+    ],
+    ...[
+      'alcohol',
+      'spirit',
+      'stove alcohol',
+      'burner fuel',
+      'wood spirit',
+      'methanol ethanol mix',
+      'bleach',
+      'oxygen bleach',
+    ],
+    ...[
+      'pool shock',
+      'stump remover',
+      'rust remover',
+      'vitriol',
+      'descaler',
+      'pH minus',
+      'cold pack',
+      'potash',
+      'lime',
+      'soda',
+    ],
+  ])('%s may be opposite things, and is asked about', (text) => {
+    expect(label(text).card, text).toBeUndefined();
+    expect(said(text)).not.toBe('');
+  });
+
+  it.each([
     ['copper sulphate 5-hydrate', 'copper-sulfate-pentahydrate'],
     ['CuSO4*5H2O', 'copper-sulfate-pentahydrate'],
     ['CuSO4 · 5 H2O', 'copper-sulfate-pentahydrate'],

@@ -55,6 +55,16 @@ const ASKED: readonly Asked[] = [
     says: 'Rubbing alcohol is isopropyl alcohol in some countries and ethyl alcohol in others: write which the pack names, and its strength by volume, such as “isopropyl alcohol 70 % v/v”.',
   },
   {
+    pattern: word(
+      '(?:stove |camping |burner |fuel |wood |lab )?(?:alcohol|spirits?)|(?:burner|stove|spirit) fuel|wood spirits?',
+    ),
+    says: 'Which alcohol? Methanol poisons and blinds, and looks and smells like the others: write “ethanol”, “denatured alcohol”, “isopropyl alcohol” or “methanol”, as the pack names it.',
+  },
+  {
+    pattern: word('vitriol'),
+    says: 'Which vitriol? Write “blue vitriol” for copper sulfate, “green vitriol” for iron sulfate, “white vitriol” for zinc sulfate or “oil of vitriol” for sulfuric acid.',
+  },
+  {
     pattern: word('methylated spirits?|meths|denatured alcohol|surgical spirit'),
     says: 'Methylated spirit is ethanol with methanol, pyridine and dye: write “ethanol 90 % v/v” where its denaturants do no harm.',
   },

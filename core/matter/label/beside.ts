@@ -7,7 +7,7 @@ import { keyOf } from '#matter/substance';
 const ORDINARY = new Set(
   [
     'a an and are as at by contain containing contents for from in is it of on only or other our per the this to via with without your',
-    'acid base alkali salt reagent chemical substance product compound additive agent raw material ingredient quality grade purity pure',
+    'salt reagent chemical substance product compound additive agent raw material ingredient quality grade purity pure',
     'ph fg usp bp ep ar acs lr cp gr puriss purum analytical laboratory lab technical tech food feed pharma pharmaceutical cosmetic',
     'reagent-grade industrial agricultural horticultural garden household kitchen professional extra super ultra premium best fine coarse',
     'finely coarsely ground crushed milled granular granulated powder powdered crystal crystalline crystallised granule grain bead pearl',
@@ -17,7 +17,7 @@ const ORDINARY = new Set(
     'concentrated conc dilute diluted strong weak fuming half saturated standard volumetric normal molar ready use clear colourless white',
     'blue green red yellow pink brown black grey gray pale dark natural synthetic mineral organic denatured unscented scented free flowing',
     'iodised iodized non sea rock table cooking baking pickling pool spa pond swimming water battery drain toilet descaler cleaner cleaning',
-    'soap dish washing laundry bleach household rinse aid power supermarket shop store hardware pharmacy chemist drugstore diy brand own',
+    'soap dish washing laundry household rinse aid power supermarket shop store hardware pharmacy chemist drugstore diy brand own',
     'old new opened unopened half-full full empty left rest remaining used spare second first last bought found recovered homemade home made',
     'bottle jar bag box tin can tub bucket sack pack packet sachet canister drum jug flask vial container plastic glass litre liter kilo gram',
     'about approx approximately ca circa roughly around min minimum max maximum least most over under up typically usually content assay',
@@ -28,7 +28,7 @@ const ORDINARY = new Set(
     'made origin product item type sort kind style version formula trade commercial general purpose multi high low purity double triple',
     'anode cathode electrode offcut roofing filing wool coil pipe tube tubing cable busbar casting ball rail gutter flashing wick mat',
     'cider malt apple balsamic rice',
-    'vinegar spirit surgical rubbing white-vinegar crystal-clear hot cold room temperature shelf garage shed cupboard cellar lab-grade',
+    'surgical rubbing crystal-clear hot cold room temperature shelf garage shed cupboard cellar lab-grade',
   ]
     .join(' ')
     .split(' ')
