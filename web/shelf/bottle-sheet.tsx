@@ -172,8 +172,8 @@ function Law({ rules, chosen }: { rules: readonly string[]; chosen: boolean }) {
   return (
     <details>
       <summary>
-        {rules.length === 1 ? 'A rule applies to it' : `${rules.length} rules apply to it`}
-        {chosen ? '' : ', of several countries: choose yours in your bench'}
+        {chosen && (rules.length === 1 ? 'A rule applies to it' : `${rules.length} rules apply to it`)}
+        {!chosen && 'Rules on it hold in some countries'}
       </summary>
       {rules.map((each) => (
         <p key={each} className="small">

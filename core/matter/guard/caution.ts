@@ -6,7 +6,7 @@ import { type Caution, type CautionFacts, type CautionRule, litresOf } from './c
 import type { CautionId } from './caution-id.ts';
 import { poisons } from './caution-poison.ts';
 import { classesOf } from './classes.ts';
-import { LAW_CHANGES, type LawQuestion, lawOn } from './law.ts';
+import { LAW_CHANGES, type LawQuestion, lawOn, lawUnchosen } from './law.ts';
 
 /** What burns at the warmth of a bath: its flash point is below this, °C. */
 const BURNS_BELOW_C = 60;
@@ -218,9 +218,6 @@ const rules: Readonly<Record<CautionId, CautionRule>> = {
   },
 };
 
-/** The most that is said of the law where no country was chosen: one does not read a page. */
-const MOST_NOTES = 4;
-
 function lawNotes({ products, made, country, distils = false }: CautionFacts): readonly string[] {
   const questions: readonly LawQuestion[] = [
     ...products.map(({ substanceId, pct }) => ({ substanceId, pct, deed: 'have' as const })),
@@ -233,6 +230,10 @@ function lawNotes({ products, made, country, distils = false }: CautionFacts): r
     ...(distils ? products.map(({ substanceId }) => ({ substanceId, deed: 'distil' as const })) : []),
     ...(distils ? [{ substanceId: '', deed: 'apparatus' as const }] : []),
   ];
+  if (country === undefined) {
+    const unchosen = lawUnchosen(questions);
+    return unchosen === '' ? [] : [unchosen];
+  }
   const said = new Map<string, { readonly binds: boolean; readonly text: string }>();
   for (const question of questions)
     for (const { id, binds, sentence } of lawOn(question, country)) {
@@ -240,7 +241,10 @@ function lawNotes({ products, made, country, distils = false }: CautionFacts): r
       if (!said.has(id)) said.set(id, { binds, text: `${of}, ${sentence}` });
     }
   const all = [...said.values()].sort((a, b) => Number(b.binds) - Number(a.binds)).map(({ text }) => text);
-  return country === undefined ? all.slice(0, MOST_NOTES) : all;
+  // One rule is read; that there are more is said, and they stand with the bottle.
+  const [first, ...more] = all;
+  if (first === undefined || more.length === 0) return all;
+  return [first, `${more.length} more ${more.length === 1 ? 'rule stands' : 'rules stand'} with the bottles`];
 }
 
 /** A caution for these facts; undefined where it does not apply. */

@@ -17,6 +17,7 @@ export {
   type LawNote,
   type LawQuestion,
   lawOn,
+  lawUnchosen,
   legalNotes,
 } from './law.ts';
 export { materialClashes, quenchSays } from './material.ts';

@@ -1,3 +1,4 @@
+import { listed } from '#base/units';
 import { type Country, type LawCondition, type RegulatedRow, regulated } from '#matter/data';
 import { substanceById } from '#matter/substance';
 import { keepAwayOf } from './keep-away.ts';
@@ -26,6 +27,19 @@ export function lawOn(question: LawQuestion, country?: Country): readonly LawNot
     .map((row) => ({ id: row.id, binds: row.binds === 'owner', sentence: sentenceOf(row) }))
     .sort((a, b) => Number(b.binds) - Number(a.binds));
 }
+
+/** One line where no country was chosen: that there are rules, and where to say whose. Empty where there are none. */
+export function lawUnchosen(questions: readonly LawQuestion[]): string {
+  const found = questions.flatMap((question) =>
+    regulated.filter((row) => applies(row, question)).map((row) => ({ row, of: question.substanceId })),
+  );
+  if (found.length === 0) return '';
+  const where = [...new Set(found.flatMap(({ row }) => row.jurisdictions))];
+  const names = [...new Set(found.map(({ of }) => (of === '' ? 'stills' : (substanceById(of)?.name ?? of))))];
+  return `Rules on ${listed(names)} hold in ${listed(where.slice(0, MOST_NAMED))}${where.length > MOST_NAMED ? ' and elsewhere' : ''}: set your country in the bench settings to see yours`;
+}
+
+const MOST_NAMED = 3;
 
 /** What stands under every rule: dates and thresholds change, and local law adds to them. */
 export const LAW_CHANGES =

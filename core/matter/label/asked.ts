@@ -55,10 +55,13 @@ const ASKED: readonly Asked[] = [
     says: 'Rubbing alcohol is isopropyl alcohol in some countries and ethyl alcohol in others: write which the pack names, and its strength by volume, such as “isopropyl alcohol 70 % v/v”.',
   },
   {
-    pattern: word(
-      '(?:stove |camping |burner |fuel |wood |lab )?(?:alcohol|spirits?)|(?:burner|stove|spirit) fuel|wood spirits?',
-    ),
+    pattern: word('(?:wood |lab )?(?:alcohol|spirits?)'),
     says: 'Which alcohol? Methanol poisons and blinds, and looks and smells like the others: write “ethanol”, “denatured alcohol”, “isopropyl alcohol” or “methanol”, as the pack names it.',
+  },
+  {
+    always: true,
+    pattern: word('(?:stove|camping|burner|spirit) (?:alcohol|fuel|spirits?)'),
+    says: 'Burner fuel is methanol in some countries, which poisons and blinds, and denatured ethanol in others: write “denatured alcohol” or “methanol”, as the pack names it.',
   },
   {
     pattern: word('vitriol'),

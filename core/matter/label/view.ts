@@ -1,6 +1,7 @@
 import type { Figure } from '#base/figure';
 import { ok, type Result } from '#base/problem';
-import { keepAwayId, keepAwayIn, lawOn } from '#matter/guard';
+import type { Country } from '#matter/data';
+import { keepAwayId, keepAwayIn, type LawQuestion, lawOn, lawUnchosen } from '#matter/guard';
 import { strengthsOf } from '#matter/solution';
 import type { KeptWhere, Shelved } from '#matter/stock';
 import { type Content, contentOf, type Kept, keepingOf } from '#matter/stock';
@@ -48,9 +49,15 @@ export function viewOf({ id, card, usedG }: Shelved, { tempC, today, country }: 
     strengths: strengthsOf(w, substance, tempC, dissolved),
     formula: formulaText(substance.formula),
     keeping: keepingOf(substance, { dissolved, pct: w.value }),
-    law: lawOn(having, country).map(({ sentence }) => sentence),
+    law: lawFor(having, country),
     product: card.product === undefined ? null : kindOf(card.product),
   });
+}
+
+function lawFor(having: LawQuestion, country: Country | undefined): readonly string[] {
+  if (country !== undefined) return lawOn(having, country).map(({ sentence }) => sentence);
+  const unchosen = lawUnchosen([having]);
+  return unchosen === '' ? [] : [`${unchosen}.`];
 }
 
 function kindOf(name: string): BottleView['product'] {
