@@ -6,6 +6,8 @@ interface Rule {
   readonly material: readonly Material[];
   /** Any of these classes touches it; empty: whatever is in it. */
   readonly classes: readonly string[];
+  /** A class that it bears all the same, though it counts among those. */
+  readonly bears?: string;
   readonly overC: number;
   readonly severity: Clash['severity'];
   readonly says: string;
@@ -33,7 +35,14 @@ const RULES: readonly Rule[] = [
   },
   { material: ['glass'], classes: [], overC: 250, severity: 'danger', says: 'beyond what a beaker takes', gives: '' },
   { material: ['polyethylene'], classes: [], overC: 70, severity: 'danger', says: 'softens', gives: '' },
-  { material: ['polypropylene'], classes: [], overC: 100, severity: 'danger', says: 'softens', gives: '' },
+  {
+    material: ['polypropylene'],
+    classes: [],
+    overC: 90,
+    severity: 'danger',
+    says: 'softens, and does not stand on a hot plate',
+    gives: '',
+  },
   {
     material: ['polyethylene', 'polypropylene'],
     classes: ['halogen', 'acid_nitric'],
@@ -86,6 +95,8 @@ const RULES: readonly Rule[] = [
   {
     material: ['stainless steel'],
     classes: ['acid_strong'],
+    // Nitric acid keeps its skin of oxide whole.
+    bears: 'acid_nitric',
     overC: 0,
     severity: 'danger',
     says: 'hydrochloric and warm sulfuric acid dissolve it',
@@ -131,12 +142,12 @@ export function materialClashes(
   contents: readonly Present[],
   tempC: number,
 ): readonly (Clash & { readonly gives: string })[] {
-  const present = new Set(contents.flatMap(({ substanceId, pct }) => [...classesOf(substanceId, pct)]));
+  const present = contents.map(({ substanceId, pct }) => classesOf(substanceId, pct));
   return RULES.filter(
     (rule) =>
       rule.material.includes(material) &&
       tempC >= rule.overC &&
-      (rule.classes.length === 0 || rule.classes.some((each) => present.has(each))),
+      (rule.classes.length === 0 || present.some((classes) => touches(rule, classes))),
   )
     .map(({ severity, says, gives }) => ({
       severity,
@@ -145,6 +156,10 @@ export function materialClashes(
       sentence: `${material}: ${says}${gives ? `; ${gives} goes into the product` : ''}.`,
     }))
     .sort((a, b) => RANK[a.severity] - RANK[b.severity]);
+}
+
+function touches({ classes, bears }: Rule, of: ReadonlySet<string>): boolean {
+  return classes.some((each) => of.has(each)) && (bears === undefined || !of.has(bears));
 }
 
 const RANK = { refuse: 0, danger: 1, caution: 2 } as const;

@@ -48,6 +48,15 @@ export function namesAt({ facts, planned }: GoneAhead, step: string): Names {
   return { ...namesOf(facts, planned, sizeOf(facts, planned)), ...stepNamesOf(facts, planned)[step] };
 }
 
+/** Not on anybody’s list, and in every kitchen. */
+const STEEL_POT: OwnVessel = {
+  name: 'stainless steel pot of 3 L',
+  material: 'stainless steel',
+  capacityMl: 3000,
+  diameterMm: 180,
+  heightMm: 120,
+};
+
 /** How large a run is: what comes off, the volumes in the pot, the vessel for them. */
 function sizeOf(facts: PlanFacts, walk: Walk) {
   const { plan } = facts;
@@ -57,7 +66,11 @@ function sizeOf(facts: PlanFacts, walk: Walk) {
   const foamMl = foamOf(facts, walk);
   const judge = vesselJudge(facts, walk);
   const vessels = facts.steps.some(({ op }) => op.do === 'distil') ? [flaskOfStill(plan)] : plan.bench.vessels;
-  const vessel = fitVessel(vessels, liquidMl, foamMl, (each) => suits(judge(each))) ?? null;
+  const bears = (each: OwnVessel) => suits(judge(each));
+  const own = fitVessel(vessels, liquidMl, foamMl, bears);
+  // Where nothing that one has bears it, a kitchen has a pot that may.
+  const pot = own && !bears(own.vessel) && bears(STEEL_POT) ? fitVessel([STEEL_POT], liquidMl, foamMl) : undefined;
+  const vessel = pot ?? own ?? null;
   return { gases, solution, liquidMl, foamMl, judge, vessel, worst: worstOf(walk.heats) };
 }
 

@@ -1,0 +1,67 @@
+import { describe, expect, it } from 'vitest';
+import { unwrap } from '#base/problem';
+import { parseLabel } from '#matter/label';
+import { careOfRun } from '#run/care';
+import type { EventBody } from '#run/log';
+import { eventsAt, planFor, testShelf } from '#testing/shelf';
+import { runState } from './index.ts';
+
+const DAY = '2026-03-14';
+const wrong = (label: string, grams: number): EventBody => ({
+  kind: 'added',
+  step: 'acid',
+  role: null,
+  bottleId: 'bottle_wrong',
+  reading: { is: 'exact', value: grams, unit: 'g' },
+  reason: 'the wrong tub',
+  stock: { card: parseLabel(label, DAY, 20).card!, usedG: 0 },
+});
+
+describe('a wrong bottle', () => {
+  const plan = planFor('60 g zinc sulfate');
+  const acid = Object.keys(plan.bottles).find((role) => role === 'acid') ?? '';
+  const begun: readonly EventBody[] = [
+    {
+      kind: 'added',
+      step: 'water',
+      role: 'water',
+      bottleId: null,
+      reading: { is: 'exact', value: 60, unit: 'g' },
+      reason: '',
+    },
+    {
+      kind: 'added',
+      step: 'acid',
+      role: acid,
+      bottleId: plan.bottles[acid] ?? null,
+      reading: { is: 'exact', value: 60, unit: 'g' },
+      reason: '',
+    },
+  ];
+  const entered = (...bodies: readonly EventBody[]) => eventsAt('2026-03-14T08:00:00Z', ...begun, ...bodies);
+
+  it('is said with its gas, its share of the room and its minutes', () => {
+    expect(unwrap(runState(plan, entered())).together).toEqual([]);
+    // 20 g of 97 %: 19.4 ÷ 190.1 = 0.1021 mol, twice as much gas: 13.07 g.
+    const [met] = unwrap(runState(plan, entered(wrong('sodium metabisulfite 97% 500 g', 20)))).together;
+    expect(met?.says).toMatch(/13(\.\d)? g of sulfur dioxide, 2[45]\d ppm of this room, beyond its limit in/);
+  });
+
+  it('makes the card say leave, and first aid no milder than before', () => {
+    const card = (events: ReturnType<typeof entered>) =>
+      unwrap(careOfRun({ plan, events, shelf: testShelf })).cards.find(({ vessel }) => vessel === 'pot')?.card;
+    expect(card(entered())?.go).toBe('stay');
+    const worse = card(entered(wrong('sodium metabisulfite 97% 500 g', 20)));
+    expect(worse?.go).toBe('leave');
+    expect(worse?.leaveBecause).toContain('sulfur dioxide');
+    const thin = card(entered(wrong('sodium chloride 99% 500 g', 5)));
+    expect(thin?.firstAid).toEqual(card(entered())?.firstAid);
+    const bleached = card(entered(wrong('sodium hypochlorite 12.5% 2 L', 400)));
+    expect(bleached?.go).toBe('leave');
+    expect(bleached?.firstAid.swallowed).toContain('do not vomit');
+  });
+
+  it('is nothing where it is harmless', () => {
+    expect(unwrap(runState(plan, entered(wrong('sodium chloride 99% 500 g', 5)))).together).toEqual([]);
+  });
+});
