@@ -33,7 +33,6 @@ test('the wrong bottle goes in: what comes off, how much of this room it is, and
   if (await why.isVisible()) await why.fill('took the wrong tub');
   await page.getByRole('button', { name: 'It is in' }).last().click();
   await expect(log(page)).toContainText('20 g');
-  await page.screenshot({ path: '/tmp/m1.png' });
   const first = page.getByRole('alert', { name: 'Do this first' });
   await expect(first).toContainText(/sulfur dioxide/);
   await expect(first).toContainText(/1[23](\.\d)? g of sulfur dioxide, 2[45]\d ppm of this room/);
@@ -41,7 +40,6 @@ test('the wrong bottle goes in: what comes off, how much of this room it is, and
   await expectAccessible(page);
   await page.getByRole('link', { name: 'It went wrong' }).click();
   const now = page.getByRole('region', { name: 'What to do now' });
-  await page.screenshot({ path: '/tmp/m2.png' });
   await expect(now.getByText('Leave.')).toBeVisible();
   await expect(now).toContainText(/sulfur dioxide/);
 });

@@ -3,7 +3,7 @@ import type { Found } from '#ask/sums';
 import { type Figure, given } from '#base/figure';
 import { itemAt, must } from '#base/lookup';
 import { fail, ok, type Result } from '#base/problem';
-import { admit } from '#matter/guard';
+import { admit, clashesOf } from '#matter/guard';
 import { blend, densityFigure, dilute, hasDensity, iceFor, mix, waterDensityFigure } from '#matter/solution';
 import { refusedIn, refusedSentence } from '#matter/substance';
 
@@ -124,6 +124,14 @@ export function mixVerb(rest: string, line: string): Result<Found> {
       at: pointAt(line, rest),
     });
   if (other) {
+    const present = parts.map(({ stuff, pct }) => ({ substanceId: stuff.substance.id, pct }));
+    const worst = present
+      .flatMap((added, i) => clashesOf(present.slice(0, i), added, { beside: present }))
+      .find(({ severity }) => severity === 'refuse');
+    if (worst)
+      return fail('beyond-scope', `Two things meet here that never may. ${worst.sentence}`, {
+        at: pointAt(line, rest),
+      });
     return fail(
       'unit-does-not-fit',
       `${substance.name} and ${other.name} are two solutes: they may react, and their mixture is not computed here.`,

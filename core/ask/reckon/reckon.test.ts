@@ -446,9 +446,16 @@ describe('the order of pouring', () => {
     (name) => expect(said(`mix 100 g ${name} + 250 g water`)).toContain('never water onto it'),
   );
 
-  it('comes with rules by whom they bind', () => {
-    expect(said('mix 80 g boric acid + 300 g water')).toContain('Rules for those who sell it, EU');
-    expect(said('mix 80 g boric acid + 300 g water')).not.toContain('Restricted for the public');
-    expect(said('mix 50 g 93% H2SO4 + 200 g water')).toContain('Restricted for the public, EU');
+  it('comes with one line of the law, and a conversion with none', () => {
+    expect(said('mix 50 g 93% H2SO4 + 200 g water')).toContain('Rules on sulfuric acid hold in');
+    expect(said('mix 50 g 93% H2SO4 + 200 g water')).toContain('set your country');
+    expect(said('28% HCl in mol/L')).not.toContain('Rules');
+    expect(said('mix 20 g table salt + 100 g water')).not.toContain('Rules');
+  });
+
+  it('mixes nothing that never may meet', () => {
+    for (const line of ['mix 50 g 65% nitric acid + 50 g glycerol', 'mix 100 g 30% H2O2 + 50 g acetone'])
+      expect((first(line) as { message: string }).message).toContain('never may');
+    expect((first('mix 100 g 10% NaCl + 100 g 10% KCl') as { message: string }).message).toContain('two solutes');
   });
 });

@@ -33,7 +33,7 @@ import {
 import { type Figure, given, sdOf, type WorkingLine, workingOf } from '#base/figure';
 import { fail, ok, type Problem, type ProblemCode, type Result } from '#base/problem';
 import { COVERAGE, findUnit, parseQuantity } from '#base/units';
-import { classesOf, lawOn } from '#matter/guard';
+import { classesOf, lawUnchosen } from '#matter/guard';
 import { findSubstance, refusedSentence, refusedThing, substanceById } from '#matter/substance';
 import { convertAmount, inUnit } from './amount.ts';
 import { arithmetic } from './arithmetic.ts';
@@ -257,9 +257,8 @@ function cautionsOf({ cautionAbout, pours }: Found): readonly string[] {
       ? ['Pour it slowly into the water, stirring; never water onto it: it boils and spits.']
       : [];
   // A conversion is no purchase: what law says of a thing stands with its bottle.
-  const notes = pours ? lawOn({ ...cautionAbout, deed: 'have' }).slice(0, 1) : [];
-  const whom = (binds: boolean) => (binds ? 'Restricted for the public' : 'Rules for those who sell it');
-  return [...order, ...notes.map(({ binds, sentence }) => `${whom(binds)}, ${sentence}. Check your local code.`)];
+  const law = pours ? lawUnchosen([{ ...cautionAbout, deed: 'have' }]) : '';
+  return law === '' ? order : [...order, `${law}.`];
 }
 
 /** Strong acids that come as liquids, and alkalis, heat the water they meet until it boils and spits; acids in crystals cool it. */

@@ -160,7 +160,8 @@ function saysOf(
     ? `up to ${formatNumber(gas.grams, 2)} g of ${gas.name}${gas.ppm === null ? '' : `, ${formatNumber(gas.ppm, 2)} ppm of this room`}${gas.minutes === null ? '' : `, beyond its limit in ${gas.minutes < 1 ? 'less than a minute' : `about ${formatNumber(gas.minutes, 1)} min`}`}`
     : (worst?.releases ?? '');
   const hot = warmerK >= 1 ? `up to ${formatNumber(warmerK, 2)} K warmer` : '';
-  return `${nameOf(two[0])} and ${nameOf(two[1])} are in it together: ${[off, hot].filter((each) => each !== '').join('; ')}`;
+  const first = nameOf(two[0]);
+  return `${first.charAt(0).toUpperCase()}${first.slice(1)} and ${nameOf(two[1])} are in it together: ${[off, hot].filter((each) => each !== '').join('; ')}`;
 }
 
 interface Place {
