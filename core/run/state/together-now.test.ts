@@ -1,8 +1,10 @@
+import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { unwrap } from '#base/problem';
 import { parseLabel } from '#matter/label';
 import { careOfRun } from '#run/care';
 import type { EventBody } from '#run/log';
+import { times } from '#testing/property';
 import { eventsAt, planFor, testShelf } from '#testing/shelf';
 import { runState } from './index.ts';
 
@@ -59,6 +61,39 @@ describe('a wrong bottle', () => {
     const bleached = card(entered(wrong('sodium hypochlorite 12.5% 2 L', 400)));
     expect(bleached?.go).toBe('leave');
     expect(bleached?.firstAid.swallowed).toContain('do not vomit');
+  });
+
+  it('never makes first aid or the verdict milder, whatever goes in and how much', () => {
+    const labels = [
+      'sodium chloride 99% 500 g',
+      'baking soda 1 kg',
+      'sodium hypochlorite 12.5% 2 L',
+      'sodium metabisulfite 97% 500 g',
+      'sodium hydroxide 99% 500 g',
+      'hydrogen peroxide 12% 1 L',
+      'isopropyl alcohol 99% 1 L',
+      'ammonia 10% 1 L',
+    ];
+    const grave = (events: ReturnType<typeof entered>) => {
+      const found = unwrap(careOfRun({ plan, events, shelf: testShelf })).cards.find(({ vessel }) => vessel === 'pot');
+      const aid = found?.card.firstAid;
+      return [
+        found?.card.go === 'leave',
+        aid?.eye.includes('20 minutes') ?? false,
+        aid?.skin.includes('20 minutes') ?? false,
+        aid?.swallowed.includes('do not vomit') ?? false,
+        aid?.breathed.includes('sit up') ?? false,
+      ];
+    };
+    const pour = fc.record({ label: fc.constantFrom(...labels), grams: fc.double({ min: 1, max: 800, noNaN: true }) });
+    fc.assert(
+      fc.property(fc.array(pour, { maxLength: 2 }), pour, (poured, one) => {
+        const bodies = poured.map(({ label, grams }) => wrong(label, grams));
+        const [before, now] = [grave(entered(...bodies)), grave(entered(...bodies, wrong(one.label, one.grams)))];
+        for (const [i, was] of before.entries()) if (was) expect(now[i], `${one.label} ${i}`).toBe(true);
+      }),
+      { numRuns: times(60) },
+    );
   });
 
   it('is nothing where it is harmless', () => {
