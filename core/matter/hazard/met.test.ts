@@ -42,6 +42,13 @@ describe('what met in a vessel', () => {
     expect(found?.says).toMatch(/are in it together: up to [\d.]+ g of .*ppm of this room, beyond its limit in/);
   });
 
+  it('counts hydrogen of metal and acid, and of aluminium in lye', () => {
+    const of = (grams: Partial<Record<SubstanceId, number>>) =>
+      metIn(mixture(grams), place).find(({ gas }) => gas?.id === 'hydrogen');
+    // 2.698 g of aluminium, 0.100 mol: 0.150 mol of hydrogen, 3.61 L.
+    expect(of({ aluminium: 2.698, 'sodium-hydroxide': 40 })?.gas?.litres).toBeCloseTo(3.61, 1);
+  });
+
   it('warms by what acid and lye give in neutralising', () => {
     // 0.500 mol each: 27.9 kJ in 18.23 + 20 + 200 g of about 4 J/(g K): 29.3 K.
     const [found] = metIn(mixture({ 'hydrochloric-acid': 18.23, 'sodium-hydroxide': 20 }), place);

@@ -64,6 +64,8 @@ const count = (symbol: string) => (id: SubstanceId) => {
 
 const ammoniumIn = (id: SubstanceId) => (substanceOf(id).formula.match(/NH4\)?(\d?)/) ? count('NH4\\)?')(id) : 0);
 
+const hydrogenOf = (id: SubstanceId) => (substanceOf(id).formula === 'Al' ? 1.5 : 1);
+
 /** By the equations of textbooks, to their end; the first that fits. */
 const GIVERS: readonly Giver[] = [
   // OCl- + Cl- + 2 H+ -> Cl2 + H2O
@@ -96,6 +98,10 @@ const GIVERS: readonly Giver[] = [
   { of: 'metal_copper', with: ['acid_nitric'], gas: 'nitrogen-dioxide', per: () => 2, takes: 2 },
   { of: 'metal_iron', with: ['acid_nitric'], gas: 'nitrogen-dioxide', per: () => 3, takes: 2 },
   { of: 'metal_active', with: ['acid_nitric'], gas: 'nitrogen-dioxide', per: () => 2, takes: 2 },
+  // Zn + 2 H+ -> H2; 2 Al + 6 H+ or 2 OH- -> 3 H2. Nitric acid gives its own gas first.
+  { of: 'metal_active', with: ACIDS, gas: 'hydrogen', per: hydrogenOf, takes: 2 },
+  { of: 'metal_iron', with: ACIDS, gas: 'hydrogen', per: hydrogenOf, takes: 2 },
+  { of: 'aluminium', with: ['alkali_strong'], gas: 'hydrogen', per: hydrogenOf, takes: 0.67 },
 ];
 
 /** kJ for a mol of water from H+ and OH-; weak acids and carbonates give less. CRC. */
@@ -149,7 +155,9 @@ const HOT_K = 15;
 
 function isGrave(gas: MetGas | null, air: Air): boolean {
   if (!gas) return false;
-  return isOpen(air) ? gas.mol >= LEAVE_MOL : gas.verdict === 'stop' || gas.verdict === 'refuse';
+  const row = limitsOf(gas.id);
+  const isPoison = row !== undefined && (row.short ?? row.day ?? row.kills) !== null;
+  return isOpen(air) ? isPoison && gas.mol >= LEAVE_MOL : gas.verdict === 'stop' || gas.verdict === 'refuse';
 }
 
 function saysOf(
