@@ -17,8 +17,9 @@ export function hoursText(hours: number): string {
   return hours < 1 ? `${Math.round(hours * 60)} min` : `${formatNumber(hours, 2)} h`;
 }
 
-/** “2 to 4 d”, “5 to 9 h”, “20 to 40 min”. */
+/** “2 to 4 d”, “5 to 9 h”, “20 to 40 min”; “none” of less than half a minute. */
 export function durationText([least, most]: readonly [number, number]): string {
+  if (Math.round(most * 60) === 0) return 'none';
   if (most >= 48) return `${formatNumber(least / 24, 1)} to ${formatNumber(most / 24, 1)} d`;
   if (most >= 2) return `${formatNumber(least, 1)} to ${formatNumber(most, 2)} h`;
   return `${Math.round(least * 60)} to ${Math.round(most * 60)} min`;

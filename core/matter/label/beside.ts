@@ -66,7 +66,7 @@ export function besideName(
 
 interface Run {
   readonly words: readonly string[];
-  /** How far the last strange word reaches. */
+  /** How far the words reach, where one of them is strange; else where the name ends. */
   readonly end: number;
 }
 
@@ -81,9 +81,8 @@ function run(typed: string, from: number, isRead: (from: number, to: number) => 
     const tied = found[1] === '-' && word.length <= 2;
     if (!tied && ENDS.has(word.toLowerCase())) break;
     at += found[0].length;
-    if (!tied && !isStrange(word)) continue;
-    words.push(word);
-    end = at;
+    if (tied || isStrange(word)) words.push(word);
+    if (words.length > 0) end = at;
   }
   return { words, end };
 }
