@@ -13,7 +13,7 @@ import {
   presentIn,
 } from '#matter/guard';
 import { molarVolume } from '#matter/reaction';
-import { molarMass, type SubstanceId, substanceById, substanceOf } from '#matter/substance';
+import { molarMass, parseFormula, type SubstanceId, substanceById, substanceOf } from '#matter/substance';
 import { amountsOf, type Contents, contentsMass } from '#matter/vessel';
 import { acidOf, baseOf } from './protons.ts';
 
@@ -58,11 +58,15 @@ interface Giver {
 const ACIDS = ['acid_strong', 'acid_weak', 'formic_oxalic', 'acidic_salt', 'acid_nitric'];
 const one = () => 1;
 const count = (symbol: string) => (id: SubstanceId) => {
-  const found = new RegExp(`${symbol}(\\d?)`).exec(substanceOf(id).formula);
-  return found ? Number(found[1] || 1) : 1;
+  const read = parseFormula(substanceOf(id).formula);
+  return (read.ok ? read.value.elements[symbol] : undefined) ?? 0;
 };
 
-const ammoniumIn = (id: SubstanceId) => (substanceOf(id).formula.match(/NH4\)?(\d?)/) ? count('NH4\\)?')(id) : 0);
+/** Ammonium, and not every nitrogen: of the nitrate it is half. */
+const ammoniumIn = (id: SubstanceId) => {
+  const found = /NH4\)?(\d?)/.exec(substanceOf(id).formula);
+  return found ? Number(found[1] || 1) : 0;
+};
 
 const hydrogenOf = (id: SubstanceId) => (substanceOf(id).formula === 'Al' ? 1.5 : 1);
 
@@ -73,7 +77,7 @@ const GIVERS: readonly Giver[] = [
     of: 'hypochlorite',
     with: ACIDS,
     gas: 'chlorine',
-    per: (id) => (substanceOf(id).formula.startsWith('Ca') ? 2 : 1),
+    per: count('Cl'),
     takes: 2,
   },
   {
