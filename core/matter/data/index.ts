@@ -83,6 +83,7 @@ export { mixedSalts } from './tables/mixed-salts.ts';
 export { namesRefused } from './tables/names-refused.ts';
 export { neatLiquids } from './tables/neat-liquids.ts';
 export { products } from './tables/products.ts';
+export { refusedElements, refusedOnes } from './tables/refused-formulas.ts';
 export { type RefusedWord, refusedWords } from './tables/refused-words.ts';
 export { regulated } from './tables/regulated.ts';
 export { saltInAcid } from './tables/salt-in-acid.ts';

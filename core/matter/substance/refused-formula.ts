@@ -1,3 +1,4 @@
+import { refusedElements, refusedOnes } from '#matter/data';
 import { type Formula, parseFormula } from './formula.ts';
 
 /** Something that is known and not planned here, with the one reason. */
@@ -26,62 +27,6 @@ const HALOGENS = ['F', 'Cl', 'Br', 'I'];
 function each(charge: number, symbols: string): Record<string, number> {
   return Object.fromEntries(symbols.split(' ').map((symbol) => [symbol, charge]));
 }
-
-/** Single things, by their atoms in any order: what no rule of a group tells from its harmless neighbours. */
-const ONES: readonly (readonly [formulas: string, name: string, category: string, why: string])[] = [
-  ['NH4NO3', 'ammonium nitrate', 'energetic', 'A regulated explosives precursor that can detonate'],
-  ['NH3OHNO3', 'hydroxylammonium nitrate', 'energetic', 'Can explode'],
-  ['NH2OH', 'free hydroxylamine', 'energetic', 'Can explode'],
-  ['N2H4 N2H6O N2H6SO4', 'hydrazine', 'energetic', 'Poison, carcinogen, and a rocket fuel'],
-  ['CH6N4O3 CH5N3O4 CH4N4O2', 'a nitrate of urea or guanidine', 'energetic', 'An energetic salt'],
-  ['CH3NO2 CN4O8', 'nitromethane', 'energetic', 'A regulated explosives precursor'],
-  ['CH3NO3', 'an alkyl nitrate', 'energetic', 'An explosive liquid'],
-  ['C3H6N6O6 C4H8N8O8 C7H5N5O8', 'a nitramine', 'energetic', 'An explosive'],
-  ['C6H12N4', 'hexamine', 'energetic', 'A regulated explosives precursor; planned for nothing here'],
-  [
-    'C9H18O6 C6H12O4 C6H12N2O6 C8H18O6 C8H16O4 C14H10O4 C9H12O2',
-    'an organic peroxide',
-    'energetic',
-    'It explodes by heat, friction or by itself',
-  ],
-  ['(NH4)2Cr2O7', 'ammonium dichromate', 'energetic', 'Decomposes violently, carcinogen'],
-  ['NH4MnO4 Mn2O7 HMnO4', 'manganese heptoxide or ammonium permanganate', 'energetic', 'Explodes'],
-  ['Ag2C2O4', 'silver oxalate', 'energetic', 'Can explode when heated dry'],
-  ['C2H2', 'acetylene', 'energetic', 'Explosive gas'],
-  ['AgC2H CuC2H', 'an acetylide', 'energetic', 'Explodes when dry'],
-  ['NaNH2 KNH2 LiNH2', 'an amide of an alkali metal', 'alkali metal', 'Fire and explosion with water or organics'],
-  [
-    'Na2O2 K2O2 KO2 NaO2 Li2O2 BaO2 SrO2',
-    'a peroxide or superoxide of a metal',
-    'alkali metal',
-    'Fire and explosion with water or organics',
-  ],
-  ['PH3 SiH4 GeH4 B2H6', 'a hydride that is a gas', 'too toxic', 'It poisons at a few ppm, and burns by itself in air'],
-  ['N2O4 NO2Cl N2O5 NOCl', 'an oxide of nitrogen in bulk', 'too toxic', 'A lung poison that works hours later'],
-  ['COCl2 CCl3NO2 C4H8Cl2S C4H8Cl2SO C2N2', 'a war gas', 'weapon', 'A poison gas'],
-  ['SO3 H2S2O7', 'oleum', 'too strong', 'Fumes and burns at once'],
-  ['H2SO5', 'peroxymonosulfuric acid', 'too strong', 'Explodes with organic matter'],
-  ['C10H15NO C10H15N C11H15NO2 C13H16O2N', 'a controlled drug or its precursor', 'drug', 'A controlled substance'],
-];
-
-/** Elements whose every compound is out of scope. */
-const POISONS: Readonly<Record<string, readonly [name: string, category: string, why: string]>> = {
-  As: ['arsenic or a compound of it', 'too toxic', 'Poison and carcinogen'],
-  Sb: ['antimony or a compound of it', 'too toxic', 'Poison; stibine with acid and zinc'],
-  Hg: ['mercury or a compound of it', 'banned metal', 'Poison that stays for years'],
-  Tl: ['thallium or a compound of it', 'banned metal', 'Deadly poison'],
-  Cd: ['cadmium or a compound of it', 'banned metal', 'Carcinogen'],
-  Be: ['beryllium or a compound of it', 'banned metal', 'Carcinogenic dust'],
-  Pb: ['lead or a compound of it', 'banned metal', 'Poison; nothing here is made of it'],
-  Os: ['osmium or a compound of it', 'banned metal', 'Blinding poison'],
-  Se: ['selenium or a compound of it', 'banned metal', 'Poison'],
-  Te: ['tellurium or a compound of it', 'banned metal', 'Poison'],
-  V: ['vanadium or a compound of it', 'banned metal', 'Lung poison'],
-  U: ['uranium or a compound of it', 'banned metal', 'Radioactive and poisonous'],
-  Th: ['thorium or a compound of it', 'banned metal', 'Radioactive'],
-  Ra: ['radium or a compound of it', 'banned metal', 'Radioactive'],
-  Po: ['polonium or a compound of it', 'banned metal', 'Radioactive'],
-};
 
 interface Kind {
   readonly name: string;
@@ -232,7 +177,7 @@ const KINDS: readonly Kind[] = [
 ];
 
 const ONE_BY_ATOMS = new Map(
-  ONES.flatMap(([formulas, name, category, why]) =>
+  refusedOnes.flatMap(([formulas, name, category, why]) =>
     formulas.split(' ').map((formula): [string, Refused] => [keyOfAtoms(atomsOf(formula)), { name, category, why }]),
   ),
 );
@@ -260,7 +205,7 @@ function judged(formula: string): Refused | undefined {
   if (one) return one;
   const kind = KINDS.find(({ is }) => is(atoms));
   if (kind) return { name: kind.name, category: kind.category, why: kind.why };
-  for (const [symbol, [name, category, why]] of Object.entries(POISONS))
+  for (const [symbol, [name, category, why]] of Object.entries(refusedElements))
     if (has(atoms, symbol)) return { name, category, why };
   return undefined;
 }
