@@ -22,6 +22,8 @@ export function build() {
   const hash = hashOf(SOURCES);
   if (isFresh(STAMP, hash)) return;
   console.log('Building …');
+  // A test runner sets it to “test”, and would have the page built for developers.
+  process.env.NODE_ENV = 'production';
   run('vite', ['build', '--logLevel', 'warn']);
   run('vite', ['build', '--config', 'vite.server.config.ts', '--logLevel', 'warn']);
   cpSync(join(root, 'server/db/migrations'), join(root, 'dist/server/migrations'), { recursive: true });
