@@ -449,13 +449,13 @@ describe('an equation with amounts', () => {
   });
 });
 
-describe('names', () => {
-  const label = (text: string) => parseLabel(`${text} 500 g`, DAY, 20);
-  const said = (text: string) =>
-    label(text)
-      .problems.map(({ message }) => message)
-      .join(' ');
+const label = (text: string) => parseLabel(`${text} 500 g`, DAY, 20);
+const said = (text: string) =>
+  label(text)
+    .problems.map(({ message }) => message)
+    .join(' ');
 
+describe('names', () => {
   it.each([
     ...[
       'Kaliumcyanid',
@@ -692,6 +692,19 @@ describe('the still', () => {
   it('heats spirit over soda, and acid over salt', () => {
     expect(flask('ethanol', 'water', [{ substanceId: 'sodium-carbonate', grams: 20 }])).not.toMatch(/^refused/);
     expect(says('still', verbs.still.example)).not.toMatch(/^refused/);
+  });
+});
+
+describe('what is minded, and what is said to lack', () => {
+  it('says what else to mind while it loses its water', () => {
+    expect(computes('evaporate 300 mL of silver nitrate to 30 mL')).toContain('In the dark');
+    expect(computes('evaporate 300 mL of zinc sulfate to 30 mL')).not.toContain('In the dark');
+  });
+  it('takes “free” for what it says', () => {
+    expect(said('fluoride free toothpaste')).not.toMatch(OUT);
+    expect(said('chlorate-free bleach')).not.toMatch(OUT);
+    expect(said('fluoride powder')).toMatch(OUT);
+    expect(label('sulfur soap').card).toBeUndefined();
   });
 });
 

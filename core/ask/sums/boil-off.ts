@@ -3,7 +3,7 @@ import { datum, derive, type Figure, given } from '#base/figure';
 import { itemAt } from '#base/lookup';
 import { fail, ok, type Result } from '#base/problem';
 import { formatNumber, parseQuantity } from '#base/units';
-import { admit } from '#matter/guard';
+import { admit, mindWarm } from '#matter/guard';
 import { waterDensityAt } from '#matter/solution';
 import { refusedIn, refusedSentence, spelt, substancesIn } from '#matter/substance';
 import type { Found } from './found.ts';
@@ -72,7 +72,7 @@ export function boilOffVerb(rest: string, line: string): Result<Found> {
   );
   return ok({
     figures: [water, q, t],
-    note: `Counted as water; ${formatNumber(to.value, 3)} mL is read at rest. Stay with it below a third of the first volume.`,
+    note: `Counted as water; ${formatNumber(to.value, 3)} mL is read at rest. Stay with it below a third of the first volume.${minded(match[2])}`,
   });
 }
 
@@ -87,4 +87,9 @@ function losesWater(name: string | undefined, line: string): Result<true> {
     if (!allowed.ok) return { ok: false, problem: { ...allowed.problem, ...at } };
   }
   return ok(true);
+}
+
+function minded(name: string | undefined): string {
+  const said = name === undefined ? [] : substancesIn(spelt(name).text).map(({ value }) => mindWarm(value.species));
+  return said.flatMap((each) => (each === '' ? [] : [` ${each}`])).join('');
 }

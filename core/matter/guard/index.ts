@@ -22,5 +22,6 @@ export {
 } from './law.ts';
 export { materialClashes, quenchSays } from './material.ts';
 export { type Meant, meantAt } from './meant.ts';
+export { mindWarm } from './mind-warm.ts';
 export { presentIn } from './present.ts';
 export { firstMoves, type Together, togetherIn } from './together.ts';

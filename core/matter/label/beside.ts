@@ -17,7 +17,7 @@ const ORDINARY = new Set(
     'concentrated conc dilute diluted strong weak fuming half saturated standard volumetric normal molar ready use clear colourless white',
     'blue green red yellow pink brown black grey gray pale dark natural synthetic mineral organic denatured unscented scented free flowing',
     'iodised iodized non sea rock table cooking baking pickling pool spa pond swimming water battery drain toilet descaler cleaner cleaning',
-    'soap dish washing laundry household rinse aid power supermarket shop store hardware pharmacy chemist drugstore diy brand own',
+    'dish washing laundry household rinse aid power supermarket shop store hardware pharmacy chemist drugstore diy brand own',
     'old new opened unopened half-full full empty left rest remaining used spare second first last bought found recovered homemade home made',
     'bottle jar bag box tin can tub bucket sack pack packet sachet canister drum jug flask vial container plastic glass litre liter kilo gram',
     'about approx approximately ca circa roughly around min minimum max maximum least most over under up typically usually content assay',

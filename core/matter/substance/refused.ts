@@ -25,7 +25,7 @@ for (const { name, also, why, never, category } of namesRefused)
 /** The refused name that stands in a text, where one does, with where it stands. */
 export function refusedIn(typed: string): (Refused & { readonly index: number; readonly length: number }) | undefined {
   const { text, from, to } = spelt(typed);
-  const [named] = BY_KEY.in(text);
+  const named = BY_KEY.in(text).find(({ index, key }) => !SAID_TO_LACK.test(text.slice(index + key.length)));
   if (named) {
     const index = numberAt(from, named.index);
     const end = numberAt(to, named.index + named.key.length - 1);
@@ -46,6 +46,9 @@ export function refusedIn(typed: string): (Refused & { readonly index: number; r
   }
   return undefined;
 }
+
+/** “Fluoride-free” says what is not in it. */
+const SAID_TO_LACK = /^[ -]*(?:free|frei)(?!\p{L})/u;
 
 const WORDS = refusedWords.map(({ word, name, category, why }) => ({
   // “Cyanide-free” says what is not in it.

@@ -1,7 +1,7 @@
 import { fail, ok, type Result } from '#base/problem';
 import { fields, nullable, number, type Of, text } from '#base/shape';
 import { vesselsShape } from '#matter/gear';
-import { admit } from '#matter/guard';
+import { admit, mindWarm } from '#matter/guard';
 import { substanceById } from '#matter/substance';
 import { boilingVessels, isShallow, type Stretch } from '#matter/vessel';
 import { boilHours, dishEvaporation } from '#model/dish';
@@ -33,12 +33,6 @@ export interface EvaporateAnswer {
   readonly warnings: readonly string[];
 }
 
-/** What else is minded while some lose their water. */
-const WORDS: Readonly<Record<string, string>> = {
-  'silver-nitrate':
-    'In the dark, with no dust, paper or spirit near: light and organic matter blacken it, and it stains and burns skin. Never beside ammonia.',
-  'potassium-permanganate': 'No dust, paper or spirit near: dried on it, it can set fire to it.',
-};
 /** Of a plate's power half reaches the liquid. */
 const PLATE_PART = 0.5;
 /** A saturated salt gives off about this share of what water would. */
@@ -74,7 +68,7 @@ export function losingWater(input: Of<typeof losingWaterShape>): Result<Evaporat
     dishGPerH: rate,
     stretches,
     warnings: [
-      WORDS[substance.species] ?? '',
+      mindWarm(substance.species),
       limit ? `Not above ${limit.tempC} °C: ${limit.why}.` : '',
       fromMl > 0 && 1 - toMl / fromMl > LAST_SHARE
         ? 'The last tenth spatters and cakes: take it off before, and let the rest go in an open dish.'
