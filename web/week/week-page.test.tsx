@@ -153,6 +153,17 @@ describe('the page of the week', () => {
     expect(page.choices()?.choices.order).toEqual(['a1', 'a2']);
   });
 
+  it('is gone through a hundred times, and again for a week that changed since', async () => {
+    const page = shown([benchTask('a1'), benchTask('b1')]);
+    fireEvent.click(await screen.findByRole('button', { name: 'Go through it a hundred times' }));
+    const found = () => screen.queryByRole('list', { name: 'Where it fails' }) ?? screen.queryByText(/^It holds/);
+    await waitFor(() => expect(found()).not.toBeNull());
+    fireEvent.click(screen.getByText('fewest nights'));
+    await waitFor(() => expect(page.choices()?.choices.aim).toBe('fewest nights'));
+    await waitFor(() => expect(found()).not.toBeNull());
+    expect(screen.queryByRole('button', { name: 'Go through it a hundred times' })).toBeNull();
+  });
+
   it('shows a place by hand with what it breaks, and lets it go', async () => {
     const page = shown([benchTask('a1', { pinnedMin: 300 })], { choices: { pins: { a1: at(300) } } });
     expect((await amiss()).textContent).toMatch(/30 min of it lie outside your hours at the bench/);

@@ -119,7 +119,7 @@ function ThisWeek({ answer, now }: { answer: WeekAnswer; now: number }) {
           </section>
         )}
         <Moved {...seen} />
-        {input && week ? <Rehearsal input={input} names={names} /> : null}
+        {week ? <Rehearsal input={atRest} names={names} /> : null}
         <CalendarOut />
       </InMargin>
     </div>
