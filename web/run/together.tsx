@@ -13,7 +13,7 @@ export function Together({ run: { state } }: { run: Run }) {
   return (
     <section ref={box} className="caution caution-stop" role="alert" aria-label="Do this first">
       {state.together.map(({ says, why }) => (
-        <div key={why}>
+        <div key={says}>
           <p>
             <b>{says}.</b>
           </p>

@@ -123,7 +123,7 @@ const LEAVE_MOL = 0.01;
  */
 export function metIn(
   contents: Contents,
-  { air, tempC, pressureHPa }: Place,
+  { air, tempC, pressureHPa, heatTold = false }: Place,
   poured: ReadonlyMap<string, number> = new Map(),
 ): readonly Met[] {
   const present = presentIn(contents).map((each) => ({
@@ -137,7 +137,7 @@ export function metIn(
       const [worst] = clashesOf([here], added, { beside: present });
       const gas = gasOf([here, added], mol, { air, tempC, pressureHPa });
       if (!worst && !gas) continue;
-      const warmerK = heatOf([here, added], mol, contentsMass(contents));
+      const warmerK = heatTold ? 0 : heatOf([here, added], mol, contentsMass(contents));
       const refused = worst?.severity === 'refuse';
       if (!refused && worst?.severity !== 'danger' && !isGrave(gas, air) && warmerK < HOT_K) continue;
       found.push({
@@ -177,6 +177,8 @@ function saysOf(
 }
 
 interface Place {
+  /** Whether the heat of what was taken up is told elsewhere. */
+  readonly heatTold?: boolean;
   readonly air: Air;
   readonly tempC: number;
   readonly pressureHPa: number;

@@ -23,8 +23,8 @@ export interface SolubilityAnswer {
 /** Standard uncertainty relative to the value, by grade. */
 export const SOLUBILITY_SD: Record<Grade, number> = { A: 0.015, B: 0.03, C: 0.09 };
 
-/** Revision of the tables that is newest; a plan is computed by the one it was made with. */
-export const NEWEST_TABLES = 2;
+/** Revision of what plans are computed by that is newest; a plan is computed by the one it was made with. */
+export const NEWEST_TABLES = 3;
 
 type Rows = ReadonlyMap<string, readonly SolubilityRow[]>;
 const REVISIONS: readonly Rows[] = [

@@ -19,6 +19,8 @@ export interface AccidentSetting {
   readonly tempC?: number;
   /** Mass % that each substance had when it was poured in: what diluted it since makes nothing milder. */
   readonly poured?: ReadonlyMap<string, number>;
+  /** What stands in it if nothing of it had met yet: where a mistake is not over, it counts beside what is there. */
+  readonly unmet?: Contents | undefined;
 }
 
 /** Something that stands near, and what would come of the two. */
@@ -74,10 +76,10 @@ export function accidentCard(contents: Contents, setting: AccidentSetting): Acci
   const missing = needs.filter(({ against }) => !found.some((pour) => pour.against === against));
   const near = nearOf(present, setting);
   const air = { roomM3: bench.roomM3, kind: bench.air ?? 'closed' } as const;
-  const { tempC = bench.tempC, poured } = setting;
-  const met = metIn(contents, { air, tempC, pressureHPa: bench.pressureHPa }, poured);
+  const { tempC = bench.tempC, poured, unmet = contents } = setting;
+  const met = metIn(unmet, { air, tempC, pressureHPa: bench.pressureHPa }, poured);
   const leave = met.find((each) => each.leave)?.says ?? whyLeave(present, contents, setting);
-  const handled = handledOf(present, poured);
+  const handled = handledOf([...present, ...consumed(presentIn(unmet), present)], poured);
   return {
     of: inShort(contents, present),
     go: leave === '' ? 'stay' : 'leave',
@@ -101,6 +103,10 @@ export function accidentCard(contents: Contents, setting: AccidentSetting): Acci
     inReach: inReachOf(pours, handled),
   };
 }
+
+/** What was poured and has been taken up since: whoever was splashed was splashed by it. */
+const consumed = (poured: readonly Present[], present: readonly Present[]) =>
+  poured.filter(({ substanceId }) => !present.some((each) => each.substanceId === substanceId));
 
 function handledOf(present: readonly Present[], poured: ReadonlyMap<string, number> = new Map()): readonly Handled[] {
   return present

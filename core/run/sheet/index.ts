@@ -2,6 +2,7 @@
 // and as far as it is done; the sheet is put together from that. Quantities by name fill the sentences of steps.
 
 export { asInserted } from './as-inserted.ts';
+export { asPoured, isUnplanned } from './as-poured.ts';
 export { assemble, namesAt, sheetOf } from './assemble.ts';
 export { type Entries, entriesOf } from './entries.ts';
 export { airKindOf, capsOf } from './gate.ts';

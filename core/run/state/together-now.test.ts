@@ -49,6 +49,23 @@ describe('a wrong bottle', () => {
     expect(met?.says).toMatch(/13(\.\d)? g of sulfur dioxide, 2[45]\d ppm of this room, beyond its limit in/);
   });
 
+  it('is said with its warmth where acid and lye took each other up, until its step is over', () => {
+    const lye = wrong('sodium hydroxide 99% 500 g', 10);
+    const state = unwrap(runState(plan, entered(lye)));
+    // 10 g of 99 % is 0.2475 mol, and takes half as much of the 0.2264 mol of acid.
+    const left = state.sheet.now!.vessels.pot!.aqueous;
+    expect(left['sulfuric-acid']!.value).toBeCloseTo((60 * 0.37) / 98.08 - 9.9 / 39.997 / 2, 3);
+    expect(left['sodium-sulfate']!.value).toBeCloseTo(9.9 / 39.997 / 2, 3);
+    // About 57 kJ/mol of neutralising, and 44 of the lye’s dissolving, in 130 g.
+    const [hot] = state.together;
+    const kelvin = Number(/up to (\d+) K warmer/.exec(hot?.says ?? '')?.[1]);
+    expect(kelvin).toBeGreaterThan(45);
+    expect(kelvin).toBeLessThan(75);
+    expect(hot?.moves[0]).toContain('Step back');
+    const over = unwrap(runState(plan, entered(lye, { kind: 'finished', step: 'acid' })));
+    expect(over.together).toEqual([]);
+  });
+
   it('makes the card say leave, and first aid no milder than before', () => {
     const card = (events: ReturnType<typeof entered>) =>
       unwrap(careOfRun({ plan, events, shelf: testShelf })).cards.find(({ vessel }) => vessel === 'pot')?.card;

@@ -1,15 +1,18 @@
+import { formatNumber } from '#base/units';
 import { firstMoves, isOpen, presentIn, type Together, togetherIn } from '#matter/guard';
 import { metIn } from '#matter/hazard';
 import { amountsOf, vesselNames } from '#matter/vessel';
-import type { BodyOf } from '#run/log';
 import type { Plan } from '#run/plan';
-import { airKindOf, type GoneThrough, goThrough, pouredStrengths, type Sheet } from '#run/sheet';
+import { airKindOf, asPoured, type GoneThrough, goThrough, isUnplanned, pouredStrengths, type Sheet } from '#run/sheet';
+import { riseOf } from '#run/technique';
 
 /**
  * What stands in one vessel and must never: pairs that are refused, and what an unplanned thing makes dangerous with what was
  * there, its gas in grams, its share of this room and its minutes.
  */
-export function togetherNow({ now }: Sheet, { facts, live }: GoneThrough): readonly Together[] {
+export function togetherNow(sheet: Sheet, gone: GoneThrough): readonly Together[] {
+  const { facts, live } = gone;
+  const { now } = sheet;
   if (!now) return [];
   // Only what the plan does not ask for makes anything dangerous that the plan has not been judged by.
   const wasPlain = live.every(({ body }) => body.kind !== 'poured-in' && (body.kind !== 'added' || !isUnplanned(body)));
@@ -17,12 +20,14 @@ export function togetherNow({ now }: Sheet, { facts, live }: GoneThrough): reado
   const air = { roomM3: bench.roomM3, kind: airKindOf(facts) };
   const meant = wasPlain ? null : plannedIn(facts.plan);
   const poured = pouredStrengths(facts, live);
-  return vesselNames.flatMap((name) => {
-    const contents = now.vessels[name];
+  const unmet = asPoured(gone);
+  const standing = vesselNames.flatMap((name) => {
+    const contents = unmet?.[name] ?? now.vessels[name];
     if (!contents) return [];
     const refused = togetherIn(presentIn(contents));
     if (!meant || amountsOf(contents).every(([id, n]) => n <= LEAST_MOL || meant.has(id))) return refused;
-    const met = metIn(contents, { air, tempC: bench.tempC, pressureHPa: bench.pressureHPa }, poured).filter(
+    const place = { air, tempC: bench.tempC, pressureHPa: bench.pressureHPa, heatTold: unmet !== null };
+    const met = metIn(contents, place, poured).filter(
       ({ two, leave, warmerK, severity }) =>
         (leave || warmerK > 0 || (severity === 'danger' && isOpen(air))) && two.some((id) => !meant.has(id)),
     );
@@ -32,12 +37,35 @@ export function togetherNow({ now }: Sheet, { facts, live }: GoneThrough): reado
       ...refused.filter(({ why }) => !met.some((each) => each.why === why)),
     ].filter(({ why }, i, all) => known.has(why) || all.findIndex((each) => each.why === why) === i);
   });
+  return [...standing, ...boiledUp(sheet, live)];
 }
+
+/** What an unplanned thing set free at a step that is not over, where it is enough to boil and spit. */
+function boiledUp({ besides, now }: Sheet, live: GoneThrough['live']): readonly Together[] {
+  const over = new Set(live.flatMap(({ body }) => (body.kind === 'finished' ? [body.step] : [])));
+  return besides.flatMap(({ step, in: place, name, heat }) => {
+    const contents = now?.vessels[place];
+    if (!heat || !contents || over.has(step)) return [];
+    const warmerK = riseOf(heat, contents).value;
+    if (warmerK < SPITS_K) return [];
+    const says = `${name} went into it: up to ${formatNumber(warmerK, 2)} K warmer, if it all came at once`;
+    return [
+      { says, why: 'It may boil up and spit, also when it is stirred or moved later.', moves: Object.values(HOT) },
+    ];
+  });
+}
+
+/** K that mixing may warm by before it spits. */
+const SPITS_K = 25;
+
+const HOT = {
+  now: 'Put nothing more in, neither water nor ice. Step back, and keep your face away from over it.',
+  cover: 'Put no lid on it. If it boils up, leave it: what runs over is wiped up when it is cold.',
+  after: 'Let it cool to the hand before anything else is done with it.',
+} as const;
 
 /** mol of a thing that is a trace of it. */
 const LEAST_MOL = 1e-6;
-
-const isUnplanned = ({ role, stock }: BodyOf<'added'>) => role === null || stock !== undefined;
 
 /** Everything that stands in a vessel at some step of the plan, nothing unplanned entered. */
 function plannedIn(plan: Plan): ReadonlySet<string> {

@@ -7,6 +7,7 @@ export { addUnplanned, enoughFor } from './add/act.ts';
 export type { AddAdvice, Adds } from './add/advice.ts';
 export { type Dose, extentOf, extentRoles } from './add/dose.ts';
 export { massOfReading, weighingSd } from './add/mass.ts';
+export { unmet } from './add/unmet.ts';
 export { standAsRead } from './at-volume.ts';
 export { techniques } from './catalogue.ts';
 export type { DissolveAdvice } from './dissolve/advice.ts';

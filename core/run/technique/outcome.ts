@@ -1,6 +1,6 @@
 import type { Figure } from '#base/figure';
 import type { SubstanceId } from '#matter/substance';
-import type { Vessels } from '#matter/vessel';
+import type { Place, Vessels } from '#matter/vessel';
 import type { Dose } from './add/dose.ts';
 
 /** What went in, or is to go in, at a step. */
@@ -27,6 +27,9 @@ export interface Besides {
   readonly mass: Figure;
   /** mol of the substance; undefined for plain water. */
   readonly amount: Figure | undefined;
+  readonly in: Place;
+  /** kJ that it set free there, negative cools; undefined where nothing is held for it. */
+  readonly heat: Figure | undefined;
 }
 
 /** Heat that something set free at a step, kJ; negative cools. */

@@ -15,7 +15,7 @@ import {
   speciesAmount,
   total,
 } from '#matter/vessel';
-import { type Facts, reactionOf, speciesMade } from './facts.ts';
+import { EVERYTHING_MEETS, type Facts, reactionOf, speciesMade } from './facts.ts';
 import { bookDissolving } from './heat.ts';
 import type { Doing } from './outcome.ts';
 
@@ -30,7 +30,23 @@ export function letReact(doing: Doing, facts: Facts, place: Place, reactionId: s
 /** After something unplanned went in: the recipe's reactions that have begun go on, then whatever acids, bases and salts do. */
 export function reactOn(doing: Doing, facts: Facts, place: Place): void {
   for (const id of doing.progress.begun) run(doing, facts, place, reactionOf(facts, id));
-  for (const reaction of sideReactions) run(doing, facts, place, reaction);
+  for (const reaction of sideReactions()) run(doing, facts, place, reaction);
+}
+
+/** What goes in by the plan meets what was left over of an acid or a lye, before it does what the recipe says. */
+export function meetLeftOver(doing: Doing, facts: Facts, place: Place, species: SubstanceId): void {
+  for (const reaction of leftOverFor(facts, species)) run(doing, facts, place, reaction);
+}
+
+/** Reactions of a species with what may be left over in a vessel that no equation of the recipe is about. */
+export function leftOverFor({ recipe, tables }: Facts, species: SubstanceId): readonly Reaction[] {
+  if (tables < EVERYTHING_MEETS) return [];
+  const names = ({ reactants }: Reaction) => reactants.map(({ substanceId }) => substanceId);
+  return sideReactions().filter(
+    (side) =>
+      names(side).includes(species) &&
+      !recipe.reactions.some((own) => names(side).every((id) => id === 'water' || names(own).includes(id))),
+  );
 }
 
 function run(doing: Doing, facts: Facts, place: Place, reaction: Reaction): void {
@@ -45,18 +61,25 @@ function run(doing: Doing, facts: Facts, place: Place, reaction: Reaction): void
     ...reaction.products.map(({ substanceId }) => [substanceId, limiting] as const),
   ]);
   doing.progress = makesProduct(facts, reaction)
-    ? {
-        ...progress,
-        madeBy,
-        limiting,
-        extent: progress.extent
-          ? total('extent of reaction, in all', 'mol', progress.extent, done.extent)
-          : done.extent,
-      }
+    ? { ...progress, madeBy, limiting, extent: inAll(progress.extent, ownExtent(facts, reaction, done.extent)) }
     : { ...progress, madeBy };
   doing.reactMl = Math.max(doing.reactMl, slurryVolume(done.contents, facts.tables));
   doing.gases.push(...done.gases);
   bookHeat(doing, reaction, done.extent, before);
+}
+
+const inAll = (before: Figure | undefined, more: Figure): Figure =>
+  before ? total('extent of reaction, in all', 'mol', before, more) : more;
+
+/** The extent of a reaction that makes the product, in mol of the recipe’s own equation for it. */
+function ownExtent(facts: Facts, reaction: Reaction, extent: Figure): Figure {
+  const id = speciesMade(facts);
+  const made = ({ products }: Reaction) => products.find(({ substanceId }) => substanceId === id)?.n;
+  const own = facts.recipe.reactions.find((each) => made(each) !== undefined);
+  const [n, each] = [made(reaction) ?? 1, (own && made(own)) ?? 1];
+  if (n === each) return extent;
+  const naming = { symbol: 'ξ', name: 'extent, as the recipe counts it', unit: 'mol' };
+  return derive(naming, `ξ × ${n} ÷ ${each}`, { ξ: extent }, (x) => (x.ξ * n) / each);
 }
 
 /** What takes part dissolves as it is used up, however little of it the water holds at once. Booked only if it reacts. */

@@ -8,7 +8,7 @@ import { add, at, holding, type Place, type Product, total } from '#matter/vesse
 import { type ActualAddition, type At, type Facts, roleOf } from '../facts.ts';
 import { bookDilution } from '../heat.ts';
 import { begin, type Doing, type Outcome, type Standing } from '../outcome.ts';
-import { letReact, reactOn } from '../reacting.ts';
+import { letReact, meetLeftOver, reactOn } from '../reacting.ts';
 import { letDissolve } from '../solving.ts';
 import { placeOf } from '../where.ts';
 import { type Dose, extentOf, extentRoles, measured } from './dose.ts';
@@ -56,6 +56,7 @@ export function act(standing: Standing, op: FieldsOf<typeof fields>, step: At): 
   });
   if (facts.recipe.reactions.length === 0 && role.dose.by === 'extent')
     doing.progress = { ...doing.progress, extent: amount, limiting: content?.substance.species };
+  if (content && mass.value > 0) meetLeftOver(doing, facts, place, content.substance.species);
   for (const reaction of op.reacts ?? []) letReact(doing, facts, place, reaction);
   return ok(doing);
 }
@@ -68,7 +69,7 @@ function put(
   { content, name, mass }: { content: Content | undefined; name: string; mass: Figure },
 ) {
   const before = at(doing.vessels, place);
-  const added = add(before, content ? { ...content, name } : water(), mass);
+  const added = add(before, content ? { ...content, name } : plainWater(), mass);
   doing.vessels = holding(doing.vessels, place, added.contents);
   if (content?.dissolved && before.waterG.value > 0)
     bookDilution(
@@ -95,7 +96,7 @@ function plannedAddition(dose: Dose, name: string, content: Content | undefined,
   return massOfReading(reading, of) ?? dose.mass;
 }
 
-function water(): Product {
+export function plainWater(): Product {
   const w = given({ symbol: 'w', name: 'water', unit: '%' }, 100, 'water');
   return { substance: substanceOf('water'), w, dissolved: true, name: 'water' };
 }
@@ -149,15 +150,19 @@ export function addUnplanned(doing: Doing, step: At, own: { role: string | null;
     const mass = massOfReading(each.reading, { name, content, water: facts.water, bench: facts.bench });
     if (!mass) continue;
     const into = each.in ?? own.place;
+    const before = doing.heats.length;
     const { amount } = put(doing, facts, into, { content, name, mass });
+    reactOn(doing, facts, into);
+    const heats = doing.heats.slice(before).map(({ heat }) => heat);
     doing.besides.push({
       bottleId: each.bottleId,
       name,
       substanceId: content?.substance.id ?? 'water',
       mass,
       amount: content ? amount : undefined,
+      in: into,
+      heat: heats.length > 0 ? total(`heat of ${name} that went in`, 'kJ', ...heats) : undefined,
     });
-    reactOn(doing, facts, into);
   }
 }
 

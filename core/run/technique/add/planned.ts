@@ -15,6 +15,7 @@ import {
   wantedFigure,
 } from '../facts.ts';
 import type { Standing } from '../outcome.ts';
+import { leftOverFor } from '../reacting.ts';
 import type { DoseRule } from '../recipe.ts';
 import { doseForExtent } from './dose.ts';
 
@@ -35,7 +36,11 @@ export function plannedMass(dosing: Dosing, roleId: string): Figure {
   const naming = { symbol: 'm', name: `${role.name} to take`, unit: 'g' };
   switch (dose.by) {
     case 'extent':
-      return doseForExtent(role, facts, must(content, role.name), extentFor(dosing, roleId));
+      return withLeftOver(
+        dosing,
+        roleId,
+        doseForExtent(role, facts, must(content, role.name), extentFor(dosing, roleId)),
+      );
     case 'contents': {
       const n = neededFor(dosing, roleId, dose);
       const { substance, w } = must(content, role.name);
@@ -100,6 +105,36 @@ function agentToDry({ facts, standing, place }: Dosing, roleId: string, spareCon
     'max(max(0; W − r × n × M ÷ 100) × (100 + set) ÷ (k × w); d × n × M)',
     { W: contents.waterG, r, n, M, set: controlFigure(facts, spareControl), k, w: content.w, d: DROPS },
     (x) => Math.max((Math.max(0, x.W - (x.r * x.n * x.M) / 100) * (100 + x.set)) / (x.k * x.w), x.d * x.n * x.M),
+  );
+}
+
+/** A dose with what the acid or lye that is left over in the vessel takes of it first. */
+function withLeftOver({ facts, standing, place }: Dosing, roleId: string, dose: Figure): Figure {
+  const { substance, w } = entryOf(facts.contents, roleId);
+  const contents = at(standing.vessels, place);
+  const inputs: Record<string, Figure> = {};
+  const terms: string[] = [];
+  const factors: number[] = [];
+  for (const { reactants } of leftOverFor(facts, substance.species)) {
+    const own = reactants.find(({ substanceId }) => substanceId === substance.species);
+    const other = reactants.find(({ substanceId }) => substanceId !== substance.species);
+    const present = other && speciesAmount(contents, other.substanceId);
+    if (!own || !other || !present || !(present.value > 0)) continue;
+    const symbol = `n${subscript(terms.length + 1)}`;
+    inputs[symbol] = present;
+    factors.push(own.n / other.n);
+    terms.push(own.n === other.n ? symbol : `${own.n} × ${symbol} ÷ ${other.n}`);
+  }
+  if (terms.length === 0) return dose;
+  const M = molarMassFigure(substance.formula);
+  return derive(
+    { symbol: 'm', name: `${roleOf(facts, roleId).name} to take, with what is left over before it`, unit: 'g' },
+    `m₀ + 100 × (${terms.join(' + ')}) × M ÷ w`,
+    { ...inputs, 'm₀': dose, M, w },
+    (x: Readonly<Record<string, number>>) => {
+      const n = factors.reduce((sum, factor, i) => sum + factor * entryOf(x, `n${subscript(i + 1)}`), 0);
+      return entryOf(x, 'm₀') + (100 * n * entryOf(x, 'M')) / entryOf(x, 'w');
+    },
   );
 }
 
