@@ -80,6 +80,7 @@ export type { DistributionRow, DrivenOutRow, MutualRow, SaltingRow } from './tab
 export { saltings } from './tables/layers/saltings.ts';
 export { limits } from './tables/limits.ts';
 export { mixedSalts } from './tables/mixed-salts.ts';
+export { namesAbroad } from './tables/names-abroad.ts';
 export { namesRefused } from './tables/names-refused.ts';
 export { neatLiquids } from './tables/neat-liquids.ts';
 export { products } from './tables/products.ts';

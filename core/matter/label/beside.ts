@@ -27,7 +27,7 @@ const ORDINARY = new Set(
     'ceramic paint wood stain cut cutting cheap good bad fresh stale caked hard soft loose bulk refill small medium large big heavy light',
     'made origin product item type sort kind style version formula trade commercial general purpose multi high low purity double triple',
     'anode cathode electrode offcut roofing filing wool coil pipe tube tubing cable busbar casting ball rail gutter flashing wick mat',
-    'cider malt apple balsamic rice',
+    "cider malt apple balsamic rice electrolyte micro micropearl beekeeper beekeeper's beekeepers beekeeping winemaking baker maker stuff",
     'surgical rubbing crystal-clear hot cold room temperature shelf garage shed cupboard cellar lab-grade',
   ]
     .join(' ')

@@ -25,6 +25,15 @@ const IS: readonly (readonly [string, string])[] = [
   ['water 1 L', 'water'],
   ['calcium ammonium nitrate 15.5% N 5 kg', 'calcium-ammonium-nitrate'],
   ['ammonium sulfate 21 % N 2 kg', 'ammonium-sulfate'],
+  ['Salzsäure 31% 1 L', 'hydrochloric-acid'],
+  ['Kupfersulfat Pentahydrat 99% 500 g', 'copper-sulfate-pentahydrate'],
+  ['Salmiakgeist 10% 1 L', 'ammonia'],
+  ['acide chlorhydrique 23% 5 L', 'hydrochloric-acid'],
+  ['bicarbonate de soude 1 kg', 'sodium-hydrogencarbonate'],
+  ['eau oxygénée 3% 250 mL', 'hydrogen-peroxide'],
+  ['ácido sulfúrico 37% 1 L', 'sulfuric-acid'],
+  ['idrossido di sodio 99% 1 kg', 'sodium-hydroxide'],
+  ['mono potassium phosphate 0-52-34 1 kg', 'potassium-dihydrogenphosphate'],
   ['rubbing alcohol isopropyl alcohol 70% 500 mL', 'isopropanol'],
 ];
 
@@ -225,5 +234,27 @@ describe('a label', () => {
       }),
       { numRuns: times(300) },
     );
+  });
+});
+
+describe('several acids without a strength', () => {
+  it.each([
+    ['descaler hydrochloric acid and phosphoric acid 1 L', 'hydrochloric-acid', ['phosphoric-acid']],
+    ['phosphoric acid, citric acid cleaner 750 mL', 'phosphoric-acid', ['citric-acid']],
+    ['descaler lactic acid + citric acid 500 mL', 'lactic-acid', ['citric-acid']],
+    ['citric acid and sulfamic acid powder 500 g', 'citric-acid', ['sulfamic-acid']],
+  ] as const)('%s stands on the shelf as not known, with what narrows it', (label, first, others) => {
+    const { card, problems, assumptions } = read(label);
+    expect(problems).toEqual([]);
+    expect(card).toMatchObject({ substanceId: first, product: 'acid cleaner of unknown strength' });
+    expect(card?.others.map(({ substanceId }) => substanceId)).toEqual(others);
+    // From none of it up: what is not known is not a figure.
+    expect(card?.strengthBand).toBe(card?.strength?.value);
+    expect(assumptions.join(' ')).toMatch(/is not known.*What narrows it: .*titration.*no plan takes it/);
+  });
+
+  it('with strengths is a mixture, and other things are asked about as before', () => {
+    expect(read('hydrochloric acid 9 % phosphoric acid 5 % 1 L').card?.product).toBeUndefined();
+    expect(read('hydrochloric acid and copper sulfate 1 L').problems).not.toEqual([]);
   });
 });

@@ -15,6 +15,7 @@ import type { Question } from './question.ts';
 import { readSize } from './read-size.ts';
 import { type ReadStrength, readStrengths, strengthReading } from './read-strength.ts';
 import { readingOf } from './read-substance.ts';
+import { UNKNOWN_G_PER_ML, unknownAcids } from './unknown-acids.ts';
 
 export interface LabelReading {
   readonly parts: readonly LabelPart[];
@@ -85,7 +86,8 @@ export function parseLabel(text: string, today: string, tempC: number): LabelRea
   const identity = identify(claims, { strengths: written, content }, problems);
   let { question } = identity;
   const strengths = identity.strengths.length > 0 ? identity.strengths : written;
-  const { product } = identity;
+  const unknown = identity.product ? undefined : unknownAcids(identity.substances, { strengths, isLiquid });
+  const product = unknown?.product ?? identity.product;
   const substances = identity.substances.map((each) => {
     const sold = asSold(content ? hydrateByContent(each, content) : each, text, {
       isLiquid,
@@ -101,7 +103,8 @@ export function parseLabel(text: string, today: string, tempC: number): LabelRea
   const [substance] = substances;
   if (!substance) return { parts: claims.parts(), card: undefined, problems, assumptions, question };
 
-  const paired = pair(substances, strengths, problems, assumptions);
+  const paired = unknown ?? pair(substances, strengths, problems, assumptions);
+  if (unknown) assumptions.push(unknown.says);
   const said =
     byChlorine(product, paired.strength) ??
     paired.strength ??
@@ -114,7 +117,7 @@ export function parseLabel(text: string, today: string, tempC: number): LabelRea
     stated === undefined && isLiquid && !hasDensity(substance) ? diluteDensity(strength, substance) : undefined;
   if (dilute !== undefined)
     assumptions.push(`So dilute, it is taken to weigh about ${formatNumber(dilute, 3)} g a millilitre.`);
-  const gPerMl = stated ?? dilute;
+  const gPerMl = stated ?? dilute ?? (unknown && isLiquid && !hasDensity(substance) ? UNKNOWN_G_PER_ML : undefined);
   if (gPerMl === undefined || hasDensity(substance)) checkStrength(strength, substance, tempC, problems);
   if (strength?.assumed) assumptions.push(strength.assumed);
   const tablets = product?.parts[0]?.typical === null ? product.parts[0] : undefined;
@@ -130,8 +133,8 @@ export function parseLabel(text: string, today: string, tempC: number): LabelRea
   if (!size && !problems.some((each) => each.field === 'size'))
     problems.push(problem('missing-part', 'How much is in it? Add a size, such as 500 g or 1 L.', { field: 'size' }));
   const words = claims.leftOver('substance', 'name');
-  if (product?.note) assumptions.push(`Of such a product: ${product.note}.`);
-  if (product?.besides && product.besides !== 'none') assumptions.push(`Also in it: ${product.besides}.`);
+  if (product?.note && !unknown) assumptions.push(`Of such a product: ${product.note}.`);
+  if (product?.besides && product.besides !== 'none' && !unknown) assumptions.push(`Also in it: ${product.besides}.`);
   if (product && !product.source)
     assumptions.push('Too mixed to make a reagent from: it stands on the shelf, and no plan takes it.');
   if (substance.described) assumptions.push(`Nothing more is held of ${substance.name} than its formula.`);

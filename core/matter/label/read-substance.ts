@@ -97,10 +97,15 @@ export function namesIn(claims: Claims): readonly Match[] {
     const substance = match.value;
     const before = typed.slice(0, index);
     const after = typed.slice(end);
-    if (claims.isClaimed(index, end) || TURNED.test(after) || TURNS.test(before)) return [];
+    if (claims.isClaimed(index, end) || isTurned(substance, after) || TURNS.test(before)) return [];
     if (substance.id === 'water' && !PLAIN_WATER.test(before) && !alone(before)) return [];
     return [{ index, 0: typed.slice(index, end), substance }];
   });
+}
+
+/** A copper cleaner is for copper, and a citric acid cleaner is of citric acid. */
+function isTurned({ name }: Substance, after: string): boolean {
+  return TURNED.test(after) && !(/ acid$/.test(name) && /^[\s-]+cleaners?(?!\p{L})/iu.test(after));
 }
 
 /** Nothing but numbers and units before it. */

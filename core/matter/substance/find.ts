@@ -1,4 +1,5 @@
 import { numberAt } from '#base/lookup';
+import { namesAbroad } from '#matter/data';
 import type { DescribedId } from './described.ts';
 import { type Named, NameIndex } from './name-index.ts';
 import { refusedNames, refusedNever } from './refused.ts';
@@ -33,7 +34,8 @@ for (const [name, [only, ...others]] of bare) {
 }
 
 function namesOf(each: Substance): readonly string[] {
-  return [each.name, each.formula, each.formula.replace('.', '·'), ...each.names];
+  const abroad: Readonly<Record<string, readonly string[]>> = namesAbroad;
+  return [each.name, each.formula, each.formula.replace('.', '·'), ...each.names, ...(abroad[each.id] ?? [])];
 }
 
 /** Two spellings of one name may have been given to a salt and to its hydrate: its own name decides, else the hydrate is what is sold. */

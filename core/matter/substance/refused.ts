@@ -112,7 +112,8 @@ const SLIPS = [...BY_KEY.keys()].flatMap((key) => {
 
 /** The one sentence that every door says of it. */
 export function refusedSentence({ name, why }: Refused): string {
-  return `${name.replace(/^an? /, (article) => article.charAt(0).toUpperCase() + article.slice(1))} is known and not planned here: ${why.charAt(0).toLowerCase()}${why.slice(1)}.`;
+  const [first, then] = [name.charAt(0).toUpperCase() + name.slice(1), why.charAt(0).toLowerCase() + why.slice(1)];
+  return `${first} is known and not planned here: ${then}.`;
 }
 
 /** Names that are never offered for a text: the harmless neighbours of what is refused. */

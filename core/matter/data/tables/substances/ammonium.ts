@@ -50,7 +50,7 @@ export const ammonium = {
     keeping: none, electrons: none, law: ['ammonium-nitrate-eu', 'ammonium-nitrate-uk', 'ammonium-nitrate-28-n-chlorates-ca', 'hydrogen-peroxide-nitric-acid-nitrates-au'],
   },
   'ammonium-dihydrogenphosphate': {
-    name: 'ammonium dihydrogenphosphate', formula: 'NH4H2PO4', form: 'solid', names: ['monoammonium phosphate', 'MAP'],
+    name: 'ammonium dihydrogenphosphate', formula: 'NH4H2PO4', form: 'solid', names: ['monoammonium phosphate', 'mono ammonium phosphate', 'MAP'],
     water: 'soluble', tint: 'white', grain: 'crystals', classes: ['ammonia', 'phosphate', 'acidic_salt'],
     ions: [['NH4+', 1, 1], ['H2PO4-', 1, -1]], acidBase: none,
     formation: { pure: none, dissolved: [['NH4_aq', 1], ['H2PO4_aq', 1]] }, density: none, solubility: 'NH4H2PO4', sparing: none,

@@ -94,7 +94,7 @@ export const potassium = {
     keeping: none, electrons: none, law: none,
   },
   'potassium-dihydrogenphosphate': {
-    name: 'potassium dihydrogenphosphate', formula: 'KH2PO4', form: 'solid', names: ['monopotassium phosphate', 'mkp'],
+    name: 'potassium dihydrogenphosphate', formula: 'KH2PO4', form: 'solid', names: ['monopotassium phosphate', 'mono potassium phosphate', 'mkp'],
     water: 'soluble', tint: 'white', grain: 'crystals', classes: ['phosphate', 'acidic_salt'],
     ions: [['K+', 1, 1], ['H2PO4-', 1, -1]], acidBase: { steps: ['phosphoric acid 1', 'phosphoric acid 2', 'phosphoric acid 3'], protons: 2, baseCharge: -3, spectators: 1, count: 1 },
     formation: { pure: none, dissolved: [['K_aq', 1], ['H2PO4_aq', 1]] }, density: none, solubility: 'KH2PO4', sparing: none,
