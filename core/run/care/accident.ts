@@ -21,6 +21,8 @@ export interface AccidentSetting {
   readonly poured?: ReadonlyMap<string, number>;
   /** What stands in it if nothing of it had met yet: where a mistake is not over, it counts beside what is there. */
   readonly unmet?: Contents | undefined;
+  /** What is booked of the heat of a mistake, in sentences: it is told by that, and by no other sum. */
+  readonly warmed?: readonly string[] | undefined;
 }
 
 /** Something that stands near, and what would come of the two. */
@@ -76,8 +78,9 @@ export function accidentCard(contents: Contents, setting: AccidentSetting): Acci
   const missing = needs.filter(({ against }) => !found.some((pour) => pour.against === against));
   const near = nearOf(present, setting);
   const air = { roomM3: bench.roomM3, kind: bench.air ?? 'closed' } as const;
-  const { tempC = bench.tempC, poured, unmet = contents } = setting;
-  const met = metIn(unmet, { air, tempC, pressureHPa: bench.pressureHPa }, poured);
+  const { tempC = bench.tempC, poured, unmet = contents, warmed = [] } = setting;
+  const heatTold = setting.unmet !== undefined;
+  const met = metIn(unmet, { air, tempC, pressureHPa: bench.pressureHPa, heatTold }, poured);
   const leave = met.find((each) => each.leave)?.says ?? whyLeave(present, contents, setting);
   const handled = handledOf([...present, ...consumed(presentIn(unmet), present)], poured);
   return {
@@ -97,7 +100,7 @@ export function accidentCard(contents: Contents, setting: AccidentSetting): Acci
         amount:
           substanceId === 'water' ? `${formatNumber(g, 3)} g` : `${formatNumber(g, 3)} g, ${formatNumber(pct, 2)} %`,
       })),
-    working: [...workingOf(demand, pours, setting), ...met.map(({ says }) => says)],
+    working: [...workingOf(demand, pours, setting), ...warmed, ...met.map(({ says }) => says)],
     near,
     neverToDrain: neverOf(demand),
     inReach: inReachOf(pours, handled),

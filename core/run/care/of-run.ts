@@ -3,7 +3,7 @@ import type { ShelfBottle } from '#matter/stock';
 import { at, type Contents, contentsMass, type VesselName, type Vessels, vesselNames } from '#matter/vessel';
 import { liveOf, type RunEvent } from '#run/log';
 import type { Plan } from '#run/plan';
-import { asPoured, assemble, type GoneThrough, goThrough, pouredStrengths } from '#run/sheet';
+import { asPoured, assemble, type GoneThrough, goThrough, pouredStrengths, warmedBy } from '#run/sheet';
 import { type AccidentCard, accidentCard } from './accident.ts';
 import { type Preparation, preparations, type UsedVessel } from './preparations.ts';
 import { type WastePlan, wastePlan } from './waste.ts';
@@ -35,13 +35,15 @@ export function careOfRun({
   const sheet = assemble(gone.value);
   const setting = { shelf, bench: plan.bench, day: plan.day, poured: pouredStrengths(facts, gone.value.live) };
   const unmet = asPoured(gone.value);
+  const warmed = warmedBy(sheet, gone.value.live);
+  const warmedIn = (name: string) => warmed.filter(({ vessel }) => vessel === name).map(({ says }) => says);
   const now = done ? holding(done.end.vessels) : [];
   const held = now.length > 0 ? now : holding(fullest(gone.value));
   return ok({
     cards: held.map(({ name, contents }) => ({
       vessel: name,
       planned: now.length === 0,
-      card: accidentCard(contents, { ...setting, unmet: unmet?.[name] }),
+      card: accidentCard(contents, { ...setting, unmet: unmet?.[name], warmed: warmedIn(name) }),
     })),
     waste: wastePlan(planned.end.vessels, {
       ...setting,

@@ -15,3 +15,4 @@ export type { Made, Now, Sheet, SheetGas } from './sheet.ts';
 export type { Furthest } from './theory.ts';
 export { toleranceSentence } from './tolerance.ts';
 export type { StepHeat, Walk } from './walk.ts';
+export { type Warmed, warmedBy } from './warmed-by.ts';

@@ -62,6 +62,9 @@ describe('a wrong bottle', () => {
     expect(kelvin).toBeGreaterThan(45);
     expect(kelvin).toBeLessThan(75);
     expect(hot?.moves[0]).toContain('Step back');
+    // The card tells the same warmth, and no other.
+    const card = unwrap(careOfRun({ plan, events: entered(lye), shelf: testShelf })).cards[0]?.card;
+    expect(card?.working.filter((line) => line.includes('warmer'))).toEqual([hot?.says]);
     const over = unwrap(runState(plan, entered(lye, { kind: 'finished', step: 'acid' })));
     expect(over.together).toEqual([]);
   });

@@ -1,10 +1,17 @@
-import { formatNumber } from '#base/units';
 import { firstMoves, isOpen, presentIn, type Together, togetherIn } from '#matter/guard';
 import { metIn } from '#matter/hazard';
 import { amountsOf, vesselNames } from '#matter/vessel';
 import type { Plan } from '#run/plan';
-import { airKindOf, asPoured, type GoneThrough, goThrough, isUnplanned, pouredStrengths, type Sheet } from '#run/sheet';
-import { riseOf } from '#run/technique';
+import {
+  airKindOf,
+  asPoured,
+  type GoneThrough,
+  goThrough,
+  isUnplanned,
+  pouredStrengths,
+  type Sheet,
+  warmedBy,
+} from '#run/sheet';
 
 /**
  * What stands in one vessel and must never: pairs that are refused, and what an unplanned thing makes dangerous with what was
@@ -37,26 +44,11 @@ export function togetherNow(sheet: Sheet, gone: GoneThrough): readonly Together[
       ...refused.filter(({ why }) => !met.some((each) => each.why === why)),
     ].filter(({ why }, i, all) => known.has(why) || all.findIndex((each) => each.why === why) === i);
   });
-  return [...standing, ...boiledUp(sheet, live)];
+  const hot = warmedBy(sheet, live).map(({ says }) => ({ says, why: BOILS, moves: Object.values(HOT) }));
+  return [...standing, ...hot];
 }
 
-/** What an unplanned thing set free at a step that is not over, where it is enough to boil and spit. */
-function boiledUp({ besides, now }: Sheet, live: GoneThrough['live']): readonly Together[] {
-  const over = new Set(live.flatMap(({ body }) => (body.kind === 'finished' ? [body.step] : [])));
-  return besides.flatMap(({ step, in: place, name, heat }) => {
-    const contents = now?.vessels[place];
-    if (!heat || !contents || over.has(step)) return [];
-    const warmerK = riseOf(heat, contents).value;
-    if (warmerK < SPITS_K) return [];
-    const says = `${name} went into it: up to ${formatNumber(warmerK, 2)} K warmer, if it all came at once`;
-    return [
-      { says, why: 'It may boil up and spit, also when it is stirred or moved later.', moves: Object.values(HOT) },
-    ];
-  });
-}
-
-/** K that mixing may warm by before it spits. */
-const SPITS_K = 25;
+const BOILS = 'It may boil up and spit, also when it is stirred or moved later.';
 
 const HOT = {
   now: 'Put nothing more in, neither water nor ice. Step back, and keep your face away from over it.',
