@@ -1,8 +1,9 @@
-import { useRef, useState } from 'react';
+import { useMemo, useRef, useState } from 'react';
 import { useHotkeys } from 'react-hotkeys-hook';
 import { Link, useSearchParams } from 'react-router';
 import type { RunState, StepState } from '#run/state';
 import { anywhere } from '../kit/is-typing.ts';
+import { TypedEntries, WithTypedEntries } from '../kit/typed-entries.tsx';
 import { Cautions } from '../parts/cautions.tsx';
 import { Lessons } from '../parts/lessons.tsx';
 import { InMargin } from '../parts/margin.tsx';
@@ -21,7 +22,6 @@ import { tabsOf } from './tabs.ts';
 import { viewOf } from './technique/registry.ts';
 import type { StepMoves } from './technique/technique-view.ts';
 import { Timers } from './timers.tsx';
-
 import { useAdvice } from './use-advice.ts';
 
 const MARKS: Readonly<Record<StepState['status'], string>> = {
@@ -126,13 +126,16 @@ function Rail({ run, current }: { run: Run; current: string | undefined }) {
   );
 }
 
-function Step({ run, step, onNext }: { run: Run; step: StepState; onNext: () => void }) {
-  const { state, enter } = run;
+function Step({ run: whole, step, onNext }: { run: Run; step: StepState; onNext: () => void }) {
+  const { state, enter } = whole;
   const view = viewOf(step);
   const tabs = tabsOf(step);
   const [pane, setPane] = useState<string | null>(step.status === 'done' ? null : view.opens(step));
   const [asked, setAsked] = useState(false);
+  const [typed] = useState(() => new TypedEntries());
+  const [stays, setStays] = useState(false);
   const ownEnd = useRef<(() => void) | null>(null);
+  const run = useMemo(() => counted(whole, typed, () => setStays(false)), [whole, typed]);
   const advice = useAdvice(run, step.key);
   const over = state.status === 'abandoned';
   const closed = step.status === 'done' || step.status === 'skipped';
@@ -148,6 +151,10 @@ function Step({ run, step, onNext }: { run: Run; step: StepState; onNext: () => 
   };
   const finish = () => {
     if (closed || over || step.held !== '' || waitsForReading()) return;
+    // What stands in a field was had: it is entered, or its question is answered first.
+    const entered = typed.enterTyped();
+    setStays(!entered);
+    if (!entered) return;
     if (ownEnd.current) ownEnd.current();
     else enter({ kind: 'finished', step: step.key });
     onNext();
@@ -177,58 +184,86 @@ function Step({ run, step, onNext }: { run: Run; step: StepState; onNext: () => 
       <view.Working run={run} step={step} says={advice ? saysOf(advice.own, step.technique) : null} moves={moves} />
     ) : null;
   return (
-    <article className="step" aria-label="This step" data-leads={view.leads && working !== null}>
-      <h1>
-        <Sentence parts={step.title} />
-      </h1>
-      {view.leads && working ? working : null}
-      <p className={view.leads && working ? 'step-act step-act-small' : 'step-act'}>
-        <Sentence parts={step.act} />
-      </p>
-      <div className="row flags">
-        <Flags step={step} />
-        <Link className="flag went-wrong" to={`/bench/${run.batch.id}/accident`}>
-          It went wrong
-        </Link>
-      </div>
-      {step.held === '' ? null : (
-        <div className="caution caution-stop" role="alert">
-          <b>Not this step, with what is in the vessel.</b> {step.held} Leave its bottle shut. What is in there is kept
-          apart and handed in, or the batch is ended; what has gone in all the same is entered under “Add something
-          else”.
+    <WithTypedEntries entries={typed}>
+      <article className="step" aria-label="This step" data-leads={view.leads && working !== null}>
+        <h1>
+          <Sentence parts={step.title} />
+        </h1>
+        {view.leads && working ? working : null}
+        <p className={view.leads && working ? 'step-act step-act-small' : 'step-act'}>
+          <Sentence parts={step.act} />
+        </p>
+        <div className="row flags">
+          <Flags step={step} />
+          <Link className="flag went-wrong" to={`/bench/${run.batch.id}/accident`}>
+            It went wrong
+          </Link>
         </div>
-      )}
-      {over ? null : <CautionsRead run={run} step={step} asked={asked} />}
-      {over ? null : (
-        <div className="step-tabs">
-          {tabs.map((tab) => (
-            <button
-              key={tab.id}
-              type="button"
-              className={tab.key ? 'tab' : 'tab tab-more'}
-              aria-expanded={pane === tab.id}
-              onClick={() => setPane((before) => (before === tab.id ? null : tab.id))}
-            >
-              {tab.name}
-            </button>
-          ))}
-          <Moves run={run} step={step} onBegin={begin} onFinish={finish} />
-        </div>
-      )}
-      {open && !over ? <StepPane key={open.id} tab={open} run={run} step={step} onClose={() => setPane(null)} /> : null}
-      {view.leads ? null : working}
-      {advice ? <StepAdvice run={run} step={step} advice={advice} /> : null}
-      <dl className="step-lines" data-brief={open !== undefined}>
-        <StepLine name="until" parts={step.until} />
-        <StepLine name="you see" parts={step.expect} />
-        <StepLine name="trouble" parts={step.trouble} />
-        <StepLine name="why" parts={step.why} quiet />
-        <StepLine name="if skipped" parts={step.skipCosts} quiet />
-      </dl>
-      <Portions run={run} step={step} />
-      <Timers run={run} step={step} />
-    </article>
+        {step.held === '' ? null : (
+          <div className="caution caution-stop" role="alert">
+            <b>Not this step, with what is in the vessel.</b> {step.held} Leave its bottle shut. What is in there is
+            kept apart and handed in, or the batch is ended; what has gone in all the same is entered under “Add
+            something else”.
+          </div>
+        )}
+        {over ? null : <CautionsRead run={run} step={step} asked={asked} />}
+        {over ? null : (
+          <div className="step-tabs">
+            {tabs.map((tab) => (
+              <button
+                key={tab.id}
+                type="button"
+                className={tab.key ? 'tab' : 'tab tab-more'}
+                aria-expanded={pane === tab.id}
+                onClick={() => setPane((before) => (before === tab.id ? null : tab.id))}
+              >
+                {tab.name}
+              </button>
+            ))}
+            <Moves run={run} step={step} onBegin={begin} onFinish={finish} />
+          </div>
+        )}
+        {stays ? (
+          <p className="caution" role="alert">
+            What is typed below is not entered yet. Put it right, or empty its field; then the step can be done.
+          </p>
+        ) : null}
+        {open && !over ? (
+          <StepPane key={open.id} tab={open} run={run} step={step} onClose={() => setPane(null)} />
+        ) : null}
+        {view.leads ? null : working}
+        {advice ? <StepAdvice run={run} step={step} advice={advice} /> : null}
+        <dl className="step-lines" data-brief={open !== undefined}>
+          <StepLine name="until" parts={step.until} />
+          <StepLine name="you see" parts={step.expect} />
+          <StepLine name="trouble" parts={step.trouble} />
+          <StepLine name="why" parts={step.why} quiet />
+          <StepLine name="if skipped" parts={step.skipCosts} quiet />
+        </dl>
+        <Portions run={run} step={step} />
+        <Timers run={run} step={step} />
+      </article>
+    </WithTypedEntries>
   );
+}
+
+/** A run that counts what is entered through it here. */
+function counted(run: Run, typed: TypedEntries, onEntered: () => void): Run {
+  const count = () => {
+    typed.made += 1;
+    onEntered();
+  };
+  return {
+    ...run,
+    enter: (...entry) => {
+      count();
+      return run.enter(...entry);
+    },
+    enterAll: (...entries) => {
+      count();
+      run.enterAll(...entries);
+    },
+  };
 }
 
 interface MovesProps {

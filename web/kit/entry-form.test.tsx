@@ -1,8 +1,9 @@
-import { screen } from '@testing-library/react';
+import { cleanup, fireEvent, render, screen } from '@testing-library/react';
 import { useState } from 'react';
 import { createRoot } from 'react-dom/client';
-import { expect, it } from 'vitest';
+import { afterEach, describe, expect, it } from 'vitest';
 import { EntryForm } from './entry-form.tsx';
+import { TypedEntries, WithTypedEntries } from './typed-entries.tsx';
 
 function Weighing() {
   const [text, setText] = useState('16.1');
@@ -27,4 +28,53 @@ it('has its field empty before anything else can be typed into it', async () => 
   expect(field.value).toBe('');
   root.unmount();
   scope.IS_REACT_ACT_ENVIRONMENT = acting;
+});
+
+describe('what is typed and not entered', () => {
+  /** A form that takes numbers alone, at a place that counts its entries. */
+  function shown(taken: string[]) {
+    const entries = new TypedEntries();
+    function Place() {
+      const [text, setText] = useState('');
+      const enter = () => {
+        if (Number.isNaN(Number(text))) return;
+        entries.made += 1;
+        taken.push(text);
+        setText('');
+      };
+      return (
+        <WithTypedEntries entries={entries}>
+          <EntryForm onEnter={enter}>
+            <input aria-label="weighs" value={text} onChange={(event) => setText(event.target.value)} />
+          </EntryForm>
+        </WithTypedEntries>
+      );
+    }
+    render(<Place />);
+    const type = (value: string) => fireEvent.input(screen.getByLabelText('weighs'), { target: { value } });
+    return { entries, type };
+  }
+  afterEach(cleanup);
+
+  it('is entered once, and keeps nobody where nothing is typed', () => {
+    const taken: string[] = [];
+    const { entries, type } = shown(taken);
+    expect(entries.enterTyped()).toBe(true);
+    type('16.1');
+    expect(entries.enterTyped()).toBe(true);
+    expect(entries.enterTyped()).toBe(true);
+    expect(taken).toEqual(['16.1']);
+  });
+
+  it('keeps one where it is, as long as it is refused', () => {
+    const taken: string[] = [];
+    const { entries, type } = shown(taken);
+    type('some');
+    expect(entries.enterTyped()).toBe(false);
+    type('');
+    expect(entries.enterTyped()).toBe(true);
+    type('4');
+    expect(entries.enterTyped()).toBe(true);
+    expect(taken).toEqual(['4']);
+  });
 });
