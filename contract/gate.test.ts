@@ -160,15 +160,15 @@ describe('what is known and not planned', () => {
   };
 
   it.each([
-    ['sodium azide', 'sodium azide is known and not planned here: deadly poison'],
-    ['potassium cyanide', 'potassium cyanide is known and not planned here: deadly in a pinch'],
-    ['hydrofluoric acid', 'hydrofluoric acid is known and not planned here: '],
-    ['acetone peroxide', 'acetone peroxide is known and not planned here: an explosive'],
-    ['calcium carbide', 'calcium carbide is known and not planned here: '],
-    ['sodium chlorate', 'sodium chlorate is known and not planned here: '],
-    ['guncotton', 'guncotton is known and not planned here: '],
-    ['lead nitrate', 'lead nitrate is known and not planned here: '],
-    ['drinking alcohol', 'drinking alcohol is known and not planned here: '],
+    ['sodium azide', 'Sodium azide is known and not planned here: deadly poison'],
+    ['potassium cyanide', 'Potassium cyanide is known and not planned here: deadly in a pinch'],
+    ['hydrofluoric acid', 'Hydrofluoric acid is known and not planned here: '],
+    ['acetone peroxide', 'Acetone peroxide is known and not planned here: an explosive'],
+    ['calcium carbide', 'Calcium carbide is known and not planned here: '],
+    ['sodium chlorate', 'Sodium chlorate is known and not planned here: '],
+    ['guncotton', 'Guncotton is known and not planned here: '],
+    ['lead nitrate', 'Lead nitrate is known and not planned here: '],
+    ['drinking alcohol', 'Drinking alcohol is known and not planned here: '],
   ])(
     '%s is refused at every door in the same sentence, and nothing harmless is offered in its place',
     (name, sentence) => {

@@ -46,8 +46,9 @@ export function contentOf(
   const w = agedFigure(strength.value, bottleId, substance, age, { tempC, light: 'dark' });
   const dissolved = isDissolved(card, substance);
   const rho = dissolved && hasDensity(substance) ? densityFigure(substance, w, tempC) : undefined;
-  if (rho && !rho.ok) return rho;
-  const density = rho?.value ?? (dissolved ? statedDensity(bottleId, card) : undefined);
+  // What was made here is what it was found to be: without a density it goes by its mass alone.
+  if (rho && !rho.ok && !isMadeByMass(card)) return rho;
+  const density = (rho?.ok ? rho.value : undefined) ?? (dissolved ? statedDensity(bottleId, card) : undefined);
   const sizeG = sizeFigure(card, density);
   const leftG = sizeG && leftFigure(sizeG, usedG);
   const M = molarMassFigure(substance.formula);
@@ -73,6 +74,9 @@ export function contentOf(
     level: sizeG && sizeG.value > 0 ? Math.min(1, Math.max(0, 1 - usedG / sizeG.value)) : undefined,
   });
 }
+
+const isMadeByMass = ({ fromBatch, size, strength }: BottleCard) =>
+  fromBatch !== null && size?.unit === 'g' && strength?.unit === 'w/w';
 
 function isDissolved(card: BottleCard, substance: Substance): boolean {
   if (substance.form === 'dissolved' || substance.form === 'liquid') return true;
@@ -103,7 +107,8 @@ function strengthFigure(bottleId: string, card: BottleCard, substance: Substance
     );
   }
   const { value, unit } = card.strength;
-  const strengthBy = (stated: Figure) => {
+  const strengthBy = (stated: Figure): Result<Figure> => {
+    if (isMadeByMass(card) && value <= 100) return ok(stated);
     const rho = hasDensity(substance) ? undefined : statedDensity(bottleId, card);
     return (rho && fromVolume(stated, unit, { rho, substance })) ?? massFractionFigure(stated, unit, substance, tempC);
   };

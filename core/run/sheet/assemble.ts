@@ -180,9 +180,9 @@ function madeFor({ target: { substance } }: PlanFacts, solution: Made | null) {
 }
 
 function madeOf(figures: Readonly<Record<string, Figure | null>>): Made | null {
-  const { 'made.volume': volume, 'made.filled': filled, 'made.mass': mass } = figures;
+  const { 'made.filled': volume, 'made.mass': mass } = figures;
   const { 'made.strength': strength, 'made.pct': pct } = figures;
-  return volume && filled && mass && strength && pct ? { volume, filled, mass, strength, pct } : null;
+  return volume && mass && strength && pct ? { volume, mass, strength, pct } : null;
 }
 
 function hoursOf(facts: PlanFacts, { outcomes }: Walk): Sheet['hours'] {

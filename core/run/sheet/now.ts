@@ -4,11 +4,12 @@ import type { Now } from './sheet.ts';
 import type { Walk } from './walk.ts';
 
 /** What is in the vessels now, by a walk of what is done. */
-export function nowOf({ end: { vessels, progress } }: Walk): Now {
+export function nowOf({ end: { vessels, progress, figures } }: Walk): Now {
   const pot = at(vessels, 'pot');
   return {
     contents: present(pot),
-    volumeMl: slurryVolume(pot),
+    // What was made up stands at its mark.
+    volumeMl: figures['made.filled']?.value ?? slurryVolume(pot),
     massG: contentsMass(pot),
     present: presentIn(pot),
     liquor: vessels.liquor ?? null,

@@ -35,9 +35,8 @@ export interface Now {
 
 /** A solution as it was made up. */
 export interface Made {
+  /** mL of it that stand there: as it was read, else as planned. */
   readonly volume: Figure;
-  /** The volume it was really filled to, as far as is known. */
-  readonly filled: Figure;
   readonly mass: Figure;
   readonly strength: Figure;
   readonly pct: Figure;

@@ -6,6 +6,7 @@ import { at, slurryVolume, total, type Vessels } from '#matter/vessel';
 import type { OrderedStep, PlanFacts } from '#run/plan';
 import {
   type AdditionLine,
+  AS_IT_REALLY_IS,
   type At,
   actOf,
   addUnplanned,
@@ -23,6 +24,7 @@ import {
   riseOf,
   type Standing,
   type StepEntries,
+  standAsMeasured,
   standAsRead,
   takeIn,
   techniques,
@@ -85,7 +87,8 @@ export function walk(facts: PlanFacts, course: Course): Result<Walk> {
   const gases: { step: string; id: SubstanceId; amount: Figure }[] = [];
   let peakMl = 0;
   let reactMl = 0;
-  for (const { key, op } of course.steps) {
+  const last = lastSteps(facts, course.steps);
+  for (const [i, { key, op }] of course.steps.entries()) {
     before.set(key, standing.vessels);
     const here = readAt(facts, op, entries.at(key));
     const step = { facts, key, entries: here, going };
@@ -104,7 +107,8 @@ export function walk(facts: PlanFacts, course: Course): Result<Walk> {
     if (first) takeOver(doing, first);
     else following(doing, { facts, place, standing }, () => addUnplanned(doing, step, own));
     if (acts && here.additions.length > 0) takeIn(op, doing, step);
-    if (!takesVolume(op)) standAsRead(doing, step, place);
+    if (i >= last) standAsMeasured(doing, standing, step);
+    else if (!takesVolume(op)) standAsRead(doing, step, place);
     passOn(doing, standing, { facts, place }, entries.passed(key));
     outcomes.set(key, doing);
     for (const gas of doing.gases) gases.push({ step: key, ...gas });
@@ -118,6 +122,13 @@ export function walk(facts: PlanFacts, course: Course): Result<Walk> {
   }
   const end = { ...standing, additions: markLimiting(facts, standing) };
   return ok({ end, outcomes, before, heats, heatNotKnown, gases, peakMl, reactMl });
+}
+
+/** From which step on only what was made stands there: what is read is read of it. Never, where a solid is made. */
+function lastSteps({ recipe, tables }: PlanFacts, steps: readonly OrderedStep[]): number {
+  if (tables < AS_IT_REALLY_IS || recipe.makes.kind === 'solid') return steps.length;
+  const changes = steps.findLastIndex(({ op }) => op.do !== 'plain');
+  return steps[changes]?.op.do === 'make-up' ? changes : changes + 1;
 }
 
 /** What is read counts at every step; in a run of before, only what it was made up to and what was left. */

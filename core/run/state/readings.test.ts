@@ -139,6 +139,13 @@ describe('after any readings', () => {
       // Steps of a method that is not chosen are not in the run.
       const { steps } = unwrap(factsOf(plan));
       const step = fc.constantFrom(...steps);
+      // At the last steps a liquid that is made is what is read, in its own vessel.
+      const last = steps.findLastIndex(({ op }) => op.do !== 'plain');
+      const { makes } = route;
+      const vesselAt = (id: string) => {
+        const i = steps.findIndex((each) => each.id === id);
+        return makes.kind === 'liquid' && i > last ? makes.vessel : placeOf(steps[i]!.op);
+      };
       fc.assert(
         fc.property(
           fc.array(fc.tuple(step, fc.double({ min: 0.7, max: 1.6, noNaN: true })), { maxLength: 4 }),
@@ -147,9 +154,9 @@ describe('after any readings', () => {
               goThrough(plan, liveOf(eventsAt(START, ...done(...steps.map(({ id }) => id))))),
             ).planned;
             const by = new Map(
-              reads.map(([{ id, op }, share]) => [
+              reads.map(([{ id }, share]) => [
                 id,
-                share * slurryVolume(at(planned.outcomes.get(id)!.vessels, placeOf(op))),
+                share * slurryVolume(at(planned.outcomes.get(id)!.vessels, vesselAt(id))),
               ]),
             );
             const bodies = steps.flatMap(({ id }): EventBody[] => [
@@ -175,11 +182,13 @@ describe('after any readings', () => {
               if (op.do === 'distil' || op.do === 'dry-over') continue;
               // In a funnel it is the layer: more than there can be of it has not parted yet.
               if (op.do === 'separate') continue;
-              const pot = at(gone.planned.outcomes.get(id)!.vessels, placeOf(op));
+              const pot = at(gone.planned.outcomes.get(id)!.vessels, vesselAt(id));
               const stands = slurryVolume(pot);
               // It shrinks no further than to the crystal water of its product, and dry it has no volume to read.
               const solid = substanceOf(route.makes.substanceId ?? 'water');
               const bound = (pot.aqueous[solid.species]?.value ?? 0) * hydrateWater(solid.formula) * 18.015;
+              // More of an organic liquid than all there could be is not made of water.
+              if (makes.kind === 'liquid' && pot.organic[makes.substanceId] && stands < value) continue;
               if (stands > value && pot.waterG.value <= bound * 1.001 + 0.01) continue;
               if (!(pot.waterG.value > 0)) continue;
               // Where a density table ends the volume has a step: the water then stands at its edge.

@@ -8,7 +8,7 @@ import { type ConstantMass, constantMass, type HydrateFinding, hydrateBy } from 
 import type { Live } from '#run/log';
 import type { Plan, RunStep } from '#run/plan';
 import type { Furthest, Sheet } from '#run/sheet';
-import { type AdditionLine, weighingSd } from '#run/technique';
+import { type AdditionLine, AS_IT_REALLY_IS, weighingSd } from '#run/technique';
 import { shownTechnique } from './step-state.ts';
 
 /** The weighings of a product: dry ones judged, and the last one of it wet. */
@@ -167,7 +167,9 @@ function overDried(weighings: ConstantMass['weighings'], balanceG: number): numb
 function dissolvedMass(plan: Plan, live: Live, sheet: Sheet, solid: Substance): Figure | null {
   const step = plan.route.steps.find(({ op }) => op.do === 'make-up');
   const titrated = lastRead(live, step?.id ?? '', 'strength');
-  if (titrated && sheet.made) return byStrength(sheet.made, solid);
+  const isMeasured = plan.tables >= AS_IT_REALLY_IS ? sheet.figures['made.measured'] : titrated;
+  if (isMeasured && sheet.made) return byStrength(sheet.made, solid);
+  if (plan.tables >= AS_IT_REALLY_IS) return null;
   const read = lastRead(live, step?.id ?? '', 'density');
   const value = read && readingValue(read);
   if (!value || !sheet.made || !(value.value > 0)) return null;
@@ -189,7 +191,7 @@ function dissolvedMass(plan: Plan, live: Live, sheet: Sheet, solid: Substance): 
   return derive(
     { symbol: 'm', name: `${solid.name} in it, by its density`, unit: 'g' },
     'V × ρ × w ÷ 100',
-    { V: sheet.made.filled, ρ: rho, w: w.value },
+    { V: sheet.made.volume, ρ: rho, w: w.value },
     (x) => (x.V * x.ρ * x.w) / 100,
   );
 }
@@ -198,11 +200,11 @@ function dissolvedMass(plan: Plan, live: Live, sheet: Sheet, solid: Substance): 
 const DENSITY_SD = 0.002;
 
 /** g of what is dissolved, by the strength that titrating found and the volume it was filled to. */
-function byStrength({ strength, filled }: NonNullable<Sheet['made']>, { formula, name }: Substance): Figure {
+function byStrength({ strength, volume }: NonNullable<Sheet['made']>, { formula, name }: Substance): Figure {
   return derive(
-    { symbol: 'm', name: `${name} in it, titrated`, unit: 'g' },
+    { symbol: 'm', name: `${name} in it, by its strength`, unit: 'g' },
     'c × V × M ÷ 1000',
-    { c: strength, V: filled, M: molarMassFigure(formula) },
+    { c: strength, V: volume, M: molarMassFigure(formula) },
     (x) => (x.c * x.V * x.M) / 1000,
   );
 }

@@ -69,8 +69,11 @@ export interface Going {
 
 /** From this revision on what leaves the plan is followed; a run planned before keeps what it said. */
 export const FOLLOWS_THE_BENCH = 2;
-/** From this revision on what is left over of an acid or a lye takes part in what goes in next, and doses count it. */
-export const EVERYTHING_MEETS = 3;
+/**
+ * From this revision on what is left over of an acid or a lye takes part in what goes in next, and doses count it; and what is
+ * read at the last steps is what was made.
+ */
+export const AS_IT_REALLY_IS = 3;
 
 /** A step as it is gone through. */
 export interface At {

@@ -15,6 +15,7 @@ export type { EsterAdvice } from './esterify/index.ts';
 export { type EvaporateAnswer, losingWater, losingWaterShape } from './evaporate/losing-water.ts';
 export {
   type ActualAddition,
+  AS_IT_REALLY_IS,
   type At,
   controlFigure,
   type Facts,
@@ -28,6 +29,7 @@ export {
 } from './facts.ts';
 export type { FilterAdvice, Medium } from './filter/advice.ts';
 export { riseOf } from './heat.ts';
+export { standAsMeasured } from './measured/index.ts';
 export {
   type AdviceOf,
   actOf,

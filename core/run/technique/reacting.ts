@@ -15,7 +15,7 @@ import {
   speciesAmount,
   total,
 } from '#matter/vessel';
-import { EVERYTHING_MEETS, type Facts, reactionOf, speciesMade } from './facts.ts';
+import { AS_IT_REALLY_IS, type Facts, reactionOf, speciesMade } from './facts.ts';
 import { bookDissolving } from './heat.ts';
 import type { Doing } from './outcome.ts';
 
@@ -27,10 +27,13 @@ export function letReact(doing: Doing, facts: Facts, place: Place, reactionId: s
   run(doing, facts, place, reaction);
 }
 
-/** After something unplanned went in: the recipe's reactions that have begun go on, then whatever acids, bases and salts do. */
+/**
+ * After something unplanned went in: the recipe's reactions that have begun go on, then whatever acids, bases and salts do. What
+ * an equation of the recipe is about waits for its step.
+ */
 export function reactOn(doing: Doing, facts: Facts, place: Place): void {
   for (const id of doing.progress.begun) run(doing, facts, place, reactionOf(facts, id));
-  for (const reaction of sideReactions()) run(doing, facts, place, reaction);
+  for (const reaction of sideReactions()) if (!isOfRecipe(facts, reaction)) run(doing, facts, place, reaction);
 }
 
 /** What goes in by the plan meets what was left over of an acid or a lye, before it does what the recipe says. */
@@ -39,14 +42,16 @@ export function meetLeftOver(doing: Doing, facts: Facts, place: Place, species: 
 }
 
 /** Reactions of a species with what may be left over in a vessel that no equation of the recipe is about. */
-export function leftOverFor({ recipe, tables }: Facts, species: SubstanceId): readonly Reaction[] {
-  if (tables < EVERYTHING_MEETS) return [];
-  const names = ({ reactants }: Reaction) => reactants.map(({ substanceId }) => substanceId);
-  return sideReactions().filter(
-    (side) =>
-      names(side).includes(species) &&
-      !recipe.reactions.some((own) => names(side).every((id) => id === 'water' || names(own).includes(id))),
-  );
+export function leftOverFor(facts: Facts, species: SubstanceId): readonly Reaction[] {
+  if (facts.tables < AS_IT_REALLY_IS) return [];
+  return sideReactions().filter((side) => namesOf(side).includes(species) && !isOfRecipe(facts, side));
+}
+
+const namesOf = ({ reactants }: Reaction) => reactants.map(({ substanceId }) => substanceId);
+
+/** Whether an equation of the recipe takes the same things. */
+function isOfRecipe({ recipe }: Facts, side: Reaction): boolean {
+  return recipe.reactions.some((own) => namesOf(side).every((id) => id === 'water' || namesOf(own).includes(id)));
 }
 
 function run(doing: Doing, facts: Facts, place: Place, reaction: Reaction): void {

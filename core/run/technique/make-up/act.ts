@@ -4,9 +4,9 @@ import { readingValue } from '#base/reading';
 import type { FieldsOf } from '#base/shape';
 import { densityFigure } from '#matter/solution';
 import { molarMassFigure } from '#matter/substance';
-import { amountOf, at, contentsMass, holding } from '#matter/vessel';
+import { amountOf, at, type Contents, contentsMass, holding } from '#matter/vessel';
 import { finalMass } from '../add/planned.ts';
-import { type At, wantedFigure } from '../facts.ts';
+import { AS_IT_REALLY_IS, type At, wantedFigure } from '../facts.ts';
 import { begin, type Outcome, type Standing } from '../outcome.ts';
 import { placeOf } from '../where.ts';
 import type { fields } from './op.ts';
@@ -75,7 +75,7 @@ export function act(standing: Standing, op: FieldsOf<typeof fields>, step: At): 
   doing.figures = {
     'made.volume': planned,
     'made.filled': filled,
-    'made.mass': mass,
+    'made.mass': step.facts.tables >= AS_IT_REALLY_IS ? massOf(at(doing.vessels, place)) : mass,
     'made.strength': strength,
     'made.pct': titrated ?? weighed,
     'made.water': derive(
@@ -86,6 +86,15 @@ export function act(standing: Standing, op: FieldsOf<typeof fields>, step: At): 
     ),
   };
   return ok(doing);
+}
+
+/** g of all that stands at the mark. */
+function massOf(contents: Contents): Figure {
+  const { value, uncertainty } = contents.waterG;
+  const all = { value: contentsMass(contents), uncertainty };
+  return value > 0
+    ? given({ symbol: 'm', name: 'mass of what was made', unit: 'g' }, all, 'as it stands there')
+    : contents.waterG;
 }
 
 /** What titrating a portion found, mass %: it takes the place of what the weighings come to. */

@@ -1,0 +1,107 @@
+import { derive, type Figure, given, sdOf } from '#base/figure';
+import { molarMassFigure } from '#matter/substance';
+import { amountOf, at, type Contents, contentsMass, slurryVolume } from '#matter/vessel';
+import type { At, Facts } from '../facts.ts';
+import type { Doing, Standing } from '../outcome.ts';
+import { byDensity, readAt } from './read.ts';
+import { asStrongAs, fills } from './stands.ts';
+
+/** A solution that was made up: it follows what goes in and out after the mark, and what is read of it. */
+export function solutionAsRead(doing: Doing, standing: Standing, step: At): void {
+  const { facts } = step;
+  const { substance } = facts.target;
+  const isMadeHere = doing.figures['made.filled'] !== undefined;
+  const filled = doing.figures['made.filled'] ?? standing.figures['made.filled'];
+  if (!filled) return;
+  const [before, now] = [at(standing.vessels, 'pot'), at(doing.vessels, 'pot')];
+  const moved = isMadeHere ? 0 : slurryVolume(now, facts.tables) - slurryVolume(before, facts.tables);
+  const read = readAt(step);
+  const here = isMadeHere ? { ...read, volume: undefined } : read;
+  if (Math.abs(moved) < 1e-9 && !here.volume && !here.mass && !here.strength && !here.density) return;
+  const stood = moved === 0 ? filled : changed(filled, moved);
+  const V = here.volume ?? (here.mass ? byMass(stood, here.mass, contentsMass(now)) : stood);
+  if (V !== stood) fills(doing, 'pot', { V, stood });
+  const pct = here.strength ?? (here.density && byDensity(here.density, substance.id, facts));
+  if (pct) asStrongAs(doing, 'pot', { id: substance.id, pct });
+  doing.figures = {
+    ...doing.figures,
+    ...(pct && { 'made.measured': pct }),
+    ...madeFigures(at(doing.vessels, 'pot'), V, { substance, pct, density: here.density }),
+  };
+}
+
+function changed(filled: Figure, ml: number): Figure {
+  const d = given({ symbol: 'ΔV', name: 'what went in or out since', unit: 'mL' }, ml, 'as entered');
+  return derive({ symbol: 'V', name: 'volume of what was made', unit: 'mL' }, 'V₀ + ΔV', { 'V₀': filled, ΔV: d }, (x) =>
+    Math.max(0, x['V₀'] + x.ΔV),
+  );
+}
+
+function byMass(stood: Figure, m: Figure, modelG: number): Figure {
+  const model = given({ symbol: 'm₀', name: 'mass, as computed', unit: 'g' }, modelG, 'by what went in');
+  return derive(
+    { symbol: 'V', name: 'volume of what was made, by its mass', unit: 'mL' },
+    'V₀ × m ÷ m₀',
+    { 'V₀': stood, m, 'm₀': model },
+    (x) => (x['V₀'] * x.m) / x['m₀'],
+  );
+}
+
+/** What a made-up solution is, as it stands there now. */
+function madeFigures(
+  contents: Contents,
+  V: Figure,
+  {
+    substance,
+    pct,
+    density,
+  }: {
+    readonly substance: Facts['target']['substance'];
+    readonly pct: Figure | undefined;
+    readonly density: Figure | undefined;
+  },
+): Record<string, Figure> {
+  const n = amountOf(contents, substance.id);
+  if (!n || !(V.value > 0)) return { 'made.filled': V };
+  const M = molarMassFigure(substance.formula);
+  const mass = massOf(contents);
+  const strength = derive(
+    { symbol: 'c', name: `strength of the ${substance.name} made`, unit: 'mol/L' },
+    '1000 × n ÷ V',
+    { n, V },
+    (x) => (1000 * x.n) / x.V,
+  );
+  const dense =
+    density && pct
+      ? derive(
+          { symbol: 'c', name: `strength of the ${substance.name} made, by its density`, unit: 'mol/L' },
+          '10 × ρ × w ÷ M',
+          { ρ: density, w: pct, M },
+          (x) => (10 * x.ρ * x.w) / x.M,
+        )
+      : undefined;
+  return {
+    'made.filled': V,
+    'made.mass': mass,
+    'made.strength': dense ?? strength,
+    'made.pct':
+      pct ??
+      derive(
+        { symbol: 'w', name: 'strength by mass', unit: '%' },
+        '100 × n × M ÷ m',
+        { n, M, m: mass },
+        (x) => (100 * x.n * x.M) / x.m,
+      ),
+  };
+}
+
+function massOf(contents: Contents): Figure {
+  return given(
+    { symbol: 'm', name: 'mass of what was made', unit: 'g' },
+    {
+      value: contentsMass(contents),
+      uncertainty: { mark: { name: 'reading the mark', effect: sdOf(contents.waterG) } },
+    },
+    'as it stands there',
+  );
+}
