@@ -45,7 +45,7 @@ test('a run through the bench: changed weights, a reload, a change of plan, a yi
   await enterAmount(page, 'some');
   await expect(page.getByText('An amount is needed here')).toBeVisible();
   await page.getByLabel('Really went in').fill('54');
-  await page.getByRole('button', { name: 'Step done' }).click();
+  await done(page);
   await expect(title(page)).toContainText(/Pour 50(\.\d)? mL of acid|Pour 5\d mL of acid/);
   // Far too little acid: it becomes the limiting reagent.
   await enterAmount(page, '30');

@@ -47,6 +47,7 @@ export function Bench({ run }: { run: Run }) {
           <p className="pane">
             {state.status === 'done' ? 'This run is finished.' : `Abandoned: ${state.abandonedFor}`}{' '}
             <Link to={`/record/${batch.id}`}>See its record</Link>
+            {state.assumed.isMeasured ? null : '. Nothing of what was made is measured yet: it can be entered there.'}
           </p>
         ) : null}
         <Together run={run} />

@@ -30,27 +30,28 @@ it('has its field empty before anything else can be typed into it', async () => 
   scope.IS_REACT_ACT_ENVIRONMENT = acting;
 });
 
+/** A form that takes numbers alone, at a place that counts its entries. */
+function Place({ entries, taken }: { entries: TypedEntries; taken: string[] }) {
+  const [text, setText] = useState('');
+  const enter = () => {
+    if (Number.isNaN(Number(text))) return;
+    entries.made += 1;
+    taken.push(text);
+    setText('');
+  };
+  return (
+    <WithTypedEntries entries={entries}>
+      <EntryForm onEnter={enter}>
+        <input aria-label="weighs" value={text} onChange={(event) => setText(event.target.value)} />
+      </EntryForm>
+    </WithTypedEntries>
+  );
+}
+
 describe('what is typed and not entered', () => {
-  /** A form that takes numbers alone, at a place that counts its entries. */
   function shown(taken: string[]) {
     const entries = new TypedEntries();
-    function Place() {
-      const [text, setText] = useState('');
-      const enter = () => {
-        if (Number.isNaN(Number(text))) return;
-        entries.made += 1;
-        taken.push(text);
-        setText('');
-      };
-      return (
-        <WithTypedEntries entries={entries}>
-          <EntryForm onEnter={enter}>
-            <input aria-label="weighs" value={text} onChange={(event) => setText(event.target.value)} />
-          </EntryForm>
-        </WithTypedEntries>
-      );
-    }
-    render(<Place />);
+    render(<Place entries={entries} taken={taken} />);
     const type = (value: string) => fireEvent.input(screen.getByLabelText('weighs'), { target: { value } });
     return { entries, type };
   }

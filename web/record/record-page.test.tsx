@@ -1,4 +1,4 @@
-import { cleanup, screen, within } from '@testing-library/react';
+import { cleanup, fireEvent, screen, within } from '@testing-library/react';
 import { afterEach, describe, expect, it, vi } from 'vitest';
 import { exactReading } from '#base/reading';
 import type { BatchSummary } from '#contract/api';
@@ -67,6 +67,20 @@ describe('a record', () => {
     const text = document.body.textContent ?? '';
     expect(text).toContain('82');
     expect(text).toContain('misread');
+  });
+
+  it('says what was taken as planned, and takes the weighing that was never made, whenever it is', async () => {
+    page(done(...alum.plan.route.steps.map(({ id }) => id)));
+    shown();
+    expect((await screen.findByText(/^Taken as planned, since nothing was entered/)).textContent).toMatch(
+      /\d+(\.\d+)? g of Potassium alum/,
+    );
+    expect(screen.getAllByText('as planned').length).toBeGreaterThan(0);
+    expect(screen.queryByRole('region', { name: 'Yield' })).toBeNull();
+    const field = await screen.findByLabelText(/^Product weighs, dry/);
+    fireEvent.change(field, { target: { value: '52,4' } });
+    fireEvent.click(screen.getByRole('button', { name: 'Enter it' }));
+    expect((await screen.findByRole('region', { name: 'Yield' })).textContent).toContain('52.4');
   });
 
   it('says when there is no such batch', async () => {

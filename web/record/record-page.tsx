@@ -1,4 +1,4 @@
-import { useMemo, useState } from 'react';
+import { lazy, Suspense, useMemo, useState } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
 import { workingText } from '#base/figure';
 import { hoursSaid } from '#base/time';
@@ -18,6 +18,9 @@ import { ScaleUp, type Times } from './scale-up.tsx';
 import { ToShelf } from './to-shelf.tsx';
 import { WhereItWent } from './where-it-went.tsx';
 import './record.css';
+
+// Its form is wanted seldom, and years later.
+const NotMeasured = lazy(async () => ({ default: (await import('./not-measured.tsx')).NotMeasured }));
 
 export function RecordPage() {
   const { batchId } = useParams();
@@ -83,12 +86,20 @@ function Record({ run }: { run: Run }) {
         </p>
       ) : null}
       <Outcome run={run} />
+      {state.status === 'done' && !state.assumed.isMeasured ? (
+        <Suspense>
+          <NotMeasured run={run} />
+        </Suspense>
+      ) : null}
       <ChainYield run={run} />
       <WhereItWent record={record} onBasis={setBasis} />
       <ScaleUp run={run} record={record} by={by} onBy={setBy} />
       <FoundLater batchId={batch.id} />
       <Fractions record={record} />
       <h2>What went in</h2>
+      {state.assumed.amounts === '' ? null : (
+        <p className="watch">Taken as planned, since nothing was entered: {state.assumed.amounts}.</p>
+      )}
       <table className="plain-table">
         <thead>
           <tr>
@@ -113,7 +124,9 @@ function Record({ run }: { run: Run }) {
               <td className="right">
                 {formatPlain(line.dose.take.value)} {line.dose.take.unit}
               </td>
-              <td className="right">{line.actual ? <Num figure={line.actual} /> : '–'}</td>
+              <td className="right">
+                {line.actual ? <Num figure={line.actual} /> : <WentIn isDone={isDone(state, line.step)} />}
+              </td>
               <td className="right">{line.bottleId ? <Num figure={line.amount} /> : ''}</td>
             </tr>
           ))}
@@ -235,6 +248,14 @@ const OVER = {
   'within-uncertainty': 'Over 100 %, within its uncertainty.',
   no: 'This wants a second look.',
 } as const;
+
+const isDone = ({ steps }: Run['state'], key: string) =>
+  steps.some((step) => step.key === key && step.status === 'done');
+
+/** What stands where no amount was entered. */
+function WentIn({ isDone }: { isDone: boolean }) {
+  return isDone ? <span className="quiet">as planned</span> : <>–</>;
+}
 
 function Outcome({ run }: { run: Run }) {
   const { state } = run;

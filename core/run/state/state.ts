@@ -10,6 +10,7 @@ import { assemble, type GoneThrough, goThrough, type Sheet } from '#run/sheet';
 import { type Facts, type Op, settingOf, techniques } from '#run/technique';
 import { type Alarm, alarmsOf } from './alarm.ts';
 import { namesNow, namesWhenDone } from './as-it-was.ts';
+import { type Assumed, assumedIn } from './assumed.ts';
 import { heldBy } from './held.ts';
 import { type PortionState, portionsOf } from './portion.ts';
 import { type Remainder, remaindersOf } from './remainder.ts';
@@ -47,6 +48,8 @@ export interface RunState {
   readonly weighing: Weighed;
   readonly yield: YieldAccount | null;
   /** Which hydrate the mass at constant weight says; null where it cannot say. */
+  /** What of it is taken as planned, since it was not entered. */
+  readonly assumed: Assumed;
   readonly hydrate: HydrateFinding | null;
   /** The substance that comes of it: the crystals, or what is dissolved. */
   readonly productId: SubstanceId;
@@ -100,7 +103,8 @@ function stateOf(gone: GoneThrough, events: readonly RunEvent[], words: Words): 
     ),
     remainders: remaindersOf(gone.entries, sheet),
     weighing,
-    yield: yieldAccount(plan, { live, sheet, weighing }),
+    yield: yieldAccount(plan, { live, sheet, weighing, steps: gone.steps }),
+    assumed: assumedIn(plan, { live, steps: gone.steps, sheet, weighing }),
     hydrate: hydrateFinding(plan, sheet, weighing),
     productId: plan.route.makes.substanceId ?? plan.target.substanceId,
     acknowledged: live.flatMap(({ body }) => (body.kind === 'acknowledged' ? [body.caution] : [])),
