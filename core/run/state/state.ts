@@ -103,7 +103,7 @@ function stateOf(gone: GoneThrough, events: readonly RunEvent[], words: Words): 
     ),
     remainders: remaindersOf(gone.entries, sheet),
     weighing,
-    yield: yieldAccount(plan, { live, sheet, weighing, steps: gone.steps }),
+    yield: yieldAccount(plan, { live, sheet, weighing }),
     assumed: assumedIn(plan, { live, steps: gone.steps, sheet, weighing }),
     hydrate: hydrateFinding(plan, sheet, weighing),
     productId: plan.route.makes.substanceId ?? plan.target.substanceId,

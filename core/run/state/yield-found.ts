@@ -9,7 +9,6 @@ import type { Live } from '#run/log';
 import type { Plan, RunStep } from '#run/plan';
 import type { Furthest, Sheet } from '#run/sheet';
 import { type AdditionLine, AS_IT_REALLY_IS, weighingSd } from '#run/technique';
-import { isMeasured } from './is-measured.ts';
 import { shownTechnique } from './step-state.ts';
 
 /** The weighings of a product: dry ones judged, and the last one of it wet. */
@@ -55,7 +54,7 @@ function isCaught({ template }: RunStep): boolean {
 }
 
 /** The yield as it was found: a solid by its weighings, a solution that was made by its density. */
-export function yieldAccount(plan: Plan, { live, sheet, weighing, steps }: Found): YieldAccount | null {
+export function yieldAccount(plan: Plan, { live, sheet, weighing }: Found): YieldAccount | null {
   const { makes } = plan.route;
   const { theory, furthest } = sheet;
   if (makes.substanceId === undefined) return null;
@@ -68,8 +67,7 @@ export function yieldAccount(plan: Plan, { live, sheet, weighing, steps }: Found
   }
   if (makes.kind === 'liquid') {
     const { product } = sheet;
-    // Before anything was caught nothing was found; and what nobody measured is a plan, not a yield.
-    if (!isMeasured(plan, { live, steps, weighing })) return null;
+    // Before anything was caught nothing was found.
     const caught = sheet.now?.vessels[makes.vessel];
     return product && caught && theory && theory.value > 0 ? solutionYield(product, theory, of) : null;
   }
@@ -91,7 +89,6 @@ interface Found {
   readonly live: Live;
   readonly sheet: Sheet;
   readonly weighing: Weighed;
-  readonly steps: readonly RunStep[];
 }
 
 /** More than what ran out could set free: counted against all that was there to be set free. */
