@@ -110,6 +110,20 @@ describe('a solution that was made', () => {
     expect(sheet.made!.mass.value).toBeCloseTo(sheet.now!.massG, 6);
   });
 
+  it('follows what is poured off and taken as a portion', () => {
+    const planned = ended('acid-dilution', []);
+    const route = catalogue.find(({ id }) => id === 'acid-dilution')!;
+    const bodies: EventBody[] = [
+      ...route.steps.map(({ id }): EventBody => ({ kind: 'finished', step: id })),
+      { kind: 'poured-off', step: 'bottle', share: 0.25, batchId: 'batch_other1', why: '' },
+    ];
+    const { sheet } = unwrap(runState(planForRoute(route), eventsAt(START, ...bodies)));
+    expect(sheet.made!.volume.value).toBeCloseTo(0.75 * planned.sheet.made!.volume.value, 4);
+    expect(sheet.now!.volumeMl).toBeCloseTo(sheet.made!.volume.value, 6);
+    expect(sheet.made!.mass.value).toBeCloseTo(sheet.now!.massG, 6);
+    expect(sheet.made!.strength.value).toBeCloseTo(planned.sheet.made!.strength.value, 4);
+  });
+
   it('follows water that goes in after the mark', () => {
     const planned = ended('acid-dilution', []);
     const route = catalogue.find(({ id }) => id === 'acid-dilution')!;

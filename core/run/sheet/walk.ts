@@ -20,6 +20,7 @@ import {
   type NotKnown,
   type Op,
   type Outcome,
+  passedOn,
   placeOf,
   riseOf,
   type Standing,
@@ -109,7 +110,9 @@ export function walk(facts: PlanFacts, course: Course): Result<Walk> {
     if (acts && here.additions.length > 0) takeIn(op, doing, step);
     if (i >= last) standAsMeasured(doing, standing, step);
     else if (!takesVolume(op)) standAsRead(doing, step, place);
+    const stood = at(doing.vessels, 'pot');
     passOn(doing, standing, { facts, place }, entries.passed(key));
+    if (i >= last) passedOn(doing, standing, { before: stood, facts });
     outcomes.set(key, doing);
     for (const gas of doing.gases) gases.push({ step: key, ...gas });
     const contents = at(doing.vessels, place);

@@ -29,7 +29,7 @@ export {
 } from './facts.ts';
 export type { FilterAdvice, Medium } from './filter/advice.ts';
 export { riseOf } from './heat.ts';
-export { standAsMeasured } from './measured/index.ts';
+export { passedOn, standAsMeasured } from './measured/index.ts';
 export {
   type AdviceOf,
   actOf,

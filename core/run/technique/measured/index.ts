@@ -3,6 +3,8 @@ import type { Doing, Standing } from '../outcome.ts';
 import { liquidAsRead } from './liquid.ts';
 import { solutionAsRead } from './solution.ts';
 
+export { passedOn } from './solution.ts';
+
 /**
  * At the last steps only what was made stands there: its mass, volume, strength and density are what they are read to be. Less
  * of it than was computed was left behind somewhere; more came with water, or was caught where it was thought lost. Nothing is

@@ -30,6 +30,27 @@ export function solutionAsRead(doing: Doing, standing: Standing, step: At): void
   };
 }
 
+/** What was poured off, or taken as a portion, after a step takes its share of what was made up. */
+export function passedOn(
+  doing: Doing,
+  standing: Standing,
+  { before, facts }: { before: Contents; facts: Facts },
+): void {
+  const filled = doing.figures['made.filled'] ?? standing.figures['made.filled'];
+  const now = at(doing.vessels, 'pot');
+  const [had, has] = [contentsMass(before), contentsMass(now)];
+  if (facts.recipe.makes.kind !== 'solution' || !filled || !(had > 0) || Math.abs(has - had) < 1e-9) return;
+  const share = given({ symbol: 'kept', name: 'part that is there', unit: '' }, has / had, 'as entered');
+  const V = derive(
+    { symbol: 'V', name: 'volume of what was made', unit: 'mL' },
+    'V₀ × kept',
+    { 'V₀': filled, kept: share },
+    (x) => x['V₀'] * x.kept,
+  );
+  const rest = { substance: facts.target.substance, pct: undefined, density: undefined };
+  doing.figures = { ...doing.figures, ...madeFigures(now, V, rest) };
+}
+
 function changed(filled: Figure, ml: number): Figure {
   const d = given({ symbol: 'ΔV', name: 'what went in or out since', unit: 'mL' }, ml, 'as entered');
   return derive({ symbol: 'V', name: 'volume of what was made', unit: 'mL' }, 'V₀ + ΔV', { 'V₀': filled, ΔV: d }, (x) =>
