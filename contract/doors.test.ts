@@ -1,10 +1,17 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
+import { must } from '#base/lookup';
+import { unwrap } from '#base/problem';
+import { exactReading } from '#base/reading';
 import { BenchDefaults } from '#matter/gear';
+import { classesOf } from '#matter/guard';
 import { parseLabel } from '#matter/label';
 import { describedId, refusedFormula } from '#matter/substance';
+import { accidentCard, bottleLabel } from '#run/care';
+import { runState } from '#run/state';
+import { done } from '#testing/on-route';
 import { times } from '#testing/property';
-import { planFor } from '#testing/shelf';
+import { eventsAt, planFor } from '#testing/shelf';
 import { compute } from './compute.ts';
 import { type VerbName, verbs } from './verbs.ts';
 
@@ -147,6 +154,7 @@ const FORMULAS = [
     'NaH',
     'LiAlH4',
     'NaBH4',
+    'NaBH3CN',
     'NaNH2',
     'CaH2',
   ],
@@ -384,6 +392,90 @@ describe('what somebody described', () => {
     expect(says('sheet', { plan: { ...plan, route: { ...plan.route, reactions } } })).toMatch(OUT);
   });
 
+  /** A run of zinc in acid, into which 5 g of it was poured unasked. */
+  const poured = (formula: string) => {
+    const plan = planFor('60 g zinc sulfate');
+    const ids = plan.route.steps.map(({ id }) => id);
+    const { card } = parseLabel('citric acid 100% 500 g', DAY, 20);
+    const reading = (value: number) => exactReading(value, 'g');
+    const entry = { kind: 'added', step: 'dissolve', reason: '' } as const;
+    const events = eventsAt(
+      '2026-03-14T08:00:00.000Z',
+      ...done(...ids.slice(0, ids.indexOf('dissolve'))),
+      { ...entry, role: 'acid', bottleId: plan.bottles.acid ?? null, reading: reading(100) },
+      {
+        ...entry,
+        role: null,
+        bottleId: 'bottle_grey',
+        reading: reading(5),
+        stock: { card: { ...must(card, 'card'), name: 'grey salt', substanceId: own(formula) }, usedG: 0 },
+      },
+    );
+    const { sheet, together } = unwrap(runState(plan, events));
+    const contents = must(sheet.now, 'now').contents;
+    const card2 = accidentCard(contents, { shelf: [], bench: plan.bench, day: DAY });
+    return { together, present: must(sheet.now, 'now').present, card: card2 };
+  };
+
+  it.each([
+    ['KCN', 'hydrogen cyanide'],
+    ['NaN3', 'hydrazoic acid'],
+    ['Na2S', 'hydrogen sulfide'],
+    ['NaF', 'hydrogen fluoride'],
+    ['KClO3', 'chlorine dioxide'],
+    ['Zn3P2', 'phosphine'],
+  ])('poured in all the same, %s is recorded, and what it gives is told', (formula, gas) => {
+    const { present, together, card } = poured(formula);
+    expect(present.map(({ substanceId }) => substanceId)).toContain(own(formula));
+    expect(together.map(({ says }) => says).join(' ')).toContain(gas);
+    expect(card.go).toBe('leave');
+    expect(card.firstAid.swallowed).toContain('poison centre at once');
+    expect(card.firstAid.skin).toContain('20 minutes');
+  });
+
+  it.each(['Pb(NO3)2', 'As2O3', 'C7H5N3O6', 'K2Cr2O7'])('poured in, %s makes one leave', (formula) => {
+    expect(poured(formula).card.go).toBe('leave');
+  });
+
+  it.each([
+    ['K2CO3', 'carbonate'],
+    ['NaNO2', 'nitrite'],
+    ['Na2S2O3.5H2O', 'thiosulfate'],
+    ['Ca(ClO)2', 'hypochlorite'],
+    ['LiOH', 'alkali_strong'],
+    ['NH4Cl', 'ammonia'],
+    ['Fe(NO3)2', 'nitrate'],
+    ['KHCO3', 'carbonate'],
+  ])('%s, under whatever name, counts as %s', (formula, kind) => {
+    expect([...classesOf(own(formula), 100)]).toContain(kind);
+  });
+
+  it.each(['(NH4)2Zn(SO4)2', 'K2SO4', 'KHSO4', 'Na2S2O6', 'MgCl2', 'Ca(HCOO)2', 'Na3C6H5O7'])(
+    '%s counts as none of what its atoms are near to',
+    (formula) => {
+      const kinds = [...classesOf(own(formula), 100)].filter((each) => each !== 'ammonia');
+      expect(kinds).toEqual([]);
+    },
+  );
+
+  it.each([
+    ['KCN', 'Danger', 'poison centre at once'],
+    ['As2O3', 'Danger', 'poison centre at once'],
+    ['Na2S', 'Danger', 'poison centre at once'],
+    ['MgC4H4O6', null, 'What it does is not known'],
+  ])('has a label that says what is known: %s', (formula, signal, firstAid) => {
+    const { card } = parseLabel('citric acid 100% 500 g', DAY, 20);
+    const bottle = {
+      id: 'bottle_grey',
+      usedG: 0,
+      archived: false,
+      card: { ...must(card, 'card'), substanceId: own(formula) },
+    };
+    const label = unwrap(bottleLabel(bottle, { tempC: 20, day: DAY, batchNumber: null }));
+    expect(label.elements.signal).toBe(signal);
+    expect(label.firstAid).toContain(firstAid);
+  });
+
   it('may be kept on record and kept away from', () => {
     const [plan, bottle] = [planFor('60 g zinc sulfate'), parseLabel('zinc 99% 100 g', DAY, 20).card];
     expect(bottle).toBeDefined();
@@ -398,6 +490,38 @@ describe('what somebody described', () => {
 });
 
 const computes = (text: string) => says('reckon', { text });
+
+describe('a line of the Reckoner', () => {
+  it.each([
+    ...[
+      '10 g NaN3 in mol',
+      '10 g NaN3',
+      '0.1 mol/L KCN 250 mL',
+      '5 g KClO4 in mmol',
+      '12 % HF in mol/L',
+      'NaBH4 5 g in mol',
+    ],
+    ...['evaporate 200 mL sodium dithionite to 50 mL', 'evaporate 300 mL potassium persulfate to 20 mL'],
+    ...['dry 20 g sodium dithionite', 'dry 20 g trichloroisocyanuric acid at 60 C'],
+  ])('%s is refused', (line) => {
+    expect(computes(line)).toMatch(/is (?:known and )?not/);
+  });
+
+  it.each([
+    ['molar mass NaN3', '65.0'],
+    ['10 g K4Fe(CN)6 in mol', '0.027'],
+    ['dry 30 g copper sulfate', 'dry it below'],
+    ['dry 30 g copper sulfate at 60 C', '60 °C is too warm'],
+    ['dry 20 g silver nitrate at 100 C', '100 °C is cool enough'],
+    ['dry 30 g potassium persulfate', '30'],
+    ['evaporate 300 mL zinc sulfate to 50 mL', 'water that goes'],
+    ['evaporate 300 mL down to 50 mL', 'water that goes'],
+    ['5 g NO2 in 20 m3', 'ppm'],
+  ])('%s is answered', (line, says) => {
+    expect(computes(line)).toContain(says);
+    expect(computes(line)).not.toMatch(OUT);
+  });
+});
 
 describe('an equation with amounts', () => {
   it.each([
@@ -520,6 +644,7 @@ describe('names', () => {
       'Schwarzpulver',
       'poudre noire',
     ],
+    ...['sodium cyanoborohydride', 'Natriumborhydrid', 'hydrure de lithium', 'bromocyanogen', 'lithium hydride'],
     ...['hexamin', 'sodium chlorat', 'potassium cyanid', 'grey salt KCN', 'crystals of NaN3', 'K2Cr2O7', 'Pb(NO3)2'],
   ])('%s is refused on a label, and nothing harmless is offered', (name) => {
     expect(label(name).card, name).toBeUndefined();

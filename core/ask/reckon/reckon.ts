@@ -34,7 +34,7 @@ import { type Figure, given, sdOf, type WorkingLine, workingOf } from '#base/fig
 import { fail, ok, type Problem, type ProblemCode, type Result } from '#base/problem';
 import { COVERAGE, findUnit, parseQuantity } from '#base/units';
 import { classesOf, lawUnchosen } from '#matter/guard';
-import { findSubstance, refusedSentence, refusedThing, substanceById } from '#matter/substance';
+import { findSubstance, refusedFormula, refusedSentence, refusedThing, substanceById } from '#matter/substance';
 import { convertAmount, inUnit } from './amount.ts';
 import { arithmetic } from './arithmetic.ts';
 import { byVolume } from './by-volume.ts';
@@ -205,6 +205,9 @@ function convert(line: string): Result<Found> {
   if (!stuff.ok) return strangeVerb(line) ?? stuff;
   const { wanted } = phrase.value;
   const { strength, amount, substance } = stuff.value;
+  // By its formula as by its name: what is known and not planned is weighed out by no line.
+  const refused = stuff.value.known ? undefined : refusedFormula(substance.formula);
+  if (refused) return fail('beyond-scope', refusedSentence(refused), { at: pointAt(line, phrase.value.body) });
   if (wanted === undefined && !amount && !strength) {
     return fail(
       'missing-part',

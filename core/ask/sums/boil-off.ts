@@ -9,7 +9,7 @@ import { refusedIn, refusedSentence, spelt, substancesIn } from '#matter/substan
 import type { Found } from './found.ts';
 
 const LINE = new RegExp(
-  String.raw`^(${NUMBER}\s*[a-z]+)\s*(?:of\s+(.+?)\s+)?(?:down\s+)?to\s+(${NUMBER}\s*[a-z]+)$`,
+  String.raw`^(${NUMBER}\s*[a-z]+)\s*(?:(?:of\s+)?(?!down\s|to\s)(.+?)\s+)?(?:down\s+)?to\s+(${NUMBER}\s*[a-z]+)$`,
   'i',
 );
 const WRITE = 'Write evaporate 350 mL to 90 mL.';

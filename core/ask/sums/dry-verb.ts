@@ -5,8 +5,10 @@ import { fail, ok, type Result } from '#base/problem';
 import { formatNumber } from '#base/units';
 import { spiritByVolume } from '#matter/label';
 import { density, massFraction } from '#matter/solution';
+import type { Substance } from '#matter/substance';
 import { agentOver, desiccantDoses, liquidClassOf } from '#model/dry';
 import type { Found } from './found.ts';
+import { ceilingAnswer } from './solid-verbs.ts';
 
 const DRY = new RegExp(String.raw`^(.+?)\s+with\s+(${NUMBER})\s*%\s*(?:of\s+)?water$`, 'i');
 
@@ -92,6 +94,12 @@ function overVerb(match: RegExpExecArray, line: string): Result<Found> {
 export function dryVerb(rest: string, line: string): Result<Found> {
   const over = OVER.exec(rest.trim());
   if (over) return overVerb(over, line);
+  const solid = solidIn(rest.trim(), line);
+  if (solid) {
+    const said = AT.exec(rest.trim());
+    const wanted = said && typedNumber(itemAt(said, 1), line);
+    return wanted?.ok === false ? wanted : ceilingAnswer(solid, pointAt(line, rest), wanted?.value);
+  }
   const match = DRY.exec(rest.trim());
   const stuff = readStuff(match?.[1] ?? rest.trim(), line);
   if (!stuff.ok) return stuff;
@@ -127,6 +135,14 @@ export function dryVerb(rest: string, line: string): Result<Found> {
       ),
     note: `${shownWater(grams, water)}${forbidden.length > 0 ? ` Not ${forbidden.join('; not ')}.` : ''}`,
   });
+}
+
+const AT = new RegExp(String.raw`\s+at\s+(${NUMBER})\s*°?\s*C$`, 'i');
+
+/** “dry 30 g copper sulfate at 60 C”: a solid, whose question is how warm. Undefined for a liquid, which is dried over something. */
+function solidIn(rest: string, line: string): Substance | undefined {
+  const stuff = readStuff(rest.replace(AT, ''), line);
+  return stuff.ok && stuff.value.known && stuff.value.substance.form === 'solid' ? stuff.value.substance : undefined;
 }
 
 /** “24 to 72 h”. */

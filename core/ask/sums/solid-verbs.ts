@@ -2,9 +2,9 @@ import { NUMBER, pointAt, readStuff, readSubstanceName, typedGrams, typedNumber 
 import { datum, type Figure, type Grade, given } from '#base/figure';
 import { itemAt } from '#base/lookup';
 import { fail, ok, type Result } from '#base/problem';
-import { parseQuantity } from '#base/units';
+import { parseQuantity, shortest } from '#base/units';
 import { admit } from '#matter/guard';
-import { formulaText, hydrateWater, molarMass } from '#matter/substance';
+import { formulaText, hydrateWater, molarMass, type Substance } from '#matter/substance';
 import { saltOut } from '#model/dish';
 import { ceilingOf, hydrateByLoss } from '#model/dry';
 import { completeness, saltByName } from '#model/precipitate';
@@ -129,18 +129,16 @@ export function hydrateVerb(rest: string, line: string): Result<Found> {
 /** “ceiling ZnSO4.7H2O”: how warm it may be dried. */
 export function ceilingVerb(rest: string, line: string): Result<Found> {
   const name = readSubstanceName(rest.trim(), line);
-  if (!name.ok) return name;
-  const allowed = admit({ substanceId: name.value.substance.id }, 'dry');
-  if (!allowed.ok) return { ok: false, problem: { ...allowed.problem, at: pointAt(line, rest) } };
-  const ceiling = ceilingOf(name.value.substance);
+  return name.ok ? ceilingAnswer(name.value.substance, pointAt(line, rest)) : name;
+}
+
+/** How warm a solid may be dried, and whether it may be dried at all, or so warm; `at` is where it stands in the line. */
+export function ceilingAnswer(substance: Substance, at: readonly [number, number], wantedC?: number): Result<Found> {
+  const allowed = admit({ substanceId: substance.id }, 'dry');
+  if (!allowed.ok) return { ok: false, problem: { ...allowed.problem, at } };
+  const ceiling = ceilingOf(substance);
   if (!ceiling)
-    return fail(
-      'no-density',
-      `No ceiling of ${name.value.substance.name} is held; a hydrate is named with its water.`,
-      {
-        at: pointAt(line, rest),
-      },
-    );
+    return fail('no-density', `No ceiling of ${substance.name} is held; a hydrate is named with its water.`, { at });
   return ok({
     figures: [
       datum({ symbol: 'T', name: 'dry it below', unit: '°C' }, ceiling.tempC, {
@@ -148,8 +146,13 @@ export function ceilingVerb(rest: string, line: string): Result<Found> {
         grade: ceiling.grade,
       }),
     ],
-    note: `Because ${ceiling.why}.`,
+    note: `${tooWarm(wantedC, ceiling.tempC)}Because ${ceiling.why}.`,
   });
+}
+
+function tooWarm(wantedC: number | undefined, mostC: number): string {
+  if (wantedC === undefined) return '';
+  return wantedC > mostC ? `${shortest(wantedC, 4)} °C is too warm. ` : `${shortest(wantedC, 4)} °C is cool enough. `;
 }
 
 /** “SO₄²⁻”. */

@@ -99,10 +99,8 @@ export function admit({ substanceId, pct }: Wanted, deed: Deed): Result<true> {
   // Whoever asks says what he does not know, in his own words.
   if (!substance) return ok(true);
   // What its owner described is judged by what it is, whatever is done with it and whatever it is called.
-  if (isDescribedId(substance.id)) {
-    const known = refusedThing(substance);
-    if (known) return outOfScope(known);
-  }
+  const described = describedRefused(substanceId);
+  if (described) return outOfScope(described);
   switch (deed) {
     case 'make':
       if (nameRefused(substance)) return refusedByName(substance);
@@ -118,6 +116,13 @@ export function admit({ substanceId, pct }: Wanted, deed: Deed): Result<true> {
     case 'dry':
       return dried(substance);
   }
+}
+
+/** Why something that its owner described is out of scope, by what it is made of or called; undefined for all else. */
+export function describedRefused(substanceId: string): Refused | undefined {
+  if (!isDescribedId(substanceId)) return undefined;
+  const substance = substanceById(substanceId);
+  return substance && refusedThing(substance);
 }
 
 /** Whether the thing itself is among what is known and not planned, by its name or its formula. */

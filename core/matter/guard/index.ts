@@ -1,7 +1,7 @@
 // Guard: the usual cautions, computed for these amounts in this place, each for the step where it matters.
 // They defer to local codes and licensed practice and never say that a thing is safe.
 // admit() is the one gate: what is planned and computed here at all, whichever door asks.
-export { admit, admitThing, type Deed, type Wanted } from './admit.ts';
+export { admit, admitThing, type Deed, describedRefused, type Wanted } from './admit.ts';
 export { admitReaction } from './admit-reaction.ts';
 export { type Air, isOpen, judgeAir, limitsOf, minutesTo, type Released, shareInRoom } from './air.ts';
 export { bandOf, hazardsOf, inBand } from './band.ts';

@@ -1,6 +1,6 @@
 import { hazardsMore, type PictogramId, precautions, type StatementRow, statements } from '#matter/data';
 import { bandOf, hazardsOf, inBand } from '#matter/guard';
-import { molarMass, type Substance, substanceById } from '#matter/substance';
+import { hazardsOfFormula, molarMass, type Substance, substanceById } from '#matter/substance';
 
 const ROWS = new Map(statements.map((row) => [row.code, row]));
 const MORE = new Map<string, string>(hazardsMore.map(({ id, statements: said }) => [id, said]));
@@ -25,7 +25,14 @@ export function isClassified(substanceId: string): boolean {
 function held(substanceId: string): string | undefined {
   const substance = substanceById(substanceId);
   if (!substance) return undefined;
-  return MORE.get(substance.id) ?? MORE.get(substance.species) ?? (rowsOf(substance).length > 0 ? '' : undefined);
+  const own = MORE.get(substance.id) ?? MORE.get(substance.species) ?? (rowsOf(substance).length > 0 ? '' : undefined);
+  // What its owner described is told by what it is made of, where that tells anything.
+  return (
+    own ??
+    (substance.described && hazardsOfFormula(substance.formula).statements
+      ? hazardsOfFormula(substance.formula).statements
+      : undefined)
+  );
 }
 
 function rowsOf(substance: Substance) {

@@ -10,6 +10,7 @@ export {
 } from './described.ts';
 export { findSubstance, learnName, nearestNames, refusedSlip, substancesIn } from './find.ts';
 export { type Formula, formulaText, parseFormula } from './formula.ts';
+export { type FormulaHazards, hazardsOfFormula } from './formula-hazards.ts';
 export { hydrateWater, molarMass, molarMassFigure, molarMassOfElements } from './molar-mass.ts';
 export { type Named, NameIndex } from './name-index.ts';
 export { refusedIn, refusedSentence, refusedThing } from './refused.ts';

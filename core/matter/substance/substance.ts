@@ -13,6 +13,7 @@ import {
   type WaterKind,
 } from '#matter/data';
 import { type Described, type DescribedId, describedOf, isDescribedId } from './described.ts';
+import { hazardsOfFormula } from './formula-hazards.ts';
 import { hydrateWater } from './molar-mass.ts';
 
 /** A substance of the record. */
@@ -101,6 +102,7 @@ function describedSubstance(id: DescribedId): Substance | undefined {
     form,
     onShelf: true,
     water: waterOf(form, gPer100gWater),
+    classes: hazardsOfFormula(formula).classes,
     described: says.value,
   };
   if (described.size >= REMEMBERED) described.clear();

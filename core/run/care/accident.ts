@@ -1,6 +1,15 @@
 import { formatNumber } from '#base/units';
 import type { Bench } from '#matter/gear';
-import { bandOf, clashesOf, firstMoves, isOpen, judgeAir, type Present, presentIn } from '#matter/guard';
+import {
+  bandOf,
+  clashesOf,
+  describedRefused,
+  firstMoves,
+  isOpen,
+  judgeAir,
+  type Present,
+  presentIn,
+} from '#matter/guard';
 import { type Handled, type Met, metIn, rowsFor, vapourFrom } from '#matter/hazard';
 import { contentOf, type ShelfBottle } from '#matter/stock';
 import { substanceById } from '#matter/substance';
@@ -147,6 +156,8 @@ function whyLeave(
   for (const { substanceId, pct, g = 0 } of present) {
     const substance = substanceById(substanceId);
     if (!substance) continue;
+    const refused = describedRefused(substanceId);
+    if (refused) return `${refused.name} is in it`;
     if (substance.form === 'gas' && g > 0.01) {
       const litres = (g / 30) * 24;
       if (judgeAir({ id: substance.id, litres, hours: 0.1 }, air).verdict !== 'silent')
@@ -194,9 +205,11 @@ function firstAidOf(handled: readonly Handled[], met: readonly Met[]): AccidentC
   const codes = new Set(rows.map(({ code }) => code));
   // What reacts in the pot is no milder than its worst part, whatever that is diluted to.
   const reacts = met.some(({ severity }) => severity !== 'caution');
-  const burns = reacts || codes.has('H314') || codes.has('H318');
+  const outOfScope = handled.some(({ substanceId }) => describedRefused(substanceId) !== undefined);
+  const burns = reacts || outOfScope || codes.has('H314') || codes.has('H318');
   const poison = ['H300', 'H301', 'H302', 'H310', 'H311', 'H370'].some((code) => codes.has(code));
   const lungs =
+    outOfScope ||
     met.some(({ gas }) => gas !== null) ||
     ['H330', 'H331', 'H332', 'H335', 'EUH071', 'H314'].some((code) => codes.has(code));
   const own = handled.flatMap(({ substanceId, pct }) => bandOf(substanceId, pct)?.firstAid ?? []).join(' ');

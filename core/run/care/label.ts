@@ -1,7 +1,7 @@
 import { sdOf } from '#base/figure';
 import { fail, ok, type Result } from '#base/problem';
 import { formatFigure, formatNumber } from '#base/units';
-import { bandOf } from '#matter/guard';
+import { bandOf, describedRefused } from '#matter/guard';
 import { type LabelElements, labelElements, type Mixed, rowsFor } from '#matter/hazard';
 import { massFraction, strengthUnits } from '#matter/solution';
 import { type BottleCard, contentOf, keepingOf, type ShelfBottle } from '#matter/stock';
@@ -53,6 +53,7 @@ export function bottleLabel(bottle: ShelfBottle, { tempC, day, batchNumber }: La
     { substanceId: substance.id, pct },
     ...card.others.map((each) => ({ substanceId: each.substanceId, pct: pctOf(each, tempC) })),
   ];
+  const elements = labelElements(parts);
   const group = storageGroupOf({ substanceId: substance.id, pct });
   const months = keepingOf(substance, { dissolved, pct })[0]?.months[1] ?? null;
   return ok({
@@ -66,8 +67,8 @@ export function bottleLabel(bottle: ShelfBottle, { tempC, day, batchNumber }: La
     }),
     origin: `${cameBy(card)} ${card.since}${batchNumber === null ? '' : `, batch ${batchNumber}`}`,
     useBy: keepsUntil(card.since, months),
-    elements: labelElements(parts),
-    firstAid: firstAidOf(parts),
+    elements,
+    firstAid: firstAidOf(parts, elements),
     keepApart: APART[group] ?? '',
     stands: group,
     path: `/shelf/${bottle.id}`,
@@ -108,12 +109,18 @@ function pctOf({ substanceId, strength }: BottleCard['others'][number], tempC: n
   return w?.ok ? Math.min(100, w.value) : 100;
 }
 
-/** First aid in a line: the row of its strength, else of its gravest hazard. */
-function firstAidOf(parts: readonly Mixed[]): string {
+/** First aid in a line: of what is out of scope, else the row of its strength, else of its gravest hazard. */
+function firstAidOf(parts: readonly Mixed[], { notHeld }: LabelElements): string {
+  const refused = parts.flatMap(({ substanceId }) => describedRefused(substanceId) ?? [])[0];
+  if (refused)
+    return `Not for a home bench (${refused.name}). Eye or skin: water 20 minutes. Breathed or swallowed: the poison centre at once.`;
   for (const { substanceId, pct } of parts) {
     const own = bandOf(substanceId, pct)?.firstAid;
     if (own) return own;
   }
   const rows = parts.flatMap((each) => rowsFor({ ...each, g: 1000 }));
-  return (rows.find(({ stop }) => stop) ?? rows[0])?.firstAid ?? 'Rinse with water.';
+  return (rows.find(({ stop }) => stop) ?? rows[0])?.firstAid ?? (notHeld.length > 0 ? UNKNOWN : 'Rinse with water.');
 }
+
+/** What is not known is not harmless. */
+const UNKNOWN = 'What it does is not known: rinse with water 15 minutes, and call the poison centre with this label.';

@@ -37,21 +37,30 @@ export const refusedOnes: readonly (readonly [formulas: string, name: string, ca
   ['C10H15NO C10H15N C11H15NO2 C13H16O2N', 'a controlled drug or its precursor', 'drug', 'A controlled substance'],
 ];
 
-/** Elements whose every compound is out of scope. */
-export const refusedElements: Readonly<Record<string, readonly [name: string, category: string, why: string]>> = {
-  As: ['arsenic or a compound of it', 'too toxic', 'Poison and carcinogen'],
-  Sb: ['antimony or a compound of it', 'too toxic', 'Poison; stibine with acid and zinc'],
-  Hg: ['mercury or a compound of it', 'banned metal', 'Poison that stays for years'],
-  Tl: ['thallium or a compound of it', 'banned metal', 'Deadly poison'],
-  Cd: ['cadmium or a compound of it', 'banned metal', 'Carcinogen'],
-  Be: ['beryllium or a compound of it', 'banned metal', 'Carcinogenic dust'],
-  Pb: ['lead or a compound of it', 'banned metal', 'Poison; nothing here is made of it'],
-  Os: ['osmium or a compound of it', 'banned metal', 'Blinding poison'],
-  Se: ['selenium or a compound of it', 'banned metal', 'Poison'],
-  Te: ['tellurium or a compound of it', 'banned metal', 'Poison'],
-  V: ['vanadium or a compound of it', 'banned metal', 'Lung poison'],
-  U: ['uranium or a compound of it', 'banned metal', 'Radioactive and poisonous'],
-  Th: ['thorium or a compound of it', 'banned metal', 'Radioactive'],
-  Ra: ['radium or a compound of it', 'banned metal', 'Radioactive'],
-  Po: ['polonium or a compound of it', 'banned metal', 'Radioactive'],
+/** An element whose every compound is out of scope: what its compounds count as where they meet something, and what their labels say. */
+interface RefusedElement {
+  readonly name: string;
+  readonly category: string;
+  readonly why: string;
+  readonly classes: readonly string[];
+  /** Codes of the hazard statements of its usual compounds: harmonised classification of the group; grade B. */
+  readonly statements: string;
+}
+
+export const refusedElements: Readonly<Record<string, RefusedElement>> = {
+  As: { name: 'arsenic or a compound of it', category: 'too toxic', why: 'Poison and carcinogen', classes: ['arsenic_antimony'], statements: 'H300 H331 H350 H410' },
+  Sb: { name: 'antimony or a compound of it', category: 'too toxic', why: 'Poison; stibine with acid and zinc', classes: ['arsenic_antimony'], statements: 'H302 H332 H411' },
+  Hg: { name: 'mercury or a compound of it', category: 'banned metal', why: 'Poison that stays for years', classes: ['silver_mercury'], statements: 'H300 H310 H330 H373 H410' },
+  Tl: { name: 'thallium or a compound of it', category: 'banned metal', why: 'Deadly poison', classes: [], statements: 'H300 H330 H373 H411' },
+  Cd: { name: 'cadmium or a compound of it', category: 'banned metal', why: 'Carcinogen', classes: [], statements: 'H301 H330 H340 H350 H372 H410' },
+  Be: { name: 'beryllium or a compound of it', category: 'banned metal', why: 'Carcinogenic dust', classes: [], statements: 'H301 H330 H350 H372' },
+  Pb: { name: 'lead or a compound of it', category: 'banned metal', why: 'Poison; nothing here is made of it', classes: ['lead'], statements: 'H302 H332 H360Df H373 H410' },
+  Os: { name: 'osmium or a compound of it', category: 'banned metal', why: 'Blinding poison', classes: [], statements: 'H300 H310 H330 H314' },
+  Se: { name: 'selenium or a compound of it', category: 'banned metal', why: 'Poison', classes: [], statements: 'H301 H331 H373 H410' },
+  Te: { name: 'tellurium or a compound of it', category: 'banned metal', why: 'Poison', classes: [], statements: 'H302 H332 H360Df' },
+  V: { name: 'vanadium or a compound of it', category: 'banned metal', why: 'Lung poison', classes: [], statements: 'H301 H330 H372 H411' },
+  U: { name: 'uranium or a compound of it', category: 'banned metal', why: 'Radioactive and poisonous', classes: [], statements: 'H300 H330 H373 H411' },
+  Th: { name: 'thorium or a compound of it', category: 'banned metal', why: 'Radioactive', classes: [], statements: 'H301 H331 H350 H373' },
+  Ra: { name: 'radium or a compound of it', category: 'banned metal', why: 'Radioactive', classes: [], statements: 'H301 H331 H350' },
+  Po: { name: 'polonium or a compound of it', category: 'banned metal', why: 'Radioactive', classes: [], statements: 'H300 H330 H350' },
 };

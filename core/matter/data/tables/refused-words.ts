@@ -30,6 +30,16 @@ export const refusedWords: readonly RefusedWord[] = [
     'acido cianhidrico',
     'hydrocyanic acid',
     'blauwzuur',
+    '\\p{L}*cyanogen\\p{L}*',
+    '\\p{L}*cyanohydrine?s?',
+  ),
+  ...of(
+    'alkali metal',
+    'a hydride',
+    'Hydrogen and fire with water',
+    '\\p{L}*(?:borohydrid|borhydrid|boranat|alanat|aluminiumhydrid|hydruro)\\p{L}*',
+    '(?:sodium|potassium|lithium|calcium|natrium|kalium|magnesium|alumini?um) hydrid\\p{L}*',
+    'hydrure (?:de |d.)\\p{L}+',
   ),
   ...of(
     'energetic',
