@@ -846,6 +846,27 @@ describe('a recipe', () => {
     expect(odd(text)).toContain(said);
   });
   it.each([
+    ['Boil down 200 mL of 12% hydrogen peroxide to 40 mL.', 'Hydrogen peroxide is not boiled down'],
+    ['Melt 40 g of lye in a glass beaker.', 'Molten sodium hydroxide eats it'],
+    ['Drop 30 g of lye into 50 mL of 30% hydrochloric acid.', 'Strong with strong boils'],
+    ['Pour 50 mL 65% nitric acid on 20 g copper. Gives 40 g copper nitrate.', 'Brown toxic gas'],
+    ['Pour 60 mL 20% sulfuric acid on 10 g of iron in a steel pan.', 'Wrong vessel: “steel pan”'],
+  ])('%s is told what is odd', (text, said) => {
+    expect(odd(text)).toContain(said);
+  });
+
+  it('finds no hydrogen where a metal is dissolved by nitric acid: 3 g of copper by hand', () => {
+    const told = odd('Pour 20 mL 65% nitric acid on 3 g copper. Gives 40 g copper nitrate.');
+    // 3 ÷ 63.55 = 0.0472 mol; × 241.6 = 11.4 g of the trihydrate.
+    expect(told).toContain('4 HNO₃ + Cu → Cu(NO₃)₂ + 2 NO₂ + 2 H₂O');
+    expect(told).toContain('at most 11.4 g can come');
+    const thin = odd('Pour 60 mL 20% nitric acid on 3 g copper. Gives 10 g copper nitrate.');
+    expect(thin).toContain('8 HNO₃ + 3 Cu → 3 Cu(NO₃)₂ + 2 NO + 4 H₂O');
+    expect(computes('3 g Cu + HNO3 -> Cu(NO3)2')).toContain('NO2 of strong nitric acid, NO of thin');
+    expect(computes('3 g Cu + HCl -> CuCl2')).not.toMatch(/H2 |hydrogen/);
+  });
+
+  it.each([
     'Mix 20 g potassium chlorate with 20 g sugar. Gives 40 g of it.',
     'Dissolve 10 g KCN in 100 mL water. Gives 10 g of potassium cyanide.',
     'Acetone peroxyde: 10 mL acetone and 30 mL 12% peroxide. Gives 5 g.',

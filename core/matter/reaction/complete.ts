@@ -6,8 +6,11 @@ import { type Balanced, balance } from './balance.ts';
 
 /** What comes of nearly everything in water. */
 const COMMON = ['H2O', 'CO2'];
-/** Elements come only of what holds them ready, peroxide or metal: not where the others do. */
-const elementsFrom = (left: readonly string[]) => [...(left.some(isMetal) ? ['H2'] : []), 'O2'];
+/** Elements come only of what holds them ready, peroxide or metal: not where the others do. Nitric acid is reduced before its hydrogen is. */
+const elementsFrom = (left: readonly string[]) => [
+  ...(left.some(givesHydrogen) && !left.includes('HNO3') ? ['H2'] : []),
+  'O2',
+];
 /** Three that nobody wrote are the most that are found again without a guess. */
 const MOST_ADDED = 3;
 /** More candidates would take longer than one waits for a line. */
@@ -39,7 +42,11 @@ export function complete(left: readonly string[], right: readonly string[]): Res
         if (tried.ok) return ok(tried.value);
       }
   }
-  return fail('bad-formula', `${plain.problem.message} Write what else comes of it.`);
+  const asks =
+    left.includes('HNO3') && left.some(isMetal)
+      ? 'Write which gas comes off: NO2 of strong nitric acid, NO of thin.'
+      : 'Write what else comes of it.';
+  return fail('bad-formula', `${plain.problem.message} ${asks}`);
 }
 
 function elementsOf(formulas: readonly string[]): ReadonlySet<string> {
@@ -65,7 +72,11 @@ function* choose(from: readonly string[], size: number): Generator<readonly stri
     for (const rest of choose(from.slice(i + 1), size - 1)) yield [first, ...rest];
 }
 
+/** Metals that no acid takes hydrogen from: they stand below it in the series of potentials. */
+const NOBLE: ReadonlySet<string> = new Set(['Cu', 'Ag', 'Au', 'Pt', 'Pd', 'Hg', 'Bi', 'Sb', 'As']);
 /** Hydrogen comes of a metal, and never of salts, acids and bases among themselves. */
+const givesHydrogen = (formula: string) => isMetal(formula) && !NOBLE.has(formula);
+
 function isMetal(formula: string): boolean {
   const read = parseFormula(formula);
   const kinds = read.ok ? Object.keys(read.value.elements) : [];

@@ -85,11 +85,14 @@ export function nearestNames(name: string, count = 3, furthest = FURTHEST): read
 /** Letters of a name for each that may be wrong in it. */
 const LETTERS_A_SLIP = 7;
 
+/** Anions and groups with a name of their own, a letter or two from one that is refused. */
+const OWN_NAMES = /(?:^|[ -])(?:iso)?cyan(?:ate|urate)s?$/;
+
 /** What a name that nobody knows is a slip of, where that is known and not planned: nearer to it than to anything ordinary. */
 export function refusedSlip(name: string): Refused | undefined {
   const wanted = keyOf(name);
   const reach = Math.floor(wanted.length / LETTERS_A_SLIP);
-  if (reach === 0 || BY_KEY.has(wanted)) return undefined;
+  if (reach === 0 || BY_KEY.has(wanted) || OWN_NAMES.test(wanted)) return undefined;
   let best: { readonly far: number; readonly refused: Refused } | undefined;
   for (const [key, refused] of refusedNames()) {
     if (Math.abs(key.length - wanted.length) > reach) continue;

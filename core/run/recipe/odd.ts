@@ -1,6 +1,6 @@
 import { formatNumber } from '#base/units';
 import type { Material } from '#matter/gear';
-import { admit, clashesOf, materialClashes } from '#matter/guard';
+import { admit, clashesOf, classesOf, materialClashes } from '#matter/guard';
 import { isInsoluble, molarMass, speciesOf } from '#matter/substance';
 import { solubilityOf, solubilityRange } from '#model/dish';
 import { ceilingOf } from '#model/dry';
@@ -19,6 +19,8 @@ export function oddIn(read: RecipeRead, text: string): Judged {
       ...tooHot(read),
       ...wrongOrder(text),
       ...neverTogether(read),
+      ...boiledDown(read),
+      ...moltenIn(text, read),
       ...wrongVessel(text, read),
     ],
     missing: [...missingReagent(read), ...notSaid(read)],
@@ -125,15 +127,40 @@ function neverTogether({ ingredients }: RecipeRead): readonly string[] {
       { substanceId: each.substance.id, pct: each.pct },
       { tempC: 20 },
     )
-      .filter(({ severity }) => severity === 'refuse')
+      .filter(({ severity }) => severity !== 'caution')
       .slice(0, 1)
-      .map(({ sentence }) => `Dangerous together: ${sentence}`),
+      .map(({ severity, sentence }) => `${severity === 'refuse' ? 'Dangerous together' : 'Mind'}: ${sentence}`),
   );
+}
+
+/** What loses its water in a recipe and must keep it. */
+function boiledDown({ ingredients, steps }: RecipeRead): readonly string[] {
+  if (!steps.some(({ kinds }) => kinds.includes('boil-down'))) return [];
+  return ingredients.flatMap(({ substance, grams }) => {
+    const allowed =
+      substance.id === 'water' || grams === null ? undefined : admit({ substanceId: substance.id }, 'concentrate');
+    return allowed && !allowed.ok ? [cap(allowed.problem.message)] : [];
+  });
+}
+
+const MELTS = /\b(?:melt|fuse|molten)/i;
+const EATEN_BY_ALKALI = /\b(glass|beaker|flask|jar|porcelain|ceramic|crucible|alumini?um|quartz)\b/i;
+
+/** Molten alkali in what it eats. */
+function moltenIn(text: string, { ingredients }: RecipeRead): readonly string[] {
+  const [, named] = EATEN_BY_ALKALI.exec(text) ?? [];
+  const alkali = ingredients.find(
+    ({ substance, pct }) => pct > 80 && classesOf(substance.id, pct).has('alkali_strong'),
+  );
+  if (!MELTS.test(text) || named === undefined || !alkali) return [];
+  return [
+    `Wrong vessel: “${named}”. Molten ${alkali.substance.name} eats it and breaks through; iron or nickel holds it.`,
+  ];
 }
 
 /** Vessels of a metal that recipes name. */
 const VESSEL_OF =
-  /\b(alumini?um|cast[- ]iron|iron|copper|galvani[sz]ed|stainless(?: steel)?)\s+(?:\p{L}+\s+)?(?:pan|pot|saucepan|bowl|tray|dish|foil|tin|vessel|bucket|kettle|can)\b/iu;
+  /\b(alumini?um|cast[- ]iron|iron|copper|galvani[sz]ed|(?:stainless )?steel|stainless)\s+(?:\p{L}+\s+)?(?:pan|pot|saucepan|bowl|tray|dish|foil|tin|vessel|bucket|kettle|can)\b/iu;
 const MATERIAL: Readonly<Record<string, Material>> = {
   aluminium: 'aluminium',
   aluminum: 'aluminium',
@@ -146,7 +173,7 @@ const MATERIAL: Readonly<Record<string, Material>> = {
 /** A vessel that what goes in would eat. */
 function wrongVessel(text: string, { ingredients }: RecipeRead): readonly string[] {
   const [named, metal = ''] = VESSEL_OF.exec(text) ?? [];
-  const material = MATERIAL[metal.toLowerCase()] ?? (/^stainless/i.test(metal) ? 'stainless steel' : undefined);
+  const material = MATERIAL[metal.toLowerCase()] ?? (/^stainless|^steel/i.test(metal) ? 'stainless steel' : undefined);
   if (named === undefined || material === undefined) return [];
   const present = ingredients.map(({ substance, pct }) => ({ substanceId: substance.id, pct }));
   const worst = materialClashes(material, present, 20).find(({ severity }) => severity !== 'caution');

@@ -13,7 +13,7 @@ const OFTEN = [
 
 /** The equation of a recipe, with what it would take besides; null where none is found. */
 export function balancedWith(
-  ingredients: readonly { readonly substance: Substance }[],
+  ingredients: readonly Taken[],
   makes: Substance,
 ): { readonly reaction: Reaction; readonly lacks: Substance | null } | null {
   const plain = reactionOf(ingredients, makes);
@@ -27,14 +27,31 @@ export function balancedWith(
   return null;
 }
 
+/** Something that goes in, with its mass % where it is known. */
+interface Taken {
+  readonly substance: Substance;
+  readonly pct?: number;
+}
+
+/** Mass % of nitric acid from which a metal gives the brown gas, and below which nitric oxide; about, both come of both. */
+const BROWN_FROM_PCT = 40;
+
+/** The gas of a metal in nitric acid: nobody writes it into a recipe. */
+function gasOf(ingredients: readonly Taken[]): readonly string[] {
+  const acid = ingredients.find(({ substance }) => substance.species === 'nitric-acid');
+  if (!acid || !ingredients.some(({ substance }) => substance.form === 'metal')) return [];
+  return [(acid.pct ?? 100) >= BROWN_FROM_PCT ? 'NO2' : 'NO'];
+}
+
 /** The equation from what is taken to what is made; null where none balances. */
-function reactionOf(ingredients: readonly { readonly substance: Substance }[], makes: Substance): Reaction | null {
+function reactionOf(ingredients: readonly Taken[], makes: Substance): Reaction | null {
+  const gas = gasOf(ingredients);
   const species = [...new Set(ingredients.map(({ substance }) => substance.species))].map(substanceOf);
   const product = speciesOf(makes);
   // As many of them as can take part: a washing liquid or a solvent does not.
   for (const left of subsets(species)) {
     for (const water of [[], ['H2O']]) {
-      const found = complete([...left.map(({ formula }) => formula), ...water], [product.formula]);
+      const found = complete([...left.map(({ formula }) => formula), ...water], [product.formula, ...gas]);
       if (!found.ok) continue;
       const { equation, coefficients } = found.value;
       const idOf = (formula: string) =>
@@ -62,6 +79,8 @@ const HIDDEN: Readonly<Record<string, SubstanceId>> = {
   H2: 'hydrogen',
   O2: 'oxygen',
   H2O: 'water',
+  NO2: 'nitrogen-dioxide',
+  NO: 'nitric-oxide',
 };
 const idOfHidden = (formula: string): SubstanceId | undefined => HIDDEN[formula];
 
