@@ -51,6 +51,8 @@ export function atStep(plan: Plan, entries: Partial<StepEntries> = {}, controls:
     going: {
       wanted: figure(0.2, 'mol'),
       enoughFor: new Map(),
+      closedAs: new Map(),
+      takenThen: new Map(),
       enlarged: false,
       cap: null,
       exact: false,

@@ -13,6 +13,17 @@ export interface Entries {
   readonly passed: (step: string) => readonly Passed[];
   /** How many times larger the batch was made; undefined when it was not. */
   readonly enlarged: number | undefined;
+  /** Each step that is ended, in the order of the ends: the last of each. */
+  readonly ends: readonly End[];
+}
+
+/** When a step was ended, told by what had been entered until then. */
+export interface End {
+  readonly step: string;
+  /** How many entries the run had, this one with them; and how many things had gone in. */
+  readonly entries: number;
+  readonly before: number;
+  readonly enlarged: number | undefined;
 }
 
 interface Draft {
@@ -61,8 +72,9 @@ export function entriesOf(live: Live): Entries {
     return draft;
   };
   const additions: ActualAddition[] = [];
+  const ends = new Map<string, End>();
   let enlarged: number | undefined;
-  for (const { id, body, happened } of live) {
+  for (const [i, { id, body, happened }] of live.entries()) {
     switch (body.kind) {
       case 'added': {
         const { kind: _, reason: __, ...rest } = body;
@@ -98,6 +110,8 @@ export function entriesOf(live: Live): Entries {
         const step = here(body.step);
         const at = Date.parse(happened.at);
         step.finished = true;
+        ends.delete(body.step);
+        ends.set(body.step, { step: body.step, entries: i + 1, before: additions.length, enlarged });
         step.to = at;
         step.early = (Object.keys(step.readAt) as Quantity[]).filter((each) => at - (step.readAt[each] ?? at) > EARLY);
         break;
@@ -108,6 +122,7 @@ export function entriesOf(live: Live): Entries {
       case 'reopened': {
         const step = here(body.step);
         step.finished = false;
+        ends.delete(body.step);
         step.skipped = false;
         step.to = null;
         break;
@@ -120,6 +135,7 @@ export function entriesOf(live: Live): Entries {
     additions,
     passed: (step) => (by.get(step) ?? NOTHING).passed,
     enlarged,
+    ends: [...ends.values()],
   };
 }
 

@@ -2,7 +2,7 @@ import { derive, type Figure, given } from '#base/figure';
 import { fail, ok, type Result } from '#base/problem';
 import { formatNumber } from '#base/units';
 import { admit } from '#matter/guard';
-import { type Live, liveOf } from '#run/log';
+import { entryKinds, type Live, type LiveEvent, liveOf } from '#run/log';
 import {
   factsOf,
   type OrderedStep,
@@ -13,12 +13,13 @@ import {
   type RunStep,
   stepsOf,
 } from '#run/plan';
+import { AS_IT_REALLY_IS } from '#run/technique';
 import { asAssayed } from './as-assayed.ts';
 import { asInserted } from './as-inserted.ts';
 import { type Entries, entriesOf } from './entries.ts';
 import { refusalOf } from './gate.ts';
 import { wantedExtent } from './scale.ts';
-import { type Walk, walk } from './walk.ts';
+import { endedAsPlanned, type Walk, walk } from './walk.ts';
 
 /** A run gone through twice: as it will be, and as far as it is done. The sheet, the state and the advice all read this. */
 export interface GoneThrough {
@@ -46,12 +47,12 @@ export function goThrough(plan: Plan, live: Live = NOTHING): Result<GoneThrough>
 function gone(asked: Plan, entered: Live): Result<GoneThrough> {
   const expected = goneAhead(asked, entered);
   if (!expected.ok) return expected;
-  const { order, wanted, ...ahead } = expected.value;
+  const { order, wanted, takenThen, ...ahead } = expected.value;
   const { facts, live, entries, planned } = ahead;
   const begun = live.length > 0;
   const refused = begun ? null : refusalOf(facts, planned, order);
   if (refused) return { ok: false, problem: refused };
-  const done = begun ? walk(facts, { steps: order, wanted, entries, onlyDone: true }) : undefined;
+  const done = begun ? walk(facts, { steps: order, wanted, entries, takenThen, onlyDone: true }) : undefined;
   if (done && !done.ok) return done;
   return ok({ ...ahead, done: done?.value ?? null });
 }
@@ -60,6 +61,7 @@ function gone(asked: Plan, entered: Live): Result<GoneThrough> {
 export type GoneAhead = Omit<GoneThrough, 'done'> & {
   readonly order: readonly OrderedStep[];
   readonly wanted: Figure;
+  readonly takenThen: ReadonlyMap<string, Figure>;
 };
 
 /** The first half of going through a run: half the work, and all that the words of its steps want. */
@@ -78,9 +80,40 @@ export function goneAhead(asked: Plan, entered: Live): Result<GoneAhead> {
   const begun = live.length > 0;
   const steps = stepsOf(plan, live);
   const order = begun ? steps.map((step) => ({ key: step.key, op: opOf(step) })) : plannedOrder(facts.steps);
-  const planned = walk(facts, { steps: order, wanted, entries });
+  const takenThen = takenThenOf(asked, entered, { facts, entries, steps: order });
+  const planned = walk(facts, { steps: order, wanted, entries, takenThen });
   if (!planned.ok) return planned;
-  return ok({ facts, live, entries, steps, planned: planned.value, order, wanted });
+  return ok({ facts, live, entries, steps, planned: planned.value, order, wanted, takenThen });
+}
+
+/**
+ * What a step that was ended as planned was to take then, g: where something before it, or the strength of a bottle, was entered
+ * since. What was not entered since is computed with the rest.
+ */
+function takenThenOf(
+  asked: Plan,
+  entered: Live,
+  {
+    facts,
+    entries,
+    steps,
+  }: { readonly facts: PlanFacts; readonly entries: Entries; readonly steps: readonly OrderedStep[] },
+): ReadonlyMap<string, Figure> {
+  const taken = new Map<string, Figure>();
+  if (facts.tables < AS_IT_REALLY_IS) return taken;
+  const place = new Map(steps.map(({ key }, i) => [key, i]));
+  for (const end of endedAsPlanned({ steps, entries })) {
+    const here = place.get(end.step) ?? 0;
+    const isOlder = entered.slice(end.entries).some(({ body }) => {
+      if (body.kind === 'assayed') return true;
+      if (!('step' in body) || entryKinds[body.kind].changes !== 'amounts') return false;
+      return (place.get(body.step) ?? here) < here;
+    });
+    const then = isOlder ? goneAhead(asked, entered.slice(0, end.entries) as readonly LiveEvent[] as Live) : undefined;
+    const line = then?.ok ? then.value.planned.end.additions.find(({ step }) => step === end.step) : undefined;
+    if (line) taken.set(end.step, line.dose.mass);
+  }
+  return taken;
 }
 
 /** mol at which a plan that comes to nothing is asked at the gate all the same. */

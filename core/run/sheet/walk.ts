@@ -12,11 +12,12 @@ import {
   addUnplanned,
   after,
   begin,
+  type Closing,
   type Doing,
   emptyStanding,
-  enoughFor,
   FOLLOWS_THE_BENCH,
   type Going,
+  goneIn,
   type NotKnown,
   type Op,
   type Outcome,
@@ -30,7 +31,7 @@ import {
   takeIn,
   techniques,
 } from '#run/technique';
-import type { Entries } from './entries.ts';
+import type { End, Entries } from './entries.ts';
 import { following } from './following.ts';
 import { passOn } from './passing.ts';
 
@@ -66,16 +67,22 @@ export interface Course {
   readonly entries: Entries;
   readonly exact?: boolean;
   readonly onlyDone?: boolean;
+  /** g that steps ended as planned were to take then, by step. */
+  readonly takenThen?: ReadonlyMap<string, Figure>;
 }
 
 /** Goes through the run's steps with planned doses, or with what really went in where that is known. */
 export function walk(facts: PlanFacts, course: Course): Result<Walk> {
-  const { entries, exact = false, onlyDone = false } = course;
+  const { wanted, entries, exact = false, onlyDone = false, takenThen = NOTHING } = course;
+  const { additions, enlarged } = entries;
+  const cap = facts.plan.target.fromRole;
+  const closings = endedAsPlanned(course);
   const going: Going = {
-    wanted: course.wanted,
-    enoughFor: enoughFor(facts, entries.additions),
-    enlarged: entries.enlarged !== undefined,
-    cap: facts.plan.target.fromRole,
+    wanted,
+    ...goneIn(facts, { additions, closings, wanted, enlarged, cap }),
+    takenThen,
+    enlarged: enlarged !== undefined,
+    cap,
     exact,
     onlyDone,
     entriesAt: entries.at,
@@ -125,6 +132,18 @@ export function walk(facts: PlanFacts, course: Course): Result<Walk> {
   }
   const end = { ...standing, additions: markLimiting(facts, standing) };
   return ok({ end, outcomes, before, heats, heatNotKnown, gases, peakMl, reactMl });
+}
+
+const NOTHING: ReadonlyMap<string, Figure> = new Map();
+
+/** Steps that put something in and were ended with nothing of it entered, in the order of their ends. */
+export function endedAsPlanned({ steps, entries }: Pick<Course, 'steps' | 'entries'>): readonly (Closing & End)[] {
+  return entries.ends.flatMap((end) => {
+    const op = steps.find(({ key }) => key === end.step)?.op;
+    if (op?.do !== 'add') return [];
+    const { skipped, additions } = entries.at(end.step);
+    return skipped || additions.some(({ role }) => role === op.role) ? [] : [{ ...end, role: op.role }];
+  });
 }
 
 /** From which step on only what was made stands there: what is read is read of it. Never, where a solid is made. */

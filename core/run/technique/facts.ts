@@ -31,6 +31,16 @@ export interface Facts {
 /** Something that really went in at a step. */
 export type ActualAddition = Omit<BodyOf<'added'>, 'kind' | 'reason'> & { readonly eventId: string };
 
+/** A step of putting something in that was ended with nothing entered: as planned. */
+export interface Closing {
+  readonly step: string;
+  readonly role: string;
+  /** How many additions had been entered before, in the whole run. */
+  readonly before: number;
+  /** How many times larger the batch had been made by then; undefined where it had not. */
+  readonly enlarged: number | undefined;
+}
+
 /** What was entered at one step. */
 export interface StepEntries {
   readonly additions: readonly ActualAddition[];
@@ -57,6 +67,10 @@ export interface Going {
   /** Extent that what really went in is enough for, by role, in the order the roles went in. */
   readonly enoughFor: ReadonlyMap<string, Figure>;
   readonly enlarged: boolean;
+  /** What steps that were ended with nothing entered were dosed for then, by step. */
+  readonly closedAs: ReadonlyMap<string, { readonly role: string; readonly extent: Figure }>;
+  /** g that such steps were to take when they were ended, where something before them was entered since. */
+  readonly takenThen: ReadonlyMap<string, Figure>;
   /** The role that the target names an amount of: never dosed beyond it. */
   readonly cap: string | null;
   /** Planned doses unrounded: used once, to find the yield that the target is scaled by. */

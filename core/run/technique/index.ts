@@ -3,9 +3,10 @@
 // each; the Op type, its shape and the checks of routes are derived from it. They lie wholly below plan, sheet and state.
 
 export type { AbsorbAdvice, LyeWindow } from './absorb/index.ts';
-export { addUnplanned, enoughFor } from './add/act.ts';
+export { addUnplanned } from './add/act.ts';
 export type { AddAdvice, Adds } from './add/advice.ts';
 export { type Dose, extentOf, extentRoles } from './add/dose.ts';
+export { goneIn } from './add/gone-in.ts';
 export { massOfReading, weighingSd } from './add/mass.ts';
 export { unmet } from './add/unmet.ts';
 export { standAsRead } from './at-volume.ts';
@@ -17,6 +18,7 @@ export {
   type ActualAddition,
   AS_IT_REALLY_IS,
   type At,
+  type Closing,
   controlFigure,
   type Facts,
   FOLLOWS_THE_BENCH,

@@ -5,13 +5,14 @@ import type { FieldsOf } from '#base/shape';
 import type { Content } from '#matter/stock';
 import { substanceOf } from '#matter/substance';
 import { add, at, holding, type Place, type Product, total } from '#matter/vessel';
-import { type ActualAddition, type At, type Facts, roleOf } from '../facts.ts';
+import { type At, type Facts, roleOf } from '../facts.ts';
 import { bookDilution } from '../heat.ts';
 import { begin, type Doing, type Outcome, type Standing } from '../outcome.ts';
 import { letReact, meetLeftOver, reactOn } from '../reacting.ts';
 import { letDissolve } from '../solving.ts';
 import { placeOf } from '../where.ts';
-import { type Dose, extentOf, extentRoles, measured } from './dose.ts';
+import { type Dose, measured } from './dose.ts';
+import { contentFor, lotsOf, nameFor } from './lots.ts';
 import { massOfReading } from './mass.ts';
 import type { fields } from './op.ts';
 import { plannedMass } from './planned.ts';
@@ -24,7 +25,7 @@ export function act(standing: Standing, op: FieldsOf<typeof fields>, step: At): 
   const role = roleOf(facts, op.role);
   const content = facts.contents[op.role];
   const name = facts.names[op.role] ?? role.name;
-  const dosed = plannedMass({ facts, standing, step, place }, op.role);
+  const dosed = step.going.takenThen.get(step.key) ?? plannedMass({ facts, standing, step, place }, op.role);
   const dose = measured(role, dosed, content ? content.density : facts.water, facts.bench);
   const lots = lotsOf(facts, step.entries.additions, op.role);
   const actual =
@@ -101,43 +102,6 @@ export function plainWater(): Product {
   return { substance: substanceOf('water'), w, dissolved: true, name: 'water' };
 }
 
-/** What went in for a role, each lot as what its own bottle holds. */
-function lotsOf(facts: Facts, additions: readonly ActualAddition[], role: string) {
-  return additions
-    .filter((each) => each.role === role)
-    .flatMap((each) => {
-      const content = contentFor(facts, each);
-      const name = nameFor(facts, each);
-      const mass = massOfReading(each.reading, { name, content, water: facts.water, bench: facts.bench });
-      return mass ? [{ content, name, mass }] : [];
-    });
-}
-
-/** What what has gone in is enough for, mol of extent, each role by itself, first added first. */
-export function enoughFor(facts: Facts, additions: readonly ActualAddition[]): ReadonlyMap<string, Figure> {
-  const extents = new Map<string, Figure>();
-  const roles = extentRoles(facts.recipe);
-  for (const id of new Set(additions.map((each) => each.role))) {
-    const role = roles.find((each) => each.id === id);
-    const content = role && facts.contents[role.id];
-    if (!role || !content) continue;
-    const lots = lotsOf(facts, additions, role.id);
-    if (lots.length === 0) continue;
-    const name = facts.names[role.id] ?? role.name;
-    // What is no more than a namesake in the role is enough for nothing.
-    const amounts = lots.flatMap((lot) =>
-      lot.content?.substance.species === content.substance.species
-        ? [add(EMPTY, { ...lot.content, name: lot.name }, lot.mass).amount]
-        : [],
-    );
-    const none = given({ symbol: 'n', name, unit: 'mol' }, 0, 'none of it went in');
-    extents.set(role.id, extentOf(role, facts, amounts.length > 0 ? total(name, 'mol', ...amounts) : none));
-  }
-  return extents;
-}
-
-const EMPTY = at({}, 'pot');
-
 /** What went in besides the step's own role: from any bottle, in the order it went in. Then what can react does. */
 export function addUnplanned(doing: Doing, step: At, own: { role: string | null; place: Place }): void {
   const { facts } = step;
@@ -164,26 +128,4 @@ export function addUnplanned(doing: Doing, step: At, own: { role: string | null;
       heat: heats.length > 0 ? total(`heat of ${name} that went in`, 'kJ', ...heats) : undefined,
     });
   }
-}
-
-/** The bottle's content for an addition: of its role, of the bottle as it stood when it was added, or none: water. */
-export function contentFor(facts: Facts, { role, bottleId, stock }: ActualAddition): Content | undefined {
-  const own = role === null ? undefined : facts.bottles[role];
-  const planned = role === null ? undefined : facts.contents[role];
-  // A bottle is what its card says, whatever role it was charged under.
-  if (stock && (bottleId !== own || stock.card.substanceId !== planned?.substance.id))
-    return facts.contentThen(bottleId ?? 'bottle', stock);
-  const other = bottleId === null || bottleId === own ? undefined : roleOfBottle(facts, bottleId);
-  if (other) return facts.contents[other];
-  return planned;
-}
-
-export function nameFor(facts: Facts, { role, bottleId, stock }: ActualAddition): string {
-  if (stock) return stock.card.name;
-  const by = role ?? roleOfBottle(facts, bottleId);
-  return by ? (facts.names[by] ?? by) : 'water';
-}
-
-function roleOfBottle({ bottles }: Facts, bottleId: string | null): string | undefined {
-  return bottleId === null ? undefined : Object.entries(bottles).find(([, id]) => id === bottleId)?.[0];
 }

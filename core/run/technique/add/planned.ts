@@ -4,20 +4,12 @@ import { molarMassFigure, type SubstanceId, speciesOf, substanceOf } from '#matt
 import { at, entriesOf, type Place, speciesAmount, subscript, waterWhenDissolved } from '#matter/vessel';
 import { solubilityFigure } from '#model/dish';
 import { agentOver, liquidClassOf } from '#model/dry';
-import {
-  type At,
-  controlFigure,
-  type Facts,
-  FOLLOWS_THE_BENCH,
-  reactionOf,
-  roleOf,
-  settingOf,
-  wantedFigure,
-} from '../facts.ts';
+import { type At, controlFigure, type Facts, reactionOf, roleOf, wantedFigure } from '../facts.ts';
 import type { Standing } from '../outcome.ts';
 import { leftOverFor } from '../reacting.ts';
 import type { DoseRule } from '../recipe.ts';
 import { doseForExtent } from './dose.ts';
+import { leastOf } from './gone-in.ts';
 
 /** What a planned dose is computed from. */
 export interface Dosing {
@@ -144,28 +136,10 @@ function massOfRole(dosing: Dosing, roleId: string): Figure {
   return line ? (line.actual ?? line.dose.mass) : plannedMass(dosing, roleId);
 }
 
-/**
- * The extent a role is dosed for: the least that the roles added before it allow, or the target while none is in or
- * the batch was enlarged since. What went in later does not change what a step asked for when it was done.
- */
-function extentFor({ facts, step: { going } }: Dosing, roleId: string | null): Figure {
-  if (going.enlarged) return going.wanted;
-  let least: Figure | undefined;
-  for (const [id, extent] of going.enoughFor) {
-    if (id === roleId) break;
-    // More than was asked for of what is meant to be over is more of it over, and asks for more of nothing else.
-    if (facts.tables >= FOLLOWS_THE_BENCH && isMeantOver(facts, id) && extent.value > going.wanted.value) continue;
-    if (!least || extent.value < least.value) least = extent;
-  }
-  if (!least) return going.wanted;
-  // “From 10 g of it” is 10 g of it, whatever else was overpoured.
-  return roleId !== null && roleId === going.cap && least.value > going.wanted.value ? going.wanted : least;
-}
-
-/** A role that is planned in excess of what it meets. */
-function isMeantOver(facts: Facts, roleId: string): boolean {
-  const { dose } = roleOf(facts, roleId);
-  return dose.by === 'extent' && dose.excessControl !== undefined && settingOf(facts, dose.excessControl) > 0;
+/** The extent a role is dosed for: what it was when its step was ended as planned, else by what is in now. */
+function extentFor({ facts, step: { key, going } }: Dosing, roleId: string | null): Figure {
+  const closed = going.closedAs.get(key);
+  return closed && (roleId === null || roleId === closed.role) ? closed.extent : leastOf(facts, going, roleId);
 }
 
 /** g of water that dissolves what a role brought, at its hot temperature, with some to spare. */

@@ -1,6 +1,7 @@
 import { add, at, holding, type Place, type Vessels } from '#matter/vessel';
 import type { ActualAddition, Facts } from '../facts.ts';
-import { contentFor, nameFor, plainWater } from './act.ts';
+import { plainWater } from './act.ts';
+import { contentFor, nameFor } from './lots.ts';
 import { massOfReading } from './mass.ts';
 
 /** Vessels with what was poured in, as if nothing of it had met yet: what may come of it, before anything has. */
