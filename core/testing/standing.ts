@@ -31,6 +31,8 @@ const NOTHING: StepEntries = {
   additions: [],
   readings: {},
   liquor: {},
+  readAfter: {},
+  since: [],
   early: [],
   dryMass: false,
   finished: false,

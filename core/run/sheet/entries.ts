@@ -32,6 +32,8 @@ interface Draft {
   liquor: Partial<Record<Quantity, Reading>>;
   /** ms at which each quantity was last read. */
   readAt: Partial<Record<Quantity, number>>;
+  readAfter: Partial<Record<Quantity, number>>;
+  since: ActualAddition[];
   early: Quantity[];
   dryMass: boolean;
   finished: boolean;
@@ -47,6 +49,8 @@ const fresh = (): Draft => ({
   readings: {},
   liquor: {},
   readAt: {},
+  readAfter: {},
+  since: [],
   early: [],
   dryMass: false,
   finished: false,
@@ -80,11 +84,7 @@ export function entriesOf(live: Live): Entries {
         const { kind: _, reason: __, ...rest } = body;
         const addition = { eventId: id, ...rest };
         additions.push(addition);
-        const step = here(body.step);
-        step.additions.push(addition);
-        // What was left, or stood in the vessel, before more went in does so no longer.
-        delete step.readings.left;
-        delete step.readings.volume;
+        here(body.step).additions.push(addition);
         break;
       }
       case 'read':
@@ -146,6 +146,7 @@ function keepReading(step: Draft, { quantity, reading, of, state }: BodyOf<'read
   step.readings[quantity] = reading;
   if (quantity === 'mass') step.dryMass = state === 'dry';
   step.readAt[quantity] = at;
+  step.readAfter[quantity] = step.additions.length;
   const amps = quantity === 'current' ? readingValue(reading) : undefined;
   if (amps) step.currents.push({ at, amps: amps.value, sd: amps.sd });
 }

@@ -5,6 +5,7 @@ import type { SubstanceId } from '#matter/substance';
 import { at, slurryVolume, total, type Vessels } from '#matter/vessel';
 import type { OrderedStep, PlanFacts } from '#run/plan';
 import {
+  type ActualAddition,
   type AdditionLine,
   AS_IT_REALLY_IS,
   type At,
@@ -18,14 +19,17 @@ import {
   FOLLOWS_THE_BENCH,
   type Going,
   goneIn,
+  inMoments,
   type NotKnown,
   type Op,
   type Outcome,
+  type Own,
   passedOn,
   placeOf,
   riseOf,
   type Standing,
   type StepEntries,
+  solutionMoved,
   standAsMeasured,
   standAsRead,
   takeIn,
@@ -33,6 +37,7 @@ import {
 } from '#run/technique';
 import type { End, Entries } from './entries.ts';
 import { following } from './following.ts';
+import { inTime } from './in-time.ts';
 import { passOn } from './passing.ts';
 
 /** Heat of a step in all, as far as it is known. */
@@ -98,13 +103,13 @@ export function walk(facts: PlanFacts, course: Course): Result<Walk> {
   const last = lastSteps(facts, course.steps);
   for (const [i, { key, op }] of course.steps.entries()) {
     before.set(key, standing.vessels);
-    const here = readAt(facts, op, entries.at(key));
+    const { first: early, here, after: since } = inTime(facts, op, readAt(facts, op, entries.at(key)));
     const step = { facts, key, entries: here, going };
     const acts = !here.skipped && (!onlyDone || here.finished);
     const place = placeOf(op);
-    const own = { role: 'role' in op ? op.role : null, place };
-    // What was weighed back lay there with all that had gone in.
-    const first = isBesidesFirst(op) ? withBesides(standing, step, own) : undefined;
+    const own: Own = { role: 'role' in op ? op.role : null, place };
+    // What was read, or weighed back, was read of what had gone in by then.
+    const first = early ? withBesides(standing, { facts, own, additions: early }) : undefined;
     const from = first ? withFirst(standing, first) : standing;
     let doing: Doing = begin(from);
     if (acts || techniques[op.do].counts === 'when entered' || isRead(op, here)) {
@@ -113,10 +118,12 @@ export function walk(facts: PlanFacts, course: Course): Result<Walk> {
       doing = goingOn(done.value);
     }
     if (first) takeOver(doing, first);
-    else following(doing, { facts, place, standing }, () => addUnplanned(doing, step, own));
+    const goes = (additions: readonly ActualAddition[], waits = false) =>
+      following(doing, { facts, place, standing }, () => addUnplanned(doing, facts, additions, { ...own, waits }));
+    if (i < last) goes(since, onlyDone && !here.finished && here.since.length > 0);
+    else measure(doing, standing, { step, since, goes });
     if (acts && here.additions.length > 0) takeIn(op, doing, step);
-    if (i >= last) standAsMeasured(doing, standing, step);
-    else if (!takesVolume(op)) standAsRead(doing, step, place);
+    if (i < last && !takesVolume(op)) standAsRead(doing, step, place);
     const stood = at(doing.vessels, 'pot');
     passOn(doing, standing, { facts, place }, entries.passed(key));
     if (i >= last) passedOn(doing, standing, { before: stood, facts });
@@ -132,6 +139,36 @@ export function walk(facts: PlanFacts, course: Course): Result<Walk> {
   }
   const end = { ...standing, additions: markLimiting(facts, standing) };
   return ok({ end, outcomes, before, heats, heatNotKnown, gases, peakMl, reactMl });
+}
+
+/** A last step: what goes in and what is read of what was made, in the order in which it happened. */
+function measure(
+  doing: Doing,
+  standing: Standing,
+  {
+    step,
+    since,
+    goes,
+  }: {
+    readonly step: At;
+    readonly since: readonly ActualAddition[];
+    readonly goes: (additions: readonly ActualAddition[]) => void;
+  },
+): void {
+  const { facts } = step;
+  for (const { additions, readings } of inMoments(
+    { ...step, isMadeUp: doing.figures['made.filled'] !== undefined },
+    since,
+  )) {
+    const before = at(doing.vessels, 'pot');
+    goes(additions);
+    solutionMoved(doing, standing, { before, facts });
+    standAsMeasured(doing, {
+      ...step,
+      entries: { ...step.entries, readings },
+      filled: standing.figures['made.filled'] ?? undefined,
+    });
+  }
 }
 
 const NOTHING: ReadonlyMap<string, Figure> = new Map();
@@ -173,15 +210,17 @@ function takesVolume({ do: name }: Op): boolean {
   return takes.includes('volume');
 }
 
-function isBesidesFirst({ do: name }: Op): boolean {
-  const technique: { readonly besidesFirst?: true } = techniques[name];
-  return technique.besidesFirst === true;
-}
-
 /** A run with what goes in besides at a step, before the step does anything. */
-function withBesides(standing: Standing, step: At, own: Parameters<typeof addUnplanned>[2]): Doing {
+function withBesides(
+  standing: Standing,
+  {
+    facts,
+    own,
+    additions,
+  }: { readonly facts: PlanFacts; readonly own: Own; readonly additions: readonly ActualAddition[] },
+): Doing {
   const doing = begin(standing);
-  following(doing, { facts: step.facts, place: own.place, standing }, () => addUnplanned(doing, step, own));
+  following(doing, { facts, place: own.place, standing }, () => addUnplanned(doing, facts, additions, own));
   return doing;
 }
 

@@ -1,6 +1,7 @@
 import { ok, type Result } from '#base/problem';
+import type { Quantity } from '#base/reading';
 import { at } from '#matter/vessel';
-import { liveOf, type RunEvent } from '#run/log';
+import { type Live, type LiveEvent, liveOf, type RunEvent } from '#run/log';
 import { opOf, type Plan } from '#run/plan';
 import { assemble, type GoneThrough, goThrough } from '#run/sheet';
 import {
@@ -28,7 +29,7 @@ export function advise(plan: Plan, events: readonly RunEvent[], step: string, no
   if (!gone.ok) return gone;
   const here = gone.value.steps.find((each) => each.key === step);
   if (!here) return ok({ own: null, finish: null });
-  const view = viewOf(gone.value, step, Date.parse(now));
+  const view = viewOf(plan, gone.value, step, Date.parse(now));
   const op = here.template && !here.inserted ? here.template.op : opOf(here);
   const says = adviceOf(op, view);
   return ok({
@@ -41,7 +42,7 @@ export function advise(plan: Plan, events: readonly RunEvent[], step: string, no
   });
 }
 
-function viewOf(gone: GoneThrough, key: string, nowMs: number): StepView {
+function viewOf(plan: Plan, gone: GoneThrough, key: string, nowMs: number): StepView {
   const { facts, live, planned, done, steps } = gone;
   const here = steps.find((each) => each.key === key);
   const template = here?.template ?? null;
@@ -81,7 +82,21 @@ function viewOf(gone: GoneThrough, key: string, nowMs: number): StepView {
     ),
     begunAt: begun(live, key),
     at: nowMs,
+    whenRead: (quantity) => whenRead(plan, gone, { key, quantity }),
   };
+}
+
+/** A reading tells of its moment: the step as it stood then, where more went in at it since. */
+function whenRead(
+  plan: Plan,
+  { live }: GoneThrough,
+  { key, quantity }: { readonly key: string; readonly quantity: Quantity },
+): StepView | null {
+  const at = live.findLastIndex(({ body }) => body.kind === 'read' && body.step === key && body.quantity === quantity);
+  const read = live[at];
+  if (!read || !live.slice(at).some(({ body }) => body.kind === 'added' && body.step === key)) return null;
+  const then = goThrough(plan, live.slice(0, at + 1) as readonly LiveEvent[] as Live);
+  return then.ok ? viewOf(plan, then.value, key, Date.parse(read.happened.at)) : null;
 }
 
 function begun(live: GoneThrough['live'], key: string): number | null {

@@ -108,10 +108,11 @@ describe('a run that changes', () => {
     expect(dose(run, 'soda').dose.mass.value).toBeCloseTo(0.14839 * 1.05 * 286.14, 1);
   });
 
-  it('forgets the stall when acid is topped up, and counts the acid', () => {
+  it('keeps the stall when acid is topped up: what was left then meets the new acid alone', () => {
     const run = state(...acidIn, read('dissolve', 'left', 2.2, 'g'), added('dissolve', 'acid', 10), done('dissolve'));
     expect(run.sheet.limiting).toBe('zinc');
-    expect(molIn(run.sheet.now!.contents)['sulfuric-acid']).toBeCloseTo(0.04464 + (10 * 0.37) / 98.078, 3);
+    // 2.2 g left are 2.2 × 0.99 ÷ 65.38 = 0.0333 mol, and the acid before was spent; 10 g of 37 % bring 0.0377 mol.
+    expect(molIn(run.sheet.now!.contents)['sulfuric-acid']).toBeCloseTo((10 * 0.37) / 98.078 - (2.2 * 0.99) / 65.38, 3);
   });
 
   it('follows what is in the vessel now, step by step', () => {

@@ -1,8 +1,10 @@
-import { derive, type Figure } from '#base/figure';
+import { derive, type Figure, given } from '#base/figure';
 import { bisect } from '#base/numeric';
 import { molarMass, waterGivenBack } from '#matter/substance';
-import { at, type Contents, holding, type Place, slurryVolume, steamedOff } from '#matter/vessel';
-import { type At, type Facts, solidMade } from './facts.ts';
+import { add, at, type Contents, holding, type Place, slurryVolume, steamedOff } from '#matter/vessel';
+import { contentFor, nameFor, plainWater } from './add/lots.ts';
+import { massOfReading } from './add/mass.ts';
+import { type ActualAddition, AS_IT_REALLY_IS, type At, type Facts, solidMade } from './facts.ts';
 import type { Doing } from './outcome.ts';
 import { isUnderWay, volumeRead } from './read-value.ts';
 
@@ -46,13 +48,19 @@ function boundIn(contents: Contents, facts: Facts): number {
 /** A volume of a mixture is computed to this share: what was read within it is no other volume. */
 const SAME = 0.05;
 
-/** After a step that is done, a vessel stands where it was read to stand: the difference is water that went off, or came in. */
+/**
+ * After a step that is done, a vessel stands where it was read to stand, and what went in since on top of that: the difference is
+ * water that went off, or came in.
+ */
 export function standAsRead(doing: Doing, step: At, place: Place): void {
   const { entries, facts } = step;
-  const V = volumeRead(entries.readings.volume, 'the volume in the vessel');
+  const read = volumeRead(entries.readings.volume, 'the volume in the vessel');
   const before = at(doing.vessels, place);
-  if (!V || !(V.value > 0) || !(before.waterG.value > 0)) return;
+  if (!read || !(read.value > 0) || !(before.waterG.value > 0)) return;
   if (!entries.finished && !isUnderWay(step)) return;
+  const since = entries.additions.slice(entries.readAfter.volume ?? 0);
+  if (since.length > 0 && facts.tables < AS_IT_REALLY_IS) return;
+  const V = withSince(read, mlOf(since, facts));
   if (Math.abs(V.value / slurryVolume(before) - 1) < SAME) return;
   const waterG = waterAt(before, V, facts);
   const away = derive(
@@ -62,4 +70,27 @@ export function standAsRead(doing: Doing, step: At, place: Place): void {
     (x) => x['W₀'] - x.W,
   );
   doing.vessels = steamedOff(holding(doing.vessels, place, { ...before, waterG }), away);
+}
+
+function withSince(read: Figure, more: number): Figure {
+  if (more === 0) return read;
+  const d = given({ symbol: 'ΔV', name: 'what went in since', unit: 'mL' }, more, 'as entered');
+  return derive(
+    { symbol: 'V', name: 'the volume in the vessel', unit: 'mL' },
+    'V₀ + ΔV',
+    { 'V₀': read, ΔV: d },
+    (x) => x['V₀'] + x.ΔV,
+  );
+}
+
+/** mL that things take up by themselves: liquids by their density, solids as they do in water. */
+function mlOf(additions: readonly ActualAddition[], facts: Facts): number {
+  return additions.reduce((sum, each) => {
+    const content = contentFor(facts, each);
+    const name = nameFor(facts, each);
+    const mass = massOfReading(each.reading, { name, content, water: facts.water, bench: facts.bench });
+    if (!mass) return sum;
+    const product = content ? { ...content, name } : plainWater();
+    return sum + slurryVolume(add(at({}, 'pot'), product, mass).contents, facts.tables);
+  }, 0);
 }

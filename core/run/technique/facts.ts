@@ -48,6 +48,10 @@ export interface StepEntries {
   readonly readings: Readonly<Partial<Record<Quantity, Reading>>>;
   /** The last readings of the liquor that was set apart. */
   readonly liquor: Readonly<Partial<Record<Quantity, Reading>>>;
+  /** How many additions of the step had been entered when each quantity was last read. */
+  readonly readAfter: Readonly<Partial<Record<Quantity, number>>>;
+  /** What went in at the step after its last telling reading. */
+  readonly since: readonly ActualAddition[];
   /** Quantities whose last reading was taken long before the step was ended: how it went, not where it ended. */
   readonly early: readonly Quantity[];
   /** The mass that was read is of something dry. */

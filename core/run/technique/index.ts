@@ -3,7 +3,7 @@
 // each; the Op type, its shape and the checks of routes are derived from it. They lie wholly below plan, sheet and state.
 
 export type { AbsorbAdvice, LyeWindow } from './absorb/index.ts';
-export { addUnplanned } from './add/act.ts';
+export { addUnplanned, type Own } from './add/act.ts';
 export type { AddAdvice, Adds } from './add/advice.ts';
 export { type Dose, extentOf, extentRoles } from './add/dose.ts';
 export { goneIn } from './add/gone-in.ts';
@@ -31,7 +31,7 @@ export {
 } from './facts.ts';
 export type { FilterAdvice, Medium } from './filter/advice.ts';
 export { riseOf } from './heat.ts';
-export { passedOn, standAsMeasured } from './measured/index.ts';
+export { inMoments, passedOn, solutionMoved, standAsMeasured } from './measured/index.ts';
 export {
   type AdviceOf,
   actOf,

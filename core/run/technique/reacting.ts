@@ -29,10 +29,10 @@ export function letReact(doing: Doing, facts: Facts, place: Place, reactionId: s
 
 /**
  * After something unplanned went in: the recipe's reactions that have begun go on, then whatever acids, bases and salts do. What
- * an equation of the recipe is about waits for its step.
+ * an equation of the recipe is about waits for its step; all of them wait where a step's reaction goes only as far as it is read.
  */
-export function reactOn(doing: Doing, facts: Facts, place: Place): void {
-  for (const id of doing.progress.begun) run(doing, facts, place, reactionOf(facts, id));
+export function reactOn(doing: Doing, facts: Facts, place: Place, waits = false): void {
+  if (!waits) for (const id of doing.progress.begun) run(doing, facts, place, reactionOf(facts, id));
   for (const reaction of sideReactions()) if (!isOfRecipe(facts, reaction)) run(doing, facts, place, reaction);
 }
 

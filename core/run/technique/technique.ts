@@ -45,8 +45,10 @@ export interface Technique<F extends Fields, A> {
   readonly follows: readonly Followed[];
   /** Hours it waits, least and most, where they follow from what it does; null where its template says. */
   readonly hours: ((outcome: Outcome, facts: Facts) => readonly [number, number] | null) | null;
-  /** What goes in besides is there when the step does what it does; else it comes to what the step has left. */
-  readonly besidesFirst?: true;
+  /** What goes in besides is there when the step does what it does; else it comes to what the step has left. A number: from that revision on. */
+  readonly besidesFirst?: true | number;
+  /** It goes on towards a goal until it is ended: what goes in meanwhile goes the same way. */
+  readonly toGoal?: true;
   /** What becomes of things that go in besides while it goes on: water poured on a hot vessel dissolves hot. Null: as at the bench. */
   readonly takesIn: ((doing: Doing, op: FieldsOf<F>, step: At) => void) | null;
   /** °C that a hot vessel is put into at it; null where none is cooled. */

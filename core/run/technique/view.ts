@@ -47,6 +47,8 @@ export interface StepView {
   readonly begunAt: number | null;
   /** The moment asked about, ms. */
   readonly at: number;
+  /** The step as it stood when a quantity was last read, where more went in at it since; null where nothing did. */
+  readonly whenRead: (quantity: Quantity) => StepView | null;
 }
 
 /** The value last read of a quantity since an instant (ms); null when there is none. */

@@ -3,16 +3,15 @@ import { ok, type Result } from '#base/problem';
 import { exactReading } from '#base/reading';
 import type { FieldsOf } from '#base/shape';
 import type { Content } from '#matter/stock';
-import { substanceOf } from '#matter/substance';
-import { add, at, holding, type Place, type Product, total } from '#matter/vessel';
-import { type At, type Facts, roleOf } from '../facts.ts';
+import { add, at, holding, type Place, total } from '#matter/vessel';
+import { type ActualAddition, type At, type Facts, roleOf } from '../facts.ts';
 import { bookDilution } from '../heat.ts';
 import { begin, type Doing, type Outcome, type Standing } from '../outcome.ts';
 import { letReact, meetLeftOver, reactOn } from '../reacting.ts';
 import { letDissolve } from '../solving.ts';
 import { placeOf } from '../where.ts';
 import { type Dose, measured } from './dose.ts';
-import { contentFor, lotsOf, nameFor } from './lots.ts';
+import { contentFor, lotsOf, nameFor, plainWater } from './lots.ts';
 import { massOfReading } from './mass.ts';
 import type { fields } from './op.ts';
 import { plannedMass } from './planned.ts';
@@ -97,15 +96,17 @@ function plannedAddition(dose: Dose, name: string, content: Content | undefined,
   return massOfReading(reading, of) ?? dose.mass;
 }
 
-export function plainWater(): Product {
-  const w = given({ symbol: 'w', name: 'water', unit: '%' }, 100, 'water');
-  return { substance: substanceOf('water'), w, dissolved: true, name: 'water' };
+/** Where a step works, and what it puts in by itself. */
+export interface Own {
+  readonly role: string | null;
+  readonly place: Place;
+  /** The step's own reaction goes on only as far as it is read. */
+  readonly waits?: boolean;
 }
 
 /** What went in besides the step's own role: from any bottle, in the order it went in. Then what can react does. */
-export function addUnplanned(doing: Doing, step: At, own: { role: string | null; place: Place }): void {
-  const { facts } = step;
-  for (const each of step.entries.additions) {
+export function addUnplanned(doing: Doing, facts: Facts, additions: readonly ActualAddition[], own: Own): void {
+  for (const each of additions) {
     if (each.role !== null && each.role === own.role) continue;
     const content = contentFor(facts, each);
     // A bottle whose strength cannot be is not counted as water.
@@ -116,7 +117,7 @@ export function addUnplanned(doing: Doing, step: At, own: { role: string | null;
     const into = each.in ?? own.place;
     const before = doing.heats.length;
     const { amount } = put(doing, facts, into, { content, name, mass });
-    reactOn(doing, facts, into);
+    reactOn(doing, facts, into, own.waits);
     const heats = doing.heats.slice(before).map(({ heat }) => heat);
     doing.besides.push({
       bottleId: each.bottleId,

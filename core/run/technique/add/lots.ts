@@ -1,5 +1,7 @@
-import type { Figure } from '#base/figure';
+import { type Figure, given } from '#base/figure';
 import type { Content } from '#matter/stock';
+import { substanceOf } from '#matter/substance';
+import type { Product } from '#matter/vessel';
 import type { ActualAddition, Facts } from '../facts.ts';
 import { massOfReading } from './mass.ts';
 
@@ -43,4 +45,10 @@ export function nameFor(facts: Facts, { role, bottleId, stock }: ActualAddition)
 
 function roleOfBottle({ bottles }: Facts, bottleId: string | null): string | undefined {
   return bottleId === null ? undefined : Object.entries(bottles).find(([, id]) => id === bottleId)?.[0];
+}
+
+/** Water from the tap or the can. */
+export function plainWater(): Product {
+  const w = given({ symbol: 'w', name: 'water', unit: '%' }, 100, 'water');
+  return { substance: substanceOf('water'), w, dissolved: true, name: 'water' };
 }

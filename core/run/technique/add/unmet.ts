@@ -1,7 +1,6 @@
 import { add, at, holding, type Place, type Vessels } from '#matter/vessel';
 import type { ActualAddition, Facts } from '../facts.ts';
-import { plainWater } from './act.ts';
-import { contentFor, nameFor } from './lots.ts';
+import { contentFor, nameFor, plainWater } from './lots.ts';
 import { massOfReading } from './mass.ts';
 
 /** Vessels with what was poured in, as if nothing of it had met yet: what may come of it, before anything has. */

@@ -1,3 +1,4 @@
+import { AS_IT_REALLY_IS } from '../facts.ts';
 import { technique } from '../technique.ts';
 import { act } from './act.ts';
 import { fields } from './op.ts';
@@ -8,6 +9,8 @@ export const boilDown = technique({
   deed: 'concentrate',
   fields,
   counts: 'when done',
+  toGoal: true,
+  besidesFirst: AS_IT_REALLY_IS,
   act,
   advice: null,
   gives: { 'boil.volume': 2, 'boil.away': 2 },

@@ -1,5 +1,5 @@
 import { openDishHours } from '#model/dish';
-import { FOLLOWS_THE_BENCH } from '../facts.ts';
+import { AS_IT_REALLY_IS, FOLLOWS_THE_BENCH } from '../facts.ts';
 import { technique } from '../technique.ts';
 import { act } from './act.ts';
 import { fields } from './op.ts';
@@ -10,6 +10,8 @@ export const dryUp = technique({
   deed: 'concentrate',
   fields,
   counts: 'when done',
+  toGoal: true,
+  besidesFirst: AS_IT_REALLY_IS,
   act,
   advice: null,
   gives: { 'crystals.mass': 3, 'crust.other': 2, 'product.mass': 3, 'dish.away': 2 },

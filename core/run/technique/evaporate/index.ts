@@ -1,5 +1,5 @@
 import { openDishHours } from '#model/dish';
-import { FOLLOWS_THE_BENCH } from '../facts.ts';
+import { AS_IT_REALLY_IS, FOLLOWS_THE_BENCH } from '../facts.ts';
 import { technique } from '../technique.ts';
 import { act } from './act.ts';
 import { fields } from './op.ts';
@@ -10,6 +10,8 @@ export const evaporate = technique({
   deed: 'concentrate',
   fields,
   counts: 'when done',
+  toGoal: true,
+  besidesFirst: AS_IT_REALLY_IS,
   act,
   advice: null,
   gives: { 'dish.volume': 2, 'dish.away': 2 },

@@ -6,27 +6,40 @@ import type { Doing, Standing } from '../outcome.ts';
 import { byDensity, readAt } from './read.ts';
 import { asStrongAs, fills } from './stands.ts';
 
-/** A solution that was made up: it follows what goes in and out after the mark, and what is read of it. */
-export function solutionAsRead(doing: Doing, standing: Standing, step: At): void {
-  const { facts } = step;
-  const { substance } = facts.target;
-  const isMadeHere = doing.figures['made.filled'] !== undefined;
+/** A solution that was made up follows what goes in and out after the mark. */
+export function solutionMoved(
+  doing: Doing,
+  standing: Standing,
+  { before, facts }: { before: Contents; facts: Facts },
+): void {
   const filled = doing.figures['made.filled'] ?? standing.figures['made.filled'];
-  if (!filled) return;
-  const [before, now] = [at(standing.vessels, 'pot'), at(doing.vessels, 'pot')];
-  const moved = isMadeHere ? 0 : slurryVolume(now, facts.tables) - slurryVolume(before, facts.tables);
+  if (facts.recipe.makes.kind !== 'solution' || !filled) return;
+  const now = at(doing.vessels, 'pot');
+  const moved = slurryVolume(now, facts.tables) - slurryVolume(before, facts.tables);
+  // What was left as it stood, and only found to be less or more of it, has its reading.
+  if (Math.abs(moved) < 1e-9) return;
+  const V = changed(filled, moved);
+  doing.figures = { ...doing.figures, ...madeFigures(now, V, { substance: facts.target.substance, ...NOT_READ }) };
+}
+
+const NOT_READ = { pct: undefined, density: undefined };
+
+/** A solution that was made up is what is read of it. */
+export function solutionAsRead(doing: Doing, step: At & { readonly filled: Figure | undefined }): void {
+  const { facts, filled } = step;
+  const { substance } = facts.target;
+  const stood = doing.figures['made.filled'] ?? filled;
+  if (!stood) return;
   const read = readAt(step);
-  const here = isMadeHere ? { ...read, volume: undefined } : read;
-  if (Math.abs(moved) < 1e-9 && !here.volume && !here.mass && !here.strength && !here.density) return;
-  const stood = moved === 0 ? filled : changed(filled, moved);
-  const V = here.volume ?? (here.mass ? byMass(stood, here.mass, contentsMass(now)) : stood);
+  if (!read.volume && !read.mass && !read.strength && !read.density) return;
+  const V = read.volume ?? (read.mass ? byMass(stood, read.mass, contentsMass(at(doing.vessels, 'pot'))) : stood);
   if (V !== stood) fills(doing, 'pot', { V, stood });
-  const pct = here.strength ?? (here.density && byDensity(here.density, substance.id, facts));
+  const pct = read.strength ?? (read.density && byDensity(read.density, substance.id, facts));
   if (pct) asStrongAs(doing, 'pot', { id: substance.id, pct });
   doing.figures = {
     ...doing.figures,
     ...(pct && { 'made.measured': pct }),
-    ...madeFigures(at(doing.vessels, 'pot'), V, { substance, pct, density: here.density }),
+    ...madeFigures(at(doing.vessels, 'pot'), V, { substance, pct, density: read.density }),
   };
 }
 
@@ -47,8 +60,7 @@ export function passedOn(
     { 'V₀': filled, kept: share },
     (x) => x['V₀'] * x.kept,
   );
-  const rest = { substance: facts.target.substance, pct: undefined, density: undefined };
-  doing.figures = { ...doing.figures, ...madeFigures(now, V, rest) };
+  doing.figures = { ...doing.figures, ...madeFigures(now, V, { substance: facts.target.substance, ...NOT_READ }) };
 }
 
 function changed(filled: Figure, ml: number): Figure {

@@ -5,6 +5,7 @@ import type { FieldsOf } from '#base/shape';
 import type { Reaction } from '#matter/reaction';
 import { type SubstanceId, substanceOf } from '#matter/substance';
 import { at, holding, type Place } from '#matter/vessel';
+import { contentFor } from '../add/lots.ts';
 import { chargedSolid } from '../charged-solid.ts';
 import { type At, reactionOf } from '../facts.ts';
 import { begin, type Outcome, type Standing } from '../outcome.ts';
@@ -33,10 +34,16 @@ export function act(standing: Standing, op: FieldsOf<typeof fields>, step: At): 
     const now = at(doing.vessels, place);
     // What was weighed back lies there still.
     doing.vessels = holding(doing.vessels, place, { ...now, solid: { ...now.solid, [stuck.id]: stuck.stays } });
-    // While it is at work the reagent is not spent.
-    if (!underWay) spendOther(doing, place, reaction, stuck.id);
+    // While it is at work the reagent is not spent; where more of it was poured on, it was.
+    if (!underWay || isTopped(step, reaction, stuck.id)) spendOther(doing, place, reaction, stuck.id);
   }
   return ok(doing);
+}
+
+/** Whether more of what dissolves the solid went in after it was weighed back. */
+function isTopped({ facts, entries }: At, { reactants }: Reaction, solidId: SubstanceId): boolean {
+  const others = reactants.filter(({ substanceId }) => substanceId !== solidId).map(({ substanceId }) => substanceId);
+  return entries.since.some((each) => others.some((id) => id === contentFor(facts, each)?.substance.species));
 }
 
 /** Nothing is left to be seen of the solid. */

@@ -42,7 +42,10 @@ interface Meeting {
   readonly ratio: number;
 }
 
-export function stallOf(view: StepView, addition: Addition, reaction: Reaction): StallAdvice | null {
+/** By what was left when it was last weighed, of what had gone in by then; what went in since takes up so much of it. */
+export function stallOf(now: StepView, addition: Addition, reaction: Reaction): StallAdvice | null {
+  const then = now.whenRead('left');
+  const view = then ? { ...then, finished: true } : now;
   const met = meetingOf(view, addition, reaction);
   const read = view.readings.findLast(({ body }) => body.quantity === 'left');
   const left = read && readingValue(read.body.reading);
@@ -64,10 +67,9 @@ export function stallOf(view: StepView, addition: Addition, reaction: Reaction):
   const labelPct = reagent.w.value;
   const stopped = view.finished || hasStopped(balanceG, view.readings);
   const verdict = verdictOf(view, met, { found: strength.value, band, stopped });
-  const more =
-    verdict === 'unreacted' || !(strength.value > 0)
-      ? null
-      : moreOf(met, leftover, verdict === 'stronger' ? reagent.w : strength);
+  const by = verdict === 'stronger' ? reagent.w : strength;
+  const rest = then ? afterSince(met, leftover, sinceOf(met, { now, then, strength: by })) : leftover;
+  const more = verdict === 'unreacted' || !(strength.value > 0) ? null : moreOf(met, rest, by);
   const shown = `${formatNumber(strength.value, 3)} ± ${formatNumber(band, 2)} %`;
   const wet = read.body.state === 'wet' ? ' It was weighed wet, so this is wide: dry it to be sure.' : '';
   return {
@@ -78,8 +80,36 @@ export function stallOf(view: StepView, addition: Addition, reaction: Reaction):
     verdict,
     stopped,
     more: more && { mass: more, volumeMl: reagent.density ? more.value / reagent.density.value : null },
-    sentence: `${formatNumber(left.value, 3)} g of ${solid.substance.name} left. ${SAYS[verdict]({ name: line.name, shown, label: formatNumber(labelPct, 3) })}${stopped || verdict === 'unreacted' ? '' : CHECK}${wet}`,
+    sentence: `${formatNumber(left.value, 3)} g of ${solid.substance.name} ${then ? 'were left when it was weighed, before more went in' : 'left'}. ${SAYS[verdict]({ name: line.name, shown, label: formatNumber(labelPct, 3) })}${stopped || verdict === 'unreacted' ? '' : CHECK}${wet}`,
   };
+}
+
+/** mol of the reagent that went in since a reading: of its own bottle by the strength that was found, of others by their labels. */
+function sinceOf(
+  { reagent, line }: Meeting,
+  { now, then, strength }: { now: StepView; then: StepView; strength: Figure },
+): readonly Figure[] {
+  const M = molarMassFigure(reagent.substance.formula);
+  return now.besides.slice(then.besides.length).flatMap(({ substanceId, bottleId, amount, mass }) => {
+    if (!isOf(substanceId, reagent) || !amount) return [];
+    if (bottleId !== line.bottleId) return [amount];
+    const naming = { symbol: 'n', name: `${reagent.substance.name} that went in since`, unit: 'mol' };
+    return [derive(naming, 'm × w ÷ (100 × M)', { m: mass, w: strength, M }, (x) => (x.m * x.w) / (100 * x.M))];
+  });
+}
+
+/** g of the solid that what went in since leaves. */
+function afterSince({ solid, ratio }: Meeting, left: Figure, since: readonly Figure[]): Figure {
+  if (since.length === 0) return left;
+  const n = total('that went in since', 'mol', ...since);
+  const p = solid.wet ? given({ symbol: 'w', name: 'dry', unit: '%' }, 100, 'its dry part was counted') : solid.w;
+  const r = given({ symbol: 'r', name: 'mol for each mol of solid', unit: '' }, ratio, 'the reaction');
+  return derive(
+    { symbol: 'm(left)', name: `${solid.substance.name} left since`, unit: 'g' },
+    'max(0; l − n ÷ r × M × 100 ÷ p)',
+    { l: left, n, r, M: molarMassFigure(solid.substance.formula), p },
+    (x) => Math.max(0, x.l - (x.n / x.r) * x.M * (100 / x.p)),
+  );
 }
 
 const CHECK =
