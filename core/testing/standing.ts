@@ -35,6 +35,7 @@ const NOTHING: StepEntries = {
   since: [],
   early: [],
   dryMass: false,
+  wetMass: false,
   finished: false,
   skipped: false,
   currents: [],

@@ -20,8 +20,8 @@ export const vesselNames = [
   'cathode side',
 ] as const;
 
-/** Where things go that are no longer in any vessel: into the air, out as test portions, or poured off elsewhere. */
-export const awayNames = ['air', 'samples', 'elsewhere'] as const;
+/** Where things go that are no longer in any vessel: into the air, out as test portions, poured off elsewhere, or found to lack. */
+export const awayNames = ['air', 'samples', 'elsewhere', 'unfound'] as const;
 
 export type VesselName = (typeof vesselNames)[number];
 export type Place = VesselName | (typeof awayNames)[number];

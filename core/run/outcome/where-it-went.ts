@@ -49,6 +49,7 @@ const PLACES: Readonly<Partial<Record<Place, Went['id']>>> = {
   dish: 'walls',
   samples: 'samples',
   elsewhere: 'spilled',
+  unfound: 'unexplained',
   air: 'other',
 };
 
@@ -85,26 +86,27 @@ export function whereItWent(plan: Plan, state: RunState, basis: string | null = 
   const rest = (['liquor', 'paper', 'walls', 'samples', 'spilled', 'unreacted'] as const).map(
     (id) => [id, sum(id)] as const,
   );
-  const booked = [expected, ...rest.map(([, mol]) => mol)].reduce((a, { value }) => a + value, 0);
+  const booked = [expected, sum('unexplained'), ...rest.map(([, mol]) => mol)].reduce((a, { value }) => a + value, 0);
   const other = derive(
     { symbol: 'n', name: NAMES.other, unit: 'mol' },
     'a − b',
     { a: all, b: given({ symbol: 'b', name: 'what is booked elsewhere', unit: 'mol' }, booked, 'the vessels') },
     (x) => x.a - x.b,
   );
-  const unexplained =
-    weighed &&
-    derive(
-      { symbol: 'n', name: NAMES.unexplained, unit: 'mol' },
-      'e − w',
-      { e: expected, w: weighed },
-      (x) => x.e - x.w,
-    );
+  const lacks = sum('unexplained');
+  const unexplained = weighed
+    ? derive(
+        { symbol: 'n', name: NAMES.unexplained, unit: 'mol' },
+        'e − w + u',
+        { e: expected, w: weighed, u: lacks },
+        (x) => x.e - x.w + x.u,
+      )
+    : lacks;
   const parts: readonly (readonly [Went['id'], Figure])[] = [
     ['product', weighed ?? expected],
     ...rest,
     ['other', other],
-    ...(unexplained ? [['unexplained', unexplained] as const] : []),
+    ['unexplained', unexplained],
   ];
   return {
     of: line.name,

@@ -36,6 +36,7 @@ interface Draft {
   since: ActualAddition[];
   early: Quantity[];
   dryMass: boolean;
+  wetMass: boolean;
   finished: boolean;
   skipped: boolean;
   currents: CurrentRead[];
@@ -53,6 +54,7 @@ const fresh = (): Draft => ({
   since: [],
   early: [],
   dryMass: false,
+  wetMass: false,
   finished: false,
   skipped: false,
   currents: [],
@@ -144,7 +146,10 @@ function keepReading(step: Draft, { quantity, reading, of, state }: BodyOf<'read
   // At a filter the product is what lies on it.
   if (of !== undefined && of !== 'vessel' && of !== 'product') return;
   step.readings[quantity] = reading;
-  if (quantity === 'mass') step.dryMass = state === 'dry';
+  if (quantity === 'mass') {
+    step.dryMass = state === 'dry';
+    step.wetMass = state === 'wet';
+  }
   step.readAt[quantity] = at;
   step.readAfter[quantity] = step.additions.length;
   const amps = quantity === 'current' ? readingValue(reading) : undefined;

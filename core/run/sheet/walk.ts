@@ -123,7 +123,7 @@ export function walk(facts: PlanFacts, course: Course): Result<Walk> {
     if (i < last) goes(since, onlyDone && !here.finished && here.since.length > 0);
     else measure(doing, standing, { step, since, goes });
     if (acts && here.additions.length > 0) takeIn(op, doing, step);
-    if (i < last && !takesVolume(op)) standAsRead(doing, step, place);
+    if ((i < last || facts.recipe.makes.kind === 'solid') && !takesVolume(op)) standAsRead(doing, step, place);
     const stood = at(doing.vessels, 'pot');
     passOn(doing, standing, { facts, place }, entries.passed(key));
     if (i >= last) passedOn(doing, standing, { before: stood, facts });
@@ -183,11 +183,21 @@ export function endedAsPlanned({ steps, entries }: Pick<Course, 'steps' | 'entri
   });
 }
 
-/** From which step on only what was made stands there: what is read is read of it. Never, where a solid is made. */
+/** From which step on only what was made stands there: what is read is read of it. Never, in a run of before. */
 function lastSteps({ recipe, tables }: PlanFacts, steps: readonly OrderedStep[]): number {
-  if (tables < AS_IT_REALLY_IS || recipe.makes.kind === 'solid') return steps.length;
+  if (tables < AS_IT_REALLY_IS) return steps.length;
+  if (recipe.makes.kind === 'solid') return caughtBy(steps);
   const changes = steps.findLastIndex(({ op }) => op.do !== 'plain');
   return steps[changes]?.op.do === 'make-up' ? changes : changes + 1;
+}
+
+/** The step at which a solid is dried, or the one after it was caught, where it is not; since it was last dissolved again. */
+function caughtBy(steps: readonly OrderedStep[]): number {
+  const again = steps.findLastIndex(({ op }) => op.do === 'redissolve') + 1;
+  const drying = steps.findIndex(({ op }, i) => i >= again && op.do === 'dry');
+  if (drying >= 0) return drying;
+  const caught = steps.findLastIndex(({ op }, i) => i >= again && op.do === 'filter' && op.keep === 'solid');
+  return caught < 0 ? steps.length : caught + 1;
 }
 
 /** What is read counts at every step; in a run of before, only what it was made up to and what was left. */

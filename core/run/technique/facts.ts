@@ -56,6 +56,8 @@ export interface StepEntries {
   readonly early: readonly Quantity[];
   /** The mass that was read is of something dry. */
   readonly dryMass: boolean;
+  /** It still held liquor or rinse. */
+  readonly wetMass: boolean;
   readonly finished: boolean;
   readonly skipped: boolean;
   /** Currents that were read, in time, and when the step began and ended, ms; null where that was not entered. */

@@ -2,6 +2,7 @@ import type { Figure } from '#base/figure';
 import type { At } from '../facts.ts';
 import type { Doing } from '../outcome.ts';
 import { liquidAsRead } from './liquid.ts';
+import { solidAsRead } from './solid.ts';
 import { solutionAsRead } from './solution.ts';
 
 export { inMoments, type Moment } from './moments.ts';
@@ -16,4 +17,5 @@ export function standAsMeasured(doing: Doing, step: At & { readonly filled: Figu
   const { makes } = step.facts.recipe;
   if (makes.kind === 'solution') solutionAsRead(doing, step);
   if (makes.kind === 'liquid') liquidAsRead(doing, step, makes);
+  if (makes.kind === 'solid') solidAsRead(doing, step);
 }

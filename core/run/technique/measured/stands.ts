@@ -56,7 +56,7 @@ export function standsAt(doing: Doing, place: Place, { V, facts }: { V: Figure; 
 }
 
 /** Water that came in from nowhere that is known; negative where it went. */
-function addWater(doing: Doing, place: Place, more: Figure): void {
+export function addWater(doing: Doing, place: Place, more: Figure): void {
   const contents = at(doing.vessels, place);
   const waterG = derive(
     { symbol: 'W', name: 'water', unit: 'g' },
@@ -73,15 +73,15 @@ function addWater(doing: Doing, place: Place, more: Figure): void {
   doing.vessels = steamedOff(holding(doing.vessels, place, { ...contents, waterG }), away);
 }
 
-function ratio(a: Figure, b: Figure): Figure {
+export function ratio(a: Figure, b: Figure): Figure {
   return derive({ symbol: 'kept', name: 'part of it that is there', unit: '' }, 'min(1; a ÷ b)', { a, b }, (x) =>
     x.b > 0 ? Math.min(1, x.a / x.b) : 1,
   );
 }
 
-function leaveBehind(doing: Doing, place: Place, kept: Figure): void {
+export function leaveBehind(doing: Doing, place: Place, kept: Figure): void {
   const split = parted(at(doing.vessels, place), kept);
-  doing.vessels = poured(holding(doing.vessels, place, split.kept), 'elsewhere', split.gone);
+  doing.vessels = poured(holding(doing.vessels, place, split.kept), 'unfound', split.gone);
 }
 
 /** As much of a substance as its strength says, in as much as there is: the rest of it is water. */
@@ -148,7 +148,7 @@ export function weighs(doing: Doing, place: Place, { m, id }: { m: Figure; id: S
   if (more.value > 0) addWater(doing, place, more);
 }
 
-function draw(doing: Doing, { from, to, grams }: { from: Place; to: Place; grams: number }): void {
+export function draw(doing: Doing, { from, to, grams }: { from: Place; to: Place; grams: number }): void {
   const there = at(doing.vessels, from);
   const { solid, inertG, ...liquid } = there;
   const flows: Contents = { ...liquid, solid: {}, inertG: { ...inertG, value: 0 } };

@@ -21,6 +21,7 @@ const ORDER = [
   'air',
   'samples',
   'elsewhere',
+  'unfound',
 ];
 const NAMES: Readonly<Record<string, string>> = {
   pot: 'flask',
@@ -28,6 +29,7 @@ const NAMES: Readonly<Record<string, string>> = {
   air: 'away as gas',
   paper: 'filter',
   elsewhere: 'poured off',
+  unfound: 'not found',
 };
 /** Narrower than this, %, a part has no room for its name. */
 const NAMED = 9;
