@@ -4,7 +4,7 @@ import { asAsked, entering } from '#demo/as-asked';
 import type { Instant } from '#model/still';
 import type { RunEvent } from '#run/log';
 import type { Plan } from '#run/plan';
-import { stillOf } from '#run/state';
+import { stillAt, stillsOf } from '#run/state';
 import { SimulatedStill } from '#server/instrument/simulated-still';
 import type { KeptFeed } from '#server/instrument/store';
 
@@ -32,7 +32,7 @@ export interface DemoStill {
 /** Lives a distillation up to now, by the core’s own still with noise and lag. */
 export function distillation(plan: Plan, nowMs: number, id: (prefix: string) => string): DemoStill {
   const filling = (until: number): RunEvent[] => filledEvents(plan, until, id);
-  const asked = must(unwrap(stillOf(plan, filling(nowMs))), 'unwrap');
+  const asked = must(stillAt(unwrap(stillsOf(plan, filling(nowMs)))), 'distillation');
   const still = SimulatedStill.begin(
     asked.asked,
     { pct: asked.asked.pct * TRUE_SHARE, ...TRUTH },

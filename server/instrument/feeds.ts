@@ -5,7 +5,7 @@ import { substanceOf } from '#matter/substance';
 import { amountsIn, liquidOf } from '#model/cell';
 import type { RunEvent } from '#run/log';
 import type { Plan } from '#run/plan';
-import { advise, cellOf, stillOf } from '#run/state';
+import { advise, cellOf, stillAt, stillsOf } from '#run/state';
 import type { Instrument } from './instrument.ts';
 import { Replay, readCellCsv, readCsv } from './replay.ts';
 import { SimulatedAbsorber } from './simulated-absorber.ts';
@@ -103,11 +103,11 @@ export class Feeds {
     if (cell) return this.beginCell({ plan, events }, { start, step: cell.id });
     const gas = plan.route.steps.find(({ op }) => op.do === 'absorb');
     if (gas) return this.beginAbsorber({ plan, events }, { start, step: gas.id });
-    const still = stillOf(plan, events);
-    if (!still.ok) return still;
-    if (!still.value)
-      return fail('no-route', 'Nothing is distilled in this batch: its instruments would show nothing.');
-    const { asked, pctSd } = still.value;
+    const stills = stillsOf(plan, events);
+    if (!stills.ok) return stills;
+    const still = stillAt(stills.value);
+    if (!still) return fail('no-route', 'Nothing is distilled in this batch: its instruments would show nothing.');
+    const { asked, pctSd } = still;
     const seed = start.seed ?? 1;
     // What the label does not say, the still does: a little weaker, a little leakier, another head.
     const off = ((seed * 37) % 17) / 8.5 - 1;

@@ -5,9 +5,12 @@ import { Num } from '../parts/num.tsx';
 
 /** What each receiver of a distillation caught, what was read while it filled, and where it went. */
 export function Fractions({ record }: { record: RecordAnswer | undefined }) {
-  const [first] = record?.fractions ?? [];
-  if (!record || !first) return null;
-  const { fractions: found, balance } = record;
+  return record?.stills.map((still) => <OfOne key={still.fractions[0]?.step} still={still} />) ?? null;
+}
+
+function OfOne({ still }: { still: RecordAnswer['stills'][number] }) {
+  const { fractions: found, balance } = still;
+  if (found.length === 0) return null;
   const rest = balance?.parts.filter(({ place }) => !found.some(({ vessel }) => vessel === place)) ?? [];
   return (
     <>

@@ -81,10 +81,10 @@ async function spread(plan: Plan, token: number): Promise<Spread | null> {
 }
 
 /** What of a run is distilled, from the same fold. */
-async function still(change: RunChange): Promise<Result<StillRun | null>> {
+async function stills(change: RunChange): Promise<Result<readonly StillRun[]>> {
   const { plan, events } = sessionAfter(change);
-  const { stillOf } = await import('#run/state');
-  return stillOf(plan, events);
+  const { stillsOf } = await import('#run/state');
+  return stillsOf(plan, events);
 }
 
 /** What a record shows beside the state, from the same fold. */
@@ -143,6 +143,6 @@ function learn(ids: readonly string[]): void {
 }
 
 // The same functions as behind HTTP and the command line, away from the page's own thread.
-const door = { compute, run, advise, still, cell, record, fitStill, dropFit, spread, drop, learn };
+const door = { compute, run, advise, stills, cell, record, fitStill, dropFit, spread, drop, learn };
 export type Door = typeof door;
 expose(door);

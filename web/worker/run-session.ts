@@ -63,12 +63,12 @@ export function useAdviceAt(run: OpenRun, step: string, now: string): Computed<A
   );
 }
 
-/** What of a run is distilled; null where nothing is. */
-export function useStillRun(run: OpenRun): Computed<StillRun | null> {
+/** Every distillation of a run, in their order; none where nothing is distilled. */
+export function useStills(run: OpenRun): Computed<readonly StillRun[]> {
   return useLatest(
     run,
-    async (open): Promise<Result<StillRun | null>> =>
-      await askWorker(async (door) => await door.still(changeSince(open))),
+    async (open): Promise<Result<readonly StillRun[]>> =>
+      await askWorker(async (door) => await door.stills(changeSince(open))),
   );
 }
 

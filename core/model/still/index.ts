@@ -37,6 +37,7 @@ export {
 } from './mixture.ts';
 export { type Between, between, mlAtGrams, mlAtMinutes, type Outlook, outlook, pointAt } from './outlook.ts';
 export { topOf } from './plates.ts';
+export { positionBy } from './position.ts';
 export { admitCharge } from './refused.ts';
 export { type Review, reviewOf } from './review.ts';
 export { atMl, type Caught, caughtBetween, distil, mlAt, type Run, type Until } from './run.ts';

@@ -18,10 +18,13 @@ const SULFURIC_HOLDS = 3.4;
 const LEAST_FREE = 0.03;
 /** Kelvin for each mol of particles in a kg of water. */
 const EBULLIOSCOPIC = 0.513;
+/** The same in an organic liquid: 1.2 in ethanol, 1.7 in acetone, 2.8 in ethyl acetate (CRC Handbook). */
+const EBULLIOSCOPIC_ORGANIC = 2;
 
 /**
  * What stays changes what boils: the second substance is counted without what the solutes hold of it, so the first comes over
- * sooner; the flask is hotter than its vapour, by sulfuric acid’s own boiling curve, by 0.5 K for each mol/kg of the rest.
+ * sooner; the flask is hotter than its vapour, by sulfuric acid’s own boiling curve, by 0.5 K for each mol/kg of the rest. Two
+ * liquids of which none is water hold nothing fast: they boil about 2 K hotter for each mol/kg.
  * Rough: right in direction, to a third in size.
  */
 export function boilingWith(
@@ -30,6 +33,11 @@ export function boilingWith(
   staying: Staying,
 ): { readonly x: number; readonly raiseK: number } {
   if (staying.sulfuric <= 0 && staying.particles <= 0) return { x: n1 / (n1 + n2), raiseK: 0 };
+  if (mixture.second.id !== 'water') {
+    const kg = (n1 * mixture.first.M + n2 * mixture.second.M) / 1000;
+    const raiseK = kg > 0 ? (EBULLIOSCOPIC_ORGANIC * (staying.particles + staying.sulfuric)) / kg : 0;
+    return { x: n1 / (n1 + n2), raiseK: Math.min(200, raiseK) };
+  }
   const held = SULFURIC_HOLDS * staying.sulfuric + HOLDS * staying.particles;
   const free = Math.max(LEAST_FREE * n2, n2 - held);
   const solventG = n1 * mixture.first.M + n2 * mixture.second.M;

@@ -127,6 +127,9 @@ export function walk(facts: PlanFacts, course: Course): Result<Walk> {
     const stood = at(doing.vessels, 'pot');
     passOn(doing, standing, { facts, place }, entries.passed(key));
     if (i >= last) passedOn(doing, standing, { before: stood, facts });
+    // What went over before a vessel was worked on is of another charge.
+    if (acts && op.do !== 'distil' && !STANDS.has(op.do) && standing.figures['still.over'])
+      doing.figures = { ...doing.figures, 'still.over': null };
     outcomes.set(key, doing);
     for (const gas of doing.gases) gases.push({ step: key, ...gas });
     const contents = at(doing.vessels, place);
@@ -170,6 +173,9 @@ function measure(
     });
   }
 }
+
+/** Steps that leave a flask to itself. */
+const STANDS: ReadonlySet<Op['do']> = new Set(['plain', 'hold']);
 
 const NOTHING: ReadonlyMap<string, Figure> = new Map();
 

@@ -1,4 +1,4 @@
-import { derive, type Figure, sdOf } from '#base/figure';
+import { derive, type Figure, given, sdOf } from '#base/figure';
 import { formatNumber } from '#base/units';
 import { molarMass, molarMassFigure, type SubstanceId, substanceOf } from '#matter/substance';
 import {
@@ -13,6 +13,7 @@ import {
 import type { EventBody } from '#run/log';
 import { leftOverIn } from './left-over.ts';
 import type { RunState } from './state.ts';
+import type { StillRun } from './still-of.ts';
 
 /** A receiver of a distillation as it stands now. */
 export interface Fraction {
@@ -40,27 +41,29 @@ export interface StillBalance {
   readonly chargedG: number;
 }
 
-/** The receivers of a run in their order, by what was entered. */
-export function fractionsOf(state: RunState): readonly Fraction[] {
+/** The receivers of a distillation in their order, by what was entered. */
+export function fractionsOf(
+  state: RunState,
+  still: Pick<StillRun, 'volatile' | 'flask' | 'hadG' | 'cuts'>,
+): readonly Fraction[] {
   const vessels = state.sheet.now?.vessels ?? {};
+  const charged = stillBalance(state, still)?.chargedG ?? 0;
   const seen = new Set<VesselName>();
-  return state.steps.flatMap((step): Fraction[] => {
-    const op = step.template?.op;
-    if (op?.do !== 'distil' || seen.has(op.into)) return [];
-    seen.add(op.into);
-    const contents = vessels[op.into];
-    const found = contents && strengthOf(contents, op.volatile);
+  return still.cuts.flatMap(({ step, into }): Fraction[] => {
+    if (seen.has(into)) return [];
+    seen.add(into);
+    const contents = vessels[into];
+    const found = contents && strengthOf(contents, still.volatile);
     if (!contents || !found) return [];
-    const charged = chargedOf(vessels, op.volatile);
     return [
       {
-        vessel: op.into,
-        step: step.key,
-        volatile: op.volatile,
+        vessel: into,
+        step,
+        volatile: still.volatile,
         ...found,
-        recoveryPct: charged > 0 ? (100 * found.mass.value) / charged : 0,
-        measured: state.readings.some(({ body }) => body.step === step.key && body.quantity === 'strength'),
-        bottleId: state.shelved.find(({ from }) => from === op.into)?.bottleId ?? null,
+        recoveryPct: charged > 0 ? (100 * Math.max(0, found.mass.value - (still.hadG[into] ?? 0))) / charged : 0,
+        measured: state.readings.some(({ body }) => body.step === step && body.quantity === 'strength'),
+        bottleId: state.shelved.find(({ from }) => from === into)?.bottleId ?? null,
       },
     ];
   });
@@ -78,18 +81,18 @@ function strengthOf(contents: Contents, id: SubstanceId) {
     (x) => x.n * x.M,
   );
   const W = contents.waterG;
+  const others = given(
+    { symbol: 'm₂', name: 'what else is in it', unit: 'g' },
+    grams - mass.value - W.value,
+    'as it stands',
+  );
   const pct = derive(
     { symbol: 'w', name: 'strength of the fraction', unit: '%' },
-    '100 × m ÷ (m + W)',
-    { m: mass, W },
-    (x) => (100 * x.m) / (x.m + x.W),
+    '100 × m ÷ (m + W + m₂)',
+    { m: mass, W, 'm₂': others },
+    (x) => (100 * x.m) / (x.m + x.W + Math.max(0, x['m₂'])),
   );
   return { mass, pct, grams, ml: liquidVolume(contents) };
-}
-
-/** g of a substance over all places: what was charged. */
-function chargedOf(vessels: Vessels, id: SubstanceId): number {
-  return Object.values(vessels).reduce((sum, contents) => sum + (contents ? gramsIn(contents, id) : 0), 0);
 }
 
 /** The same substance as a gas counts with it. */
@@ -106,17 +109,29 @@ function gramsIn(contents: Contents, id: SubstanceId): number {
   );
 }
 
-/** Where what was charged has gone, as far as is entered; null before anything is in. */
-export function stillBalance(state: RunState, volatile: SubstanceId): StillBalance | null {
+/** g of a substance, as a gas too, in every place that has any. */
+export function gramsByPlace(vessels: Vessels, id: SubstanceId): Readonly<Partial<Record<Place, number>>> {
+  const all = (Object.entries(vessels) as [Place, Contents | undefined][]).flatMap(([place, contents]) => {
+    const grams = contents ? gramsIn(contents, id) : 0;
+    return grams > 1e-9 ? [[place, grams] as const] : [];
+  });
+  return Object.fromEntries(all);
+}
+
+/** Where what was charged into a flask has gone, as far as is entered; null before anything is in. */
+export function stillBalance(
+  state: RunState,
+  { volatile, flask, hadG }: Pick<StillRun, 'volatile' | 'flask' | 'hadG'>,
+): StillBalance | null {
   const vessels = state.sheet.now?.vessels;
   if (!vessels) return null;
-  const all = chargedOf(vessels, volatile);
+  const now = gramsByPlace(vessels, volatile);
+  // What lay elsewhere before is of no charge of this flask.
+  const ofIt = (place: Place) => (now[place] ?? 0) - (place === flask ? 0 : (hadG[place] ?? 0));
+  const places = (Object.keys(now) as Place[]).filter((place) => ofIt(place) > 1e-9);
+  const all = places.reduce((sum, place) => sum + ofIt(place), 0);
   if (!(all > 0)) return null;
-  const parts = (Object.entries(vessels) as [Place, Contents | undefined][]).flatMap(([place, contents]) => {
-    const grams = contents ? gramsIn(contents, volatile) : 0;
-    return grams > 1e-9 ? [{ place, pct: (100 * grams) / all }] : [];
-  });
-  return { parts, chargedG: all };
+  return { parts: places.map((place) => ({ place, pct: (100 * ofIt(place)) / all })), chargedG: all };
 }
 
 interface Shelving {

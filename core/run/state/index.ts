@@ -28,6 +28,6 @@ export { joinRuns, type Standing, splitRun } from './split.ts';
 export { stallAssay } from './stall-assay.ts';
 export { type RunState, runState, type TimerState } from './state.ts';
 export type { StepState } from './step-state.ts';
-export { type StillCut, type StillRun, stillOf } from './still-of.ts';
+export { type StillCut, type StillRun, stillAt, stillsOf } from './still-of.ts';
 export { titleText } from './title.ts';
 export { furtherUse, usedFurther } from './used-further.ts';

@@ -1,7 +1,20 @@
 import { describe, expect, it } from 'vitest';
+import { must } from '#base/lookup';
 import { unwrap } from '#base/problem';
 import { exactReading } from '#base/reading';
-import { fractionsOf, runState, shelveFraction, stillBalance, stillOf } from '#run/state';
+import type { RunEvent } from '#run/log';
+import type { Plan } from '#run/plan';
+import { catalogue } from '#run/route';
+import {
+  stillBalance as balanceIn,
+  fractionsOf as fractionsIn,
+  type RunState,
+  runState,
+  shelveFraction,
+  stillAt,
+  stillsOf,
+} from '#run/state';
+import { planForRoute } from '#testing/catalogue';
 import { done, on, read, START } from '#testing/on-route';
 import { eventsAt } from '#testing/shelf';
 
@@ -16,6 +29,13 @@ const charged = [
 ];
 const head = (step: string, value: number) => ({ ...read(step, 'temperature', value, '°C'), place: 'head' });
 const events = (...bodies: Parameters<typeof eventsAt>[1][]) => eventsAt(START, ...bodies);
+const stillOf = (of: Plan, all: readonly RunEvent[]) => {
+  const found = stillsOf(of, all);
+  return found.ok ? { ok: true as const, value: stillAt(found.value) } : found;
+};
+const still = () => must(unwrap(stillOf(plan, events(...charged))), 'still');
+const fractionsOf = (state: RunState) => fractionsIn(state, still());
+const stillBalance = (state: RunState) => balanceIn(state, still());
 const STEPS = ['fore-run', 'weak', 'constant'];
 
 describe('what of a run is distilled', () => {
@@ -72,7 +92,7 @@ describe('fractions', () => {
     expect(found[2]!.grams).toBeCloseTo(330, 0);
     expect(found[0]!.pct.value).toBeLessThan(found[1]!.pct.value);
     expect(found[2]!.pct.value).toBeCloseTo(19.5, 0);
-    const balance = stillBalance(state, 'hydrochloric-acid')!;
+    const balance = stillBalance(state)!;
     expect(balance.parts.reduce((sum, { pct }) => sum + pct, 0)).toBeCloseTo(100, 6);
     expect(balance.chargedG).toBeCloseTo(126, 0);
     expect(found.reduce((sum, { recoveryPct }) => sum + recoveryPct, 0)).toBeLessThan(100);
@@ -119,5 +139,73 @@ describe('fractions', () => {
     const after = unwrap(runState(plan, events(...over, entry)));
     expect(fractionsOf(after)[1]!.bottleId).toBe('bottle_weak01');
     expect(after.bottles).toEqual([]);
+  });
+});
+
+describe('two distillations in one run', () => {
+  const route = must(
+    catalogue.find(({ id }) => id === 'ethyl-salicylate'),
+    'route',
+  );
+  const ester = planForRoute(route);
+  const steps = route.steps.map(({ id }) => id);
+  const until = (last: string) => done(...steps.slice(0, steps.indexOf(last)));
+
+  it('are told apart: each its own charge, course, receivers and balance', () => {
+    const stills = unwrap(stillsOf(ester, events(...until('heart'))));
+    expect(stills.map(({ cuts }) => cuts.map(({ step }) => step))).toEqual([['strip'], ['fore-run', 'heart']]);
+    const [strip, heart] = stills;
+    expect(strip!.flask).toBe('pot');
+    expect(heart!.flask).toBe('jar');
+    expect(strip!.volatile).not.toBe(heart!.volatile);
+    // Each begins at nothing over.
+    expect(heart!.cuts[0]!.toMl).toBeLessThan(strip!.cuts[0]!.toMl);
+    for (const { cuts } of stills)
+      for (const { toMl, headC, potC } of cuts) {
+        expect(toMl).toBeGreaterThanOrEqual(0);
+        expect(headC).toBeGreaterThan(20);
+        expect(potC).toBeGreaterThan(headC - 1);
+        expect(potC).toBeLessThan(260);
+      }
+    expect(stillAt(stills, 'strip')).toBe(strip);
+    expect(stillAt(stills, 'heart')).toBe(heart);
+    // Where one stands without saying: the one that is on.
+    expect(stillAt(stills)).toBe(heart);
+    const state = unwrap(runState(ester, events(...until('stop'))));
+    for (const each of unwrap(stillsOf(ester, events(...until('stop'))))) {
+      const balance = must(balanceIn(state, each), 'balance');
+      expect(balance.parts.reduce((sum, { pct }) => sum + pct, 0)).toBeCloseTo(100, 6);
+      const found = fractionsIn(state, each);
+      expect(found.map(({ step }) => step)).toEqual(each.cuts.map(({ step }) => step));
+      expect(found.reduce((sum, { recoveryPct }) => sum + recoveryPct, 0)).toBeLessThanOrEqual(100.001);
+    }
+    const product = fractionsIn(
+      state,
+      must(stillAt(unwrap(stillsOf(ester, events(...until('stop')))), 'heart'), 'heart'),
+    );
+    expect(product.at(-1)!.pct.value).toBeGreaterThan(80);
+  });
+
+  it('has the ester of its own flask alone in the balance', () => {
+    const all = events(...until('stop'));
+    const heart = must(stillAt(unwrap(stillsOf(ester, all)), 'heart'), 'heart');
+    const balance = must(balanceIn(unwrap(runState(ester, all)), heart), 'balance');
+    const isFirst = heart.asked.first === heart.volatile;
+    const pct = isFirst ? heart.asked.pct : 100 - heart.asked.pct;
+    // Beside salts and water, which are no part of the pair that boils.
+    expect(balance.chargedG).toBeGreaterThan(0.95 * ((heart.asked.grams * pct) / 100));
+    expect(balance.chargedG).toBeLessThan(1.01 * ((heart.asked.grams * pct) / 100));
+  });
+});
+
+describe('a volume that is read while a receiver fills', () => {
+  it('is where it is, and not where the receiver is changed', () => {
+    const before = unwrap(stillOf(plan, events(...charged)))!.cuts.map(({ toMl }) => toMl);
+    const during = [...charged, read('fore-run', 'volume', 20, 'mL')];
+    expect(unwrap(stillOf(plan, events(...during)))!.cuts[0]!.toMl).toBeCloseTo(before[0]!, 3);
+    const ended = unwrap(stillOf(plan, events(...during, ...done('fore-run'))))!;
+    expect(ended.cuts[0]!.toMl).toBeCloseTo(20, 0);
+    const past = unwrap(stillOf(plan, events(...charged, read('fore-run', 'volume', before[0]! + 15, 'mL'))))!;
+    expect(past.cuts[0]!.toMl).toBeCloseTo(before[0]! + 15, 0);
   });
 });

@@ -25,7 +25,7 @@ import type { StillRun } from '#run/state';
 import { StillChart } from '../still/still-chart.tsx';
 import { StillDrawing } from '../still/still-drawing.tsx';
 import '../still/still.css';
-import { useStillRun } from '#web/worker/run-session.ts';
+import { useStills } from '#web/worker/run-session.ts';
 
 const NO_EVENTS: [] = [];
 
@@ -37,11 +37,13 @@ interface StageProps {
 /** A distillation tried out: heat and receivers by hand, the instruments simulated, a review against the best there is. */
 export function StillStage({ plan, onClose }: StageProps) {
   const open = useMemo(() => ({ batchId: `rehearsal ${plan.route.id}`, plan, events: NO_EVENTS }), [plan]);
-  const still = useStillRun(open);
+  const stills = useStills(open);
+  // What is rehearsed is what brings the product.
+  const still = stills.value?.at(-1);
   return (
     <Modal open title="Rehearsal: nothing is lit, nothing is lost" width={980} footer={null} onCancel={onClose}>
-      {still.problem ? <p className="problem">{still.problem.message}</p> : null}
-      {still.value ? <Admitted run={still.value} /> : <p className="waiting-block">Setting up …</p>}
+      {stills.problem ? <p className="problem">{stills.problem.message}</p> : null}
+      {still ? <Admitted run={still} /> : <p className="waiting-block">Setting up …</p>}
     </Modal>
   );
 }

@@ -6,7 +6,7 @@ import { between, type Cut, pointAt, type StillAnswer } from '#model/still';
 import type { Plan } from '#run/plan';
 import type { StillRun } from '#run/state';
 import { useCompute } from '#web/worker/compute.ts';
-import { useStillRun } from '#web/worker/run-session.ts';
+import { useStills } from '#web/worker/run-session.ts';
 import { ApparatusForm } from './apparatus-form.tsx';
 import { CutPlanner, type Wanted } from './cut-planner.tsx';
 import { StillChart } from './still-chart.tsx';
@@ -26,9 +26,8 @@ const NO_EVENTS: [] = [];
 /** The distillation of a plan before anything is lit: its course, its cuts to be dragged, its limits, what to mind. */
 export function StillPlan({ plan, ...rest }: StillPlanProps) {
   const open = useMemo(() => ({ batchId: `plan ${plan.route.id}`, plan, events: NO_EVENTS }), [plan]);
-  const still = useStillRun(open);
-  if (!still.value) return null;
-  return <Course plan={plan} run={still.value} {...rest} />;
+  const stills = useStills(open);
+  return stills.value?.map((run) => <Course key={run.cuts[0]?.step} plan={plan} run={run} {...rest} />) ?? null;
 }
 
 function Course({ plan, run, onControl, onApparatus, onKeep }: StillPlanProps & { run: StillRun }) {

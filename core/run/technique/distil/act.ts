@@ -92,7 +92,10 @@ function courseOf(standing: Standing, op: Op, { flask, step }: { flask: Flask; s
   const ml = readings.volume && readingValue(readings.volume)?.value;
   const byGrams: End | undefined = grams !== undefined && grams >= 0 ? { grams } : undefined;
   const byMl: End | undefined = ml !== undefined && ml >= 0 ? { ml } : undefined;
-  const read = byGrams ?? byMl;
+  // While it goes over, what was read is where it is, and not where the receiver will be changed.
+  const underWay = !step.entries.finished && !step.going.onlyDone;
+  const isPast = (byMl && (ml ?? 0) > cutBy(cutting, planned).ml) || byGrams !== undefined;
+  const read = underWay && !isPast ? undefined : (byGrams ?? byMl);
   const end = read ?? planned;
   const found = cutBy(cutting, end);
   const sd = byGrams ? 0.5 + 0.003 * found.ml : Math.max(EYE_ML, EYE * found.ml);

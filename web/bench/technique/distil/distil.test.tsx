@@ -1,8 +1,9 @@
 import { cleanup, fireEvent, screen, within } from '@testing-library/react';
 import { afterEach, describe, expect, it, vi } from 'vitest';
+import { must } from '#base/lookup';
 import { unwrap } from '#base/problem';
 import { fit as fitReadings, pointAt, still } from '#model/still';
-import { stillBalance, stillOf } from '#run/state';
+import { stillAt, stillBalance, stillsOf } from '#run/state';
 import { done, on, read } from '#testing/on-route';
 import { MarginProvider } from '#web/parts/margin.tsx';
 import { benchAt, draw } from '#web/testing/bench.tsx';
@@ -26,14 +27,20 @@ const charged = [
 ];
 const oneOver = [...charged, read('fore-run', 'mass', 65, 'g'), ...done('fore-run')];
 const at = (step: string, ...bodies: Parameters<typeof benchAt>[2][]) => benchAt(acid, step, ...bodies);
-const runOf = ({ props }: ReturnType<typeof at>) => unwrap(stillOf(acid.plan, props.run.events))!;
+const runOf = ({ props }: ReturnType<typeof at>) =>
+  must(stillAt(unwrap(stillsOf(acid.plan, props.run.events))), 'still');
 
 describe('the headline', () => {
+  it('tells no receiver to be changed at a flask that has gone cold', () => {
+    expect(text({ coldC: 16.1 })).toMatch(/gone cold, 16.1 °C/);
+    expect(text({ coldC: 16.1 })).not.toContain('Switch');
+  });
+
   const cuts = runOf(at('weak', ...oneOver)).cuts;
   const ahead = { minutes: 6.2, bandMin: 1, headC: 107.9, potC: 108, overMl: 133 };
   const text = (over: object) => {
     const { container } = draw(
-      <Headline cut={cuts[1]!} next={cuts[2]} outlook={ahead} speed={1} heatOff={false} {...over} />,
+      <Headline cut={cuts[1]!} next={cuts[2]} outlook={ahead} speed={1} heatOff={false} coldC={null} {...over} />,
     );
     return container.textContent ?? '';
   };
@@ -91,7 +98,7 @@ describe('receivers', () => {
     const { props } = at('weak', ...oneOver);
     draw(
       <BalanceBars
-        now={stillBalance(props.run.state, 'hydrochloric-acid')}
+        now={stillBalance(props.run.state, runOf({ props } as ReturnType<typeof at>))}
         end={[
           { place: 'receiver 3', pct: 60 },
           { place: 'pot', pct: 40 },

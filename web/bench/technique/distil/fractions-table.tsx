@@ -19,7 +19,7 @@ interface FractionsTableProps {
 
 /** Every receiver: booked, filling, or expected; what it holds, and where it goes. */
 export function FractionsTable({ run, still, points, nowMl }: FractionsTableProps) {
-  const booked = fractionsOf(run.state);
+  const booked = fractionsOf(run.state, still);
   const firstG = (still.asked.grams * still.asked.pct) / 100;
   return (
     <div className="still-table-frame">

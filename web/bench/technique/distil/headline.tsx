@@ -9,12 +9,20 @@ interface HeadlineProps {
   /** How many times faster than it is; 1 at a real still. */
   readonly speed: number;
   readonly heatOff: boolean;
+  /** °C of the flask where it stands well below what it boils at: nothing comes over. */
+  readonly coldC: number | null;
 }
 
 /** What to do next, and when: the first thing that is read. */
-export function Headline({ cut, next, outlook, speed, heatOff }: HeadlineProps) {
+export function Headline({ cut, next, outlook, speed, heatOff, coldC }: HeadlineProps) {
   const goal = next ? `Switch to receiver ${numberOf(next)}` : 'Heat off';
   if (heatOff) return <p className="still-headline">The heat is off: it cools.</p>;
+  if (coldC !== null)
+    return (
+      <p className="still-headline">
+        The flask has gone cold, {formatNumber(coldC, 3)} °C: nothing comes over until it boils again.
+      </p>
+    );
   if (!outlook)
     return (
       <p className="still-headline">

@@ -6,7 +6,7 @@ import { exactReading } from '#base/reading';
 import { formatNumber } from '#base/units';
 import { between, condenserW, outlook, pointAt, type StillPoint, waterOutC } from '#model/still';
 import type { EventBody } from '#run/log';
-import { type StillBalance, type StillCut, type StillRun, stillBalance } from '#run/state';
+import { type StillBalance, type StillCut, type StillRun, stillAt, stillBalance } from '#run/state';
 import { useFeed } from '#web/api/feed.ts';
 import { StillChart } from '#web/models/still/still-chart.tsx';
 import { StillDrawing } from '#web/models/still/still-drawing.tsx';
@@ -15,7 +15,7 @@ import type { Run } from '#web/run/use-run.ts';
 import '#web/models/still/still.css';
 import type { StepState } from '#run/state';
 import { FeedBar } from '#web/run/feed-bar.tsx';
-import { useStillRun } from '#web/worker/run-session.ts';
+import { useStills } from '#web/worker/run-session.ts';
 import { BalanceBars } from './balance-bars.tsx';
 import { FitCard } from './fit-card.tsx';
 import { FractionsTable } from './fractions-table.tsx';
@@ -28,12 +28,12 @@ import { mixtureName } from './words.ts';
 
 /** The still at work: what to do next, the apparatus, the course and the readings on it, the receivers. */
 export function StillBench({ run, step }: { run: Run; step: StepState }) {
-  const still = useStillRun(run.open);
-  if (still.problem) return <p className="problem">{still.problem.message}</p>;
-  if (still.value === undefined) return <p className="waiting-block">Reading the still …</p>;
-  if (still.value === null)
-    return <p className="quiet">Nothing that boils is in the flask yet: enter what was charged.</p>;
-  return <AtWork run={run} step={step} still={still.value} />;
+  const stills = useStills(run.open);
+  if (stills.problem) return <p className="problem">{stills.problem.message}</p>;
+  if (stills.value === undefined) return <p className="waiting-block">Reading the still …</p>;
+  const still = stillAt(stills.value, step.key);
+  if (still === null) return <p className="quiet">Nothing that boils is in the flask yet: enter what was charged.</p>;
+  return <AtWork key={still.cuts[0]?.step} run={run} step={step} still={still} />;
 }
 
 /** Fewer dots than these are drawn. */
@@ -104,6 +104,7 @@ function AtWork({ run, step, still: asPlanned }: { run: Run; step: StepState; st
           outlook={ahead}
           speed={feed.status?.running ? feed.status.speed : 1}
           heatOff={watts === 0 && nowMl !== null}
+          coldC={coldOf(course)}
         />
         <FeedBar feed={feed} seed={run.batch.number} />
       </div>
@@ -166,11 +167,7 @@ function AtWork({ run, step, still: asPlanned }: { run: Run; step: StepState; st
         <LogHead run={run} step={cut.step} expected={expected} mostMl={points.at(-1)?.overMl ?? null} />
       </div>
       <FractionsTable run={run} still={still} points={points} nowMl={nowMl} />
-      <BalanceBars
-        now={stillBalance(run.state, still.volatile)}
-        end={endOf(still, points, firstG)}
-        name={mixtureName(still)}
-      />
+      <BalanceBars now={stillBalance(run.state, still)} end={endOf(still, points, firstG)} name={mixtureName(still)} />
       <InMargin>
         <div className="still-says">
           <FitCard run={still} fitted={fitted} {...takingOf(run, still, course)} />
@@ -180,6 +177,14 @@ function AtWork({ run, step, still: asPlanned }: { run: Run; step: StepState; st
       </InMargin>
     </section>
   );
+}
+
+/** K below the first drop from which a flask that was boiling has gone cold. */
+const COLD_K = 15;
+
+function coldOf({ potC, points, nowMl }: ReturnType<typeof useCourse>): number | null {
+  const boils = points[0]?.potC;
+  return potC !== null && boils !== undefined && nowMl !== null && nowMl > 0 && potC < boils - COLD_K ? potC : null;
 }
 
 /** The cuts as they are pulled, each at the head that the course gives there; those that are done stay. */

@@ -4,7 +4,7 @@ import {
   firstDrop,
   mlAtGrams,
   mlAtMinutes,
-  pointAt,
+  positionBy,
   readingsFrom,
   type StillPoint,
   type StillReading,
@@ -46,7 +46,10 @@ function useStillAnswer(run: StillRun) {
 }
 
 /** Follows a distillation by its instruments, or by what was entered. */
-export function useCourse(run: StillRun, feed: readonly FeedReading[]): Course {
+export function useCourse(run: StillRun, shown: readonly FeedReading[]): Course {
+  const { since } = run;
+  // What instruments showed before this charge was of another.
+  const feed = useMemo(() => (since === null ? shown : shown.filter(({ at }) => at > since)), [shown, since]);
   const { answer, azeotrope } = useStillAnswer(run);
   const { asked, pctSd, readings: byHand } = run;
   const { heaterW } = asked.apparatus;
@@ -77,7 +80,7 @@ export function useCourse(run: StillRun, feed: readonly FeedReading[]): Course {
     band,
     fitted,
     readings,
-    nowMl: nowOf({ points, dropped, over, minutes }),
+    nowMl: nowOf({ points, dropped, over, minutes, head: feed.length > 0 ? undefined : headSince(byHand, over) }),
     receiverG: last ? last.massG : null,
     headC: last?.headC ?? lastOf(byHand, 'headC'),
     potC: last?.potC ?? lastOf(byHand, 'potC'),
@@ -99,23 +102,25 @@ interface Elapsed {
   readonly over: StillReading | undefined;
   /** Min since the first drop, by the clock; null at instruments, and before it. */
   readonly minutes: number | null;
+  /** The head as it was last read by hand, after that volume. */
+  readonly head: StillReading | undefined;
 }
 
-/** By the balance; without one by the last volume that was read, and the time since then. */
-function nowOf({ points, dropped, over, minutes }: Elapsed): number | null {
+function headSince(readings: readonly StillReading[], over: StillReading | undefined): StillReading | undefined {
+  return readings.findLast(({ headC, minutes }) => headC !== undefined && minutes >= (over?.minutes ?? 0));
+}
+
+/** By the balance; without one by the last volume that was read, the time since then, and the head. */
+function nowOf({ points, dropped, over, minutes, head }: Elapsed): number | null {
   if (points.length === 0 || (!dropped && minutes === null)) return null;
   if (dropped) return over?.overG === undefined ? 0 : mlAtGrams(points, over.overG);
-  const read = over?.overMl ?? 0;
-  const since = (minutes ?? 0) - (over?.minutes ?? 0);
+  const readMl = over?.overMl ?? 0;
+  const sinceMin = (minutes ?? 0) - (over?.minutes ?? 0);
   const whole = (points.at(-1)?.minutes ?? 0) - (points[0]?.minutes ?? 0);
   // Long after it must be over, time says nothing any more.
-  if (!(since > 0) || since > 2 * whole) return read;
-  return mlAtMinutes(points, minutesAt(points, read) + since);
-}
-
-/** Min from the first drop to a volume over. */
-function minutesAt(points: readonly StillPoint[], ml: number): number {
-  return pointAt(points, 'minutes', ml) - (points[0]?.minutes ?? 0);
+  if (!(sinceMin > 0) || sinceMin > 2 * whole) return readMl;
+  const told = head?.headC === undefined ? null : { headC: head.headC, sinceMin: (minutes ?? 0) - head.minutes };
+  return positionBy(points, { readMl, sinceMin, head: told }).ml;
 }
 
 /** mL over at a reading, for its place on the chart. */
