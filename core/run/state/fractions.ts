@@ -1,16 +1,9 @@
 import { derive, type Figure, given, sdOf } from '#base/figure';
 import { formatNumber } from '#base/units';
-import { molarMass, molarMassFigure, type SubstanceId, substanceOf } from '#matter/substance';
-import {
-  amountOf,
-  type Contents,
-  contentsMass,
-  liquidVolume,
-  type Place,
-  type VesselName,
-  type Vessels,
-} from '#matter/vessel';
+import { molarMassFigure, type SubstanceId, substanceOf } from '#matter/substance';
+import { amountOf, type Contents, contentsMass, liquidVolume, type Place, type VesselName } from '#matter/vessel';
 import type { EventBody } from '#run/log';
+import { gramsByPlace } from './grams-by-place.ts';
 import { leftOverIn } from './left-over.ts';
 import type { RunState } from './state.ts';
 import type { StillRun } from './still-of.ts';
@@ -93,29 +86,6 @@ function strengthOf(contents: Contents, id: SubstanceId) {
     (x) => (100 * x.m) / (x.m + x.W + Math.max(0, x['m₂'])),
   );
   return { mass, pct, grams, ml: liquidVolume(contents) };
-}
-
-/** The same substance as a gas counts with it. */
-const AS_GAS: Readonly<Record<string, SubstanceId>> = {
-  'hydrochloric-acid': 'hydrogen-chloride',
-  ammonia: 'ammonia-gas',
-};
-
-function gramsIn(contents: Contents, id: SubstanceId): number {
-  const gas = AS_GAS[id];
-  return [id, ...(gas ? [gas] : [])].reduce(
-    (sum, each) => sum + (amountOf(contents, each)?.value ?? 0) * molarMass(substanceOf(each).formula),
-    0,
-  );
-}
-
-/** g of a substance, as a gas too, in every place that has any. */
-export function gramsByPlace(vessels: Vessels, id: SubstanceId): Readonly<Partial<Record<Place, number>>> {
-  const all = (Object.entries(vessels) as [Place, Contents | undefined][]).flatMap(([place, contents]) => {
-    const grams = contents ? gramsIn(contents, id) : 0;
-    return grams > 1e-9 ? [[place, grams] as const] : [];
-  });
-  return Object.fromEntries(all);
 }
 
 /** Where what was charged into a flask has gone, as far as is entered; null before anything is in. */

@@ -9,7 +9,7 @@ import type { Plan, RunStep } from '#run/plan';
 import { type GoneThrough, goThrough } from '#run/sheet';
 import { type Op, placeOf } from '#run/technique';
 import { advise } from './advise.ts';
-import { gramsByPlace } from './fractions.ts';
+import { gramsByPlace } from './grams-by-place.ts';
 
 /** One receiver of a distillation, as it is planned. */
 export interface StillCut {
