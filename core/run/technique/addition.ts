@@ -1,10 +1,11 @@
-import { derive, type Figure } from '#base/figure';
+import { derive, type Figure, given } from '#base/figure';
 import { entryOf } from '#base/lookup';
 import { formatNumber } from '#base/units';
 import { molarVolume, type Reaction, reactionHeat, solutionHeat } from '#matter/reaction';
 import { heatCapacity } from '#matter/solution';
 import { isInsoluble, molarMassFigure, type SubstanceId, substanceOf } from '#matter/substance';
 import { type Contents, entriesOf, phaseG, slurryVolume, solutesG, speciesAmount, total } from '#matter/vessel';
+import { chargedSolid } from './charged-solid.ts';
 import { type Facts, reactionOf } from './facts.ts';
 import type { Adding } from './recipe.ts';
 import type { StepView } from './view.ts';
@@ -51,14 +52,14 @@ export function additionOf(
   const line = view.additions.find((each) => each.role === role);
   const content = role === undefined ? undefined : facts.contents[role];
   if (!adding || role === undefined || !line || !content) return undefined;
-  const stages = reactions.flatMap((id) => stageOf(facts, role, before, reactionOf(facts, id)) ?? []);
-  const mass = line.actual ?? line.dose.mass;
+  const stages = stagesOf(facts, { role, before, reactions });
+  const mass = chargedSolid(line, facts);
   return {
     role,
     name: line.name,
     adding,
     plannedG: goesIn ? line.dose.mass.value : mass.value,
-    enough: goesIn ? total('enough for what is in the vessel', 'g', ...stages.map(({ grams }) => grams)) : mass,
+    enough: goesIn ? enoughOf(line.dose.mass, stages) : mass,
     stages,
     liquidMl: slurryVolume(without(before, content.substance.id)),
     heatCapacityJPerK: heatCapacity(before.waterG.value, solutesG(before)),
@@ -90,20 +91,72 @@ export function excessPrice({ stages, name, adding }: Addition): string {
   return `The ${first.takes} left over takes ${formatNumber(first.grams.value, 2)} g of ${name}${gas}.`;
 }
 
-function stageOf(facts: Facts, role: string, before: Contents, reaction: Reaction): Stage | undefined {
+/** Of what is in excess no more is wanted than was asked for: the one that runs out first says what is enough. */
+function enoughOf(planned: Figure, stages: readonly Stage[]): Figure {
+  const all = total('enough for what is in the vessel', 'g', ...stages.map(({ grams }) => grams));
+  return planned.value > 0 && planned.value < all.value ? planned : all;
+}
+
+/** Its reactions one after the other: what one has taken is not there for the next. */
+function stagesOf(
+  facts: Facts,
+  {
+    role,
+    before,
+    reactions,
+  }: { readonly role: string; readonly before: Contents; readonly reactions: readonly string[] },
+): readonly Stage[] {
+  const { substance } = entryOf(facts.contents, role);
+  const spent = new Map<SubstanceId, Figure[]>();
+  const left = (id: SubstanceId): Figure | undefined => {
+    const n = speciesAmount(before, id);
+    const gone = spent.get(id);
+    if (!n || !gone) return n;
+    const taken = total('taken before', 'mol', ...gone);
+    return derive({ symbol: 'n', name: n.name, unit: 'mol' }, 'max(0; n₀ − t)', { 'n₀': n, t: taken }, (x) =>
+      Math.max(0, x['n₀'] - x.t),
+    );
+  };
+  return reactions.flatMap((id): readonly Stage[] => {
+    const reaction = reactionOf(facts, id);
+    const takes = reaction.reactants.find(({ substanceId }) => substanceId === substance.species);
+    const others = reaction.reactants
+      .filter(({ substanceId }) => substanceId !== substance.species && substanceId !== 'water')
+      .map((each) => ({ ...each, present: left(each.substanceId) }));
+    // What there is least of, by the equation, is what it takes.
+    const [scarce] = others.toSorted((a, b) => (a.present?.value ?? 0) / a.n - (b.present?.value ?? 0) / b.n);
+    if (!takes || !scarce?.present || scarce.present.value <= LEAST_MOL) return [];
+    for (const { substanceId, n } of others) {
+      const share = given({ symbol: 'r', name: 'mol for each', unit: '' }, n / scarce.n, 'the equation');
+      const gone = derive(
+        { symbol: 'n', name: 'taken', unit: 'mol' },
+        'n × r',
+        { n: scarce.present, r: share },
+        (x) => x.n * x.r,
+      );
+      spent.set(substanceId, [...(spent.get(substanceId) ?? []), gone]);
+    }
+    return [stageOf(facts, role, { reaction, takes, other: { ...scarce, present: scarce.present } })];
+  });
+}
+
+/** Less is the noise of sums. */
+const LEAST_MOL = 1e-9;
+
+interface Takes {
+  readonly reaction: Reaction;
+  readonly takes: Reaction['reactants'][number];
+  readonly other: Reaction['reactants'][number] & { readonly present: Figure };
+}
+
+function stageOf(facts: Facts, role: string, { reaction, takes, other }: Takes): Stage {
   const { substance, w, dissolved } = entryOf(facts.contents, role);
-  const takes = reaction.reactants.find(({ substanceId }) => substanceId === substance.species);
-  const other = reaction.reactants.find(
-    ({ substanceId }) => substanceId !== substance.species && substanceId !== 'water',
-  );
-  const present = other && speciesAmount(before, other.substanceId);
-  if (!takes || !other || !present || present.value <= 0) return undefined;
   const M = molarMassFigure(substance.formula);
   const ratio = takes.n / other.n;
   const grams = derive(
     { symbol: 'm', name: `${facts.names[role]} for the ${substanceOf(other.substanceId).name}`, unit: 'g' },
     `100 × ${takes.n} × n × M ÷ (${other.n} × w)`,
-    { n: present, M, w },
+    { n: other.present, M, w },
     (x) => (100 * ratio * x.n * x.M) / x.w,
   );
   const molPerG = w.value / 100 / M.value / takes.n;

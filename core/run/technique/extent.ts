@@ -15,7 +15,7 @@ import {
   extentBySight,
 } from '#model/add';
 import { weighingSd } from './add/mass.ts';
-import type { Addition } from './addition.ts';
+import type { Addition, Stage } from './addition.ts';
 import type { Adding } from './recipe.ts';
 import type { StepView } from './view.ts';
 
@@ -28,11 +28,13 @@ export function extentOfStep(view: StepView, addition: Addition, inG: Figure | u
     plannedG,
     stages.reduce((sum, { grams }) => sum + grams.value, 0),
   );
-  const allGasL = stages.reduce((sum, stage) => sum + Math.min(goes, stage.grams.value) * stage.gasLPerG, 0);
+  // One stretch after the other, as far as the dose reaches.
+  const reached = inStretches(stages, goes);
+  const allGasL = reached.reduce((sum, { stage, grams }) => sum + grams * stage.gasLPerG, 0);
   // A stretch whose heat is not held makes the whole not known: no part of it stands for all.
   const kJ = stages.some(({ kJPerG }) => kJPerG === null)
     ? 0
-    : stages.reduce((sum, stage) => sum + Math.min(goes, stage.grams.value) * (stage.kJPerG ?? 0), 0);
+    : reached.reduce((sum, { stage, grams }) => sum + grams * (stage.kJPerG ?? 0), 0);
   const gas = stages[0]?.gasId;
   const gasM = gas ? molarMass(substanceOf(gas).formula) : 0;
   const gramsPerL = gasM / molarVolume(bench.tempC, bench.pressureHPa);
@@ -71,6 +73,19 @@ export function extentOfStep(view: StepView, addition: Addition, inG: Figure | u
   const seen = reads.findLast(({ body }) => body.reading.is === 'sight')?.body.reading;
   if (seen?.is === 'sight') found.push(extentBySight('sight', seen.enough));
   return found.length === 0 ? null : combineExtents(found);
+}
+
+/** g of a dose that each stretch takes, in their order. */
+function inStretches(
+  stages: readonly Stage[],
+  grams: number,
+): readonly { readonly stage: Stage; readonly grams: number }[] {
+  let rest = grams;
+  return stages.map((stage) => {
+    const here = Math.max(0, Math.min(rest, stage.grams.value));
+    rest -= here;
+    return { stage, grams: here };
+  });
 }
 
 /** Papers are read to half a pH. */
