@@ -2,7 +2,7 @@ import type { Figure } from '#base/figure';
 import { ok, type Result } from '#base/problem';
 import type { Quantity } from '#base/reading';
 import type { SubstanceId } from '#matter/substance';
-import { at, slurryVolume, total, type Vessels } from '#matter/vessel';
+import { at, type Place, slurryVolume, total, type Vessels } from '#matter/vessel';
 import type { OrderedStep, PlanFacts } from '#run/plan';
 import {
   type ActualAddition,
@@ -20,6 +20,7 @@ import {
   type Going,
   goneIn,
   inMoments,
+  liquidMoved,
   type NotKnown,
   type Op,
   type Outcome,
@@ -107,7 +108,8 @@ export function walk(facts: PlanFacts, course: Course): Result<Walk> {
     const step = { facts, key, entries: here, going };
     const acts = !here.skipped && (!onlyDone || here.finished);
     const place = placeOf(op);
-    const own: Own = { role: 'role' in op ? op.role : null, place };
+    // At the last steps one works at what was made.
+    const own: Own = { role: 'role' in op ? op.role : null, place: i < last ? place : workedAt(facts, place) };
     // What was read, or weighed back, was read of what had gone in by then.
     const first = early ? withBesides(standing, { facts, own, additions: early }) : undefined;
     const from = first ? withFirst(standing, first) : standing;
@@ -126,7 +128,10 @@ export function walk(facts: PlanFacts, course: Course): Result<Walk> {
     if ((i < last || facts.recipe.makes.kind === 'solid') && !takesVolume(op)) standAsRead(doing, step, place);
     const stood = at(doing.vessels, 'pot');
     passOn(doing, standing, { facts, place }, entries.passed(key));
-    if (i >= last) passedOn(doing, standing, { before: stood, facts });
+    if (i >= last) {
+      passedOn(doing, standing, { before: stood, facts });
+      if (entries.passed(key).length > 0) liquidMoved(doing, facts);
+    }
     // What went over before a vessel was worked on is of another charge.
     if (acts && op.do !== 'distil' && !STANDS.has(op.do) && standing.figures['still.over'])
       doing.figures = { ...doing.figures, 'still.over': null };
@@ -142,6 +147,10 @@ export function walk(facts: PlanFacts, course: Course): Result<Walk> {
   }
   const end = { ...standing, additions: markLimiting(facts, standing) };
   return ok({ end, outcomes, before, heats, heatNotKnown, gases, peakMl, reactMl });
+}
+
+function workedAt({ recipe: { makes } }: PlanFacts, place: Place): Place {
+  return makes.kind === 'liquid' ? makes.vessel : place;
 }
 
 /** A last step: what goes in and what is read of what was made, in the order in which it happened. */
@@ -166,6 +175,7 @@ function measure(
     const before = at(doing.vessels, 'pot');
     goes(additions);
     solutionMoved(doing, standing, { before, facts });
+    liquidMoved(doing, facts);
     standAsMeasured(doing, {
       ...step,
       entries: { ...step.entries, readings },

@@ -33,7 +33,10 @@ function standsAt(route: Route, step: string, bodies: readonly EventBody[]): num
     route.steps.find(({ id }) => id === step),
     step,
   ).op;
-  return slurryVolume(at(must(walk, 'walk').end.vessels, placeOf(op)), facts.tables);
+  // At the last steps one works at what was made.
+  const { makes } = route;
+  const place = makes.kind === 'liquid' && step === route.steps.at(-1)?.id ? makes.vessel : placeOf(op);
+  return slurryVolume(at(must(walk, 'walk').end.vessels, place), facts.tables);
 }
 
 /** A step with water in its vessel, at which a volume is read of what stands there and nothing else happens. */

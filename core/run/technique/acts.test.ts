@@ -2,7 +2,7 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { unwrap } from '#base/problem';
 import { exactReading } from '#base/reading';
-import { amountsOf, at, massOverAll } from '#matter/vessel';
+import { amountsOf, at, massOverAll, slurryVolume } from '#matter/vessel';
 import { catalogue } from '#run/route';
 import { planForRoute } from '#testing/catalogue';
 import { on } from '#testing/on-route';
@@ -152,13 +152,14 @@ describe('making up', () => {
     expect(at(vessels, 'pot').waterG.value).toBeGreaterThan(300);
   });
 
-  it('goes by the volume that was read, and takes none of it away', () => {
+  it('goes by the volume that was read, in the figure and in the vessel', () => {
     const read = (mL: number) => ({ readings: { volume: exactReading(mL, 'mL') } });
     const at600 = unwrap(techniques['make-up'].act(salt, {}, atStep(chloride, read(600))));
     expect(at600.figures['made.strength']!.value).toBeCloseTo(0.5 / 0.6, 3);
-    // Less than what stands there cannot be: the water stays.
+    // Less than was thought to stand there: it is the water that was less.
     const at100 = unwrap(techniques['make-up'].act(salt, {}, atStep(chloride, read(100))));
-    expect(at(at100.vessels, 'pot').waterG.value).toBeCloseTo(300, 9);
+    expect(at100.figures['made.filled']!.value).toBeCloseTo(100, 9);
+    expect(slurryVolume(at(at100.vessels, 'pot'))).toBeCloseTo(100, 1);
     // Nothing is a slip of the pen.
     const none = unwrap(techniques['make-up'].act(salt, {}, atStep(chloride, read(0))));
     expect(none.figures['made.strength']!.value).toBeCloseTo(1, 2);

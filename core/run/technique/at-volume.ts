@@ -57,7 +57,7 @@ export function standAsRead(doing: Doing, step: At, place: Place): void {
   const read = volumeRead(entries.readings.volume, 'the volume in the vessel');
   const before = at(doing.vessels, place);
   if (!read || !(read.value > 0) || !(before.waterG.value > 0)) return;
-  if (!entries.finished && !isUnderWay(step)) return;
+  if (!entries.finished && !entries.skipped && !isUnderWay(step)) return;
   const since = entries.additions.slice(entries.readAfter.volume ?? 0);
   if (since.length > 0 && facts.tables < AS_IT_REALLY_IS) return;
   const V = withSince(read, mlOf(since, facts));

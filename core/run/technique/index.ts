@@ -31,7 +31,7 @@ export {
 } from './facts.ts';
 export type { FilterAdvice, Medium } from './filter/advice.ts';
 export { riseOf } from './heat.ts';
-export { inMoments, passedOn, solutionMoved, standAsMeasured } from './measured/index.ts';
+export { inMoments, liquidMoved, passedOn, solutionMoved, standAsMeasured } from './measured/index.ts';
 export {
   type AdviceOf,
   actOf,

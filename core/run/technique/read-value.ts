@@ -19,9 +19,9 @@ export function readFigure(
   return given(naming, { value: value.value, uncertainty }, 'read at the bench');
 }
 
-/** A step that counts only as far as it was read: what it is to come to is not there yet. */
+/** A step that counts only as far as it was read: what it is to come to is not there yet. One that was skipped is over. */
 export function isUnderWay({ entries, going }: At): boolean {
-  return going.onlyDone && !entries.finished;
+  return going.onlyDone && !entries.finished && !entries.skipped;
 }
 
 /** mL that something stood at, as it was read. */

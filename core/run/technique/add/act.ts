@@ -31,7 +31,7 @@ export function act(standing: Standing, op: FieldsOf<typeof fields>, step: At): 
     lots.length > 0 ? total(`${name}, in all`, 'g', ...lots.map(({ mass }) => mass)) : nothingIn(step, name);
   // An addition that is still going on is computed to its dose.
   const goesOn =
-    op.reacts !== undefined && !step.going.onlyDone && !step.entries.finished && (actual?.value ?? 0) < dose.mass.value;
+    op.reacts !== undefined && !step.going.onlyDone && !isOver(step) && (actual?.value ?? 0) < dose.mass.value;
   const mass = actual && !goesOn ? actual : plannedAddition(dose, name, content, facts, step);
   // Lots of several bottles go in each as what it is; of one bottle, together.
   const mixed = !goesOn && lots.some((lot) => lot.content !== content);
@@ -60,6 +60,8 @@ export function act(standing: Standing, op: FieldsOf<typeof fields>, step: At): 
   for (const reaction of op.reacts ?? []) letReact(doing, facts, place, reaction);
   return ok(doing);
 }
+
+const isOver = ({ entries }: At) => entries.finished || entries.skipped;
 
 /** A product into a vessel: it mixes, dissolves as far as it can, and its heat is booked. */
 function put(

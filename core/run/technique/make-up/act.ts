@@ -3,9 +3,10 @@ import { ok, type Result } from '#base/problem';
 import { readingValue } from '#base/reading';
 import type { FieldsOf } from '#base/shape';
 import { densityFigure } from '#matter/solution';
-import { molarMassFigure } from '#matter/substance';
-import { amountOf, at, type Contents, contentsMass, holding } from '#matter/vessel';
+import { molarMass, molarMassFigure } from '#matter/substance';
+import { amountOf, at, type Contents, contentsMass, holding, slurryVolume } from '#matter/vessel';
 import { finalMass } from '../add/planned.ts';
+import { waterAt } from '../at-volume.ts';
 import { AS_IT_REALLY_IS, type At, wantedFigure } from '../facts.ts';
 import { begin, type Outcome, type Standing } from '../outcome.ts';
 import { placeOf } from '../where.ts';
@@ -33,7 +34,7 @@ export function act(standing: Standing, op: FieldsOf<typeof fields>, step: At): 
   const read = step.entries.readings.volume;
   const found = read ? readingValue(read) : undefined;
   // Made up to nothing is a slip of the pen, not a volume.
-  const value = found && found.value > 0.001 ? found : undefined;
+  const value = found && found.value > 0.001 ? found : overTheMark(contents, planned, step);
   const filled = given(
     { symbol: 'V', name: value ? 'volume it was made up to' : 'made up to', unit: 'mL' },
     {
@@ -64,11 +65,12 @@ export function act(standing: Standing, op: FieldsOf<typeof fields>, step: At): 
     { n, M, V: filled, ρ: rho.value },
     (x) => (100 * x.n * x.M) / (x.V * x.ρ),
   );
-  const others = contentsMass(contents) - contents.waterG.value;
+  const toMark = waterToMark(contents, filled, { step, asPlanned: mass, rho: rho.value });
+  // A mark that was read says how much water there is; what was there is never less for being made up.
+  const isRead = facts.tables >= AS_IT_REALLY_IS && found !== undefined && value === found;
   const waterG = given(
     { symbol: 'm(water)', name: 'water', unit: 'g' },
-    // What was there is never less for being made up.
-    Math.max(contents.waterG.value, filled.value * rho.value.value - others),
+    isRead ? Math.max(0, toMark) : Math.max(contents.waterG.value, toMark),
     'made up to the mark',
   );
   doing.vessels = holding(doing.vessels, place, { ...contents, waterG });
@@ -86,6 +88,34 @@ export function act(standing: Standing, op: FieldsOf<typeof fields>, step: At): 
     ),
   };
   return ok(doing);
+}
+
+/** More than this share over the mark it was not made up, but too full before. */
+const OVER = 0.03;
+
+/** A vessel that stood above its mark before any water was added: it stands there. */
+function overTheMark(
+  contents: Contents,
+  planned: Figure,
+  { facts }: At,
+): { readonly value: number; readonly sd: number } | undefined {
+  if (facts.tables < AS_IT_REALLY_IS) return undefined;
+  const value = slurryVolume(contents, facts.tables);
+  return value > planned.value * (1 + OVER) ? { value, sd: 0.03 * value } : undefined;
+}
+
+/** g of water at the mark: by the density of what was planned, where it is that; else by what is in it, within 4 %. */
+function waterToMark(
+  contents: Contents,
+  filled: Figure,
+  { step: { facts }, asPlanned, rho }: { readonly step: At; readonly asPlanned: Figure; readonly rho: Figure },
+): number {
+  const others = contentsMass(contents) - contents.waterG.value;
+  const all = filled.value * rho.value;
+  const { substance } = facts.target;
+  const besides = others - (amountOf(contents, substance.id)?.value ?? 0) * molarMass(substance.formula);
+  const isPlanned = Math.abs(all / asPlanned.value - 1) < OVER && besides < OVER * all;
+  return facts.tables < AS_IT_REALLY_IS || isPlanned ? all - others : waterAt(contents, filled, facts).value;
 }
 
 /** g of all that stands at the mark. */

@@ -5,6 +5,7 @@ import { liquidAsRead } from './liquid.ts';
 import { solidAsRead } from './solid.ts';
 import { solutionAsRead } from './solution.ts';
 
+export { liquidMoved } from './liquid.ts';
 export { inMoments, type Moment } from './moments.ts';
 export { passedOn, solutionMoved } from './solution.ts';
 

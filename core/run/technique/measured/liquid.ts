@@ -1,10 +1,15 @@
 import { derive, type Figure, given } from '#base/figure';
-import { amountOf, at, type Contents, contentsMass, liquidVolume } from '#matter/vessel';
+import { amountOf, at, type Contents, contentsMass, slurryVolume } from '#matter/vessel';
 import type { At, Facts } from '../facts.ts';
 import { liquidFigures } from '../liquid.ts';
 import type { Doing } from '../outcome.ts';
 import { byDensity, readAt } from './read.ts';
 import { asStrongAs, standsAt, weighs } from './stands.ts';
+
+/** A liquid follows what goes in and out after it was caught. */
+export function liquidMoved(doing: Doing, facts: Facts): void {
+  if (facts.recipe.makes.kind === 'liquid') Object.assign(doing.figures, liquidFigures(doing.vessels, facts));
+}
 
 /** A liquid in its vessel: as much as it weighs or measures, and as strong as it was found to be. */
 export function liquidAsRead(
@@ -23,19 +28,20 @@ export function liquidAsRead(
   const isMore = m && m.value > modelG;
   if (m) weighs(doing, place, { m, id: makes.substanceId });
   // By its volume alone, and more than was computed: the last of it is water, as much as makes it stand there.
-  if (isMore && !read.mass && read.volume && !contents.organic[makes.substanceId])
+  if (isMore && !read.mass && read.volume && (!contents.organic[makes.substanceId] || isWatery(contents)))
     standsAt(doing, place, { V: read.volume, facts });
   const pct = read.strength ?? (read.density && byDensity(read.density, makes.substanceId, facts));
   if (pct) asStrongAs(doing, place, { id: makes.substanceId, pct });
   Object.assign(doing.figures, liquidFigures(doing.vessels, facts));
-  // What is read is what stands in the bottle, though it be more than all there could be.
-  if (m && doing.figures['product.all']) doing.figures = { ...doing.figures, 'product.all': m };
 }
+
+/** Mostly water, whatever is in it. */
+const isWatery = (contents: Contents) => contents.waterG.value > contentsMass(contents) / 2;
 
 function massFrom(V: Figure, { contents, density }: { contents: Contents; density: Figure | undefined }): Figure {
   const model = given(
     { symbol: 'ρ', name: 'density, about', unit: 'g/mL' },
-    contentsMass(contents) / Math.max(1e-9, liquidVolume(contents)),
+    contentsMass(contents) / Math.max(1e-9, slurryVolume(contents)),
     'by what is in it',
   );
   return derive(

@@ -134,19 +134,33 @@ export function weighs(doing: Doing, place: Place, { m, id }: { m: Figure; id: S
     if (name === place || lacks <= 0 || !amountOf(there, id)) continue;
     draw(doing, { from: name, to: place, grams: lacks });
   }
-  // What is still more than all there could be is water that came in, where there is any in it.
+  // What is still more than all there could be is water that came in where it is mostly water, else something that is not known.
   const there = at(doing.vessels, place);
-  if (!(there.waterG.value > 0) || there.organic[id]) return;
   const now = given(
     { symbol: 'm₁', name: 'mass, with what was caught', unit: 'g' },
     contentsMass(there),
     'as it stands',
   );
-  const more = derive({ symbol: 'W', name: 'water that came in', unit: 'g' }, 'max(0; m − m₁)', { m, 'm₁': now }, (x) =>
-    Math.max(0, x.m - x['m₁']),
+  const more = derive(
+    { symbol: 'W', name: 'more than all there could be', unit: 'g' },
+    'max(0; m − m₁)',
+    { m, 'm₁': now },
+    (x) => Math.max(0, x.m - x['m₁']),
   );
-  if (more.value > 0) addWater(doing, place, more);
+  if (!(more.value > 0)) return;
+  if (there.waterG.value > contentsMass(there) / 2 || (there.waterG.value > 0 && !there.organic[id]))
+    addWater(doing, place, more);
+  else addUnknown(doing, place, more);
 }
+
+/** Something in a vessel that nobody put in. */
+function addUnknown(doing: Doing, place: Place, more: Figure): void {
+  const less = derive({ symbol: 'm', name: 'not put in', unit: 'g' }, '−m', { m: more }, (x) => -x.m);
+  doing.vessels = poured(doing.vessels, place, { ...NOTHING, inertG: more });
+  doing.vessels = poured(doing.vessels, 'unfound', { ...NOTHING, inertG: less });
+}
+
+const NOTHING = at({}, 'pot');
 
 export function draw(doing: Doing, { from, to, grams }: { from: Place; to: Place; grams: number }): void {
   const there = at(doing.vessels, from);
