@@ -10,7 +10,7 @@ import { type EventBody, liveOf } from '#run/log';
 import type { Plan } from '#run/plan';
 import { catalogue, type Route } from '#run/route';
 import { goThrough, type TextPart } from '#run/sheet';
-import { advise, onBoard, type RunState, runState } from '#run/state';
+import { advise, onBoard, runState } from '#run/state';
 import { planForRoute } from '#testing/catalogue';
 import { done } from '#testing/on-route';
 import { times } from '#testing/property';
@@ -64,7 +64,8 @@ function bodiesOf(route: Route, plan: Plan, { moves, upTo }: Course): readonly E
     };
     const stands = planned.outcomes.get(id)?.vessels.pot;
     const measured = (quantity: 'volume' | 'mass', share: number): readonly EventBody[] => {
-      const whole = stands ? (quantity === 'volume' ? slurryVolume(stands) : contentsMass(stands)) : 0;
+      const of = quantity === 'volume' ? slurryVolume : contentsMass;
+      const whole = stands ? of(stands) : 0;
       if (!(whole > 1)) return [];
       const value = Number((whole * share).toPrecision(4));
       return [
