@@ -131,7 +131,7 @@ function Course({ value, firstG, marks, wanted, setWanted, setMarks }: CoursePro
   const end = points.at(-1)?.overMl ?? 0;
   const from = Math.min(marks?.[0] ?? 0.05 * end, end);
   const to = Math.min(Math.max(from, marks?.[1] ?? 0.7 * end), end);
-  const kept = between(points, [from, to], firstG);
+  const kept = between(points, [from, to], { firstG, otherG: 0, countsOther: false });
   return (
     <>
       <div className="still-plan-grid">

@@ -35,7 +35,17 @@ export {
   SEA_LEVEL_HPA,
   withWater,
 } from './mixture.ts';
-export { type Between, between, mlAtGrams, mlAtMinutes, type Outlook, outlook, pointAt } from './outlook.ts';
+export {
+  type Between,
+  between,
+  type Charged,
+  chargedOf,
+  mlAtGrams,
+  mlAtMinutes,
+  type Outlook,
+  outlook,
+  pointAt,
+} from './outlook.ts';
 export { topOf } from './plates.ts';
 export { positionBy } from './position.ts';
 export { admitCharge } from './refused.ts';

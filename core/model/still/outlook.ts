@@ -1,5 +1,5 @@
 import { itemAt } from '#base/lookup';
-import type { StillPoint } from './asked.ts';
+import type { StillAsked, StillPoint } from './asked.ts';
 
 /** What lies between now and a change of the receiver. */
 export interface Outlook {
@@ -69,13 +69,39 @@ export interface Between {
   readonly gasPct: number;
 }
 
+/** g of either liquid that were charged, and which of them counts: the model’s first boils lower, the product may be the other. */
+export interface Charged {
+  readonly firstG: number;
+  readonly otherG: number;
+  readonly countsOther: boolean;
+}
+
+export function chargedOf(
+  { grams, pct, first }: Pick<StillAsked, 'grams' | 'pct' | 'first'>,
+  counts: string = first,
+): Charged {
+  const firstG = (grams * pct) / 100;
+  return { firstG, otherG: grams - firstG, countsOther: counts !== first };
+}
+
+/** mL, g, and what of it is the liquid that counts. */
 export function between(
   points: readonly StillPoint[],
   [fromMl, toMl]: readonly [number, number],
-  firstG: number,
+  { firstG, otherG, countsOther }: Charged,
 ): Between {
   const grams = Math.max(0, pointAt(points, 'overG', toMl) - pointAt(points, 'overG', fromMl));
   const recoveryPct = Math.max(0, pointAt(points, 'recoveryPct', toMl) - pointAt(points, 'recoveryPct', fromMl));
+  if (countsOther) {
+    const over = Math.max(0, grams - (recoveryPct * firstG) / 100);
+    return {
+      ml: Math.max(0, toMl - fromMl),
+      grams,
+      pct: grams > 0 ? (100 * over) / grams : 0,
+      recoveryPct: otherG > 0 ? Math.min(100, (100 * over) / otherG) : 0,
+      gasPct: 0,
+    };
+  }
   return {
     ml: Math.max(0, toMl - fromMl),
     grams,

@@ -2,6 +2,7 @@ import { describe, expect, it } from 'vitest';
 import { must } from '#base/lookup';
 import { unwrap } from '#base/problem';
 import { exactReading } from '#base/reading';
+import { between, chargedOf, still as distil } from '#model/still';
 import type { RunEvent } from '#run/log';
 import type { Plan } from '#run/plan';
 import { catalogue } from '#run/route';
@@ -184,6 +185,16 @@ describe('two distillations in one run', () => {
       must(stillAt(unwrap(stillsOf(ester, events(...until('stop')))), 'heart'), 'heart'),
     );
     expect(product.at(-1)!.pct.value).toBeGreaterThan(80);
+  });
+
+  it('tells each receiver by what counts in it, also where that boils higher than the other', () => {
+    const heart = must(stillAt(unwrap(stillsOf(ester, events(...until('fore-run')))), 'heart'), 'heart');
+    const { points } = unwrap(distil(heart.asked));
+    const holds = between(points, [heart.cuts[0]!.toMl, heart.cuts[1]!.toMl], chargedOf(heart.asked, heart.volatile));
+    // Nearly pure ester, and nearly all of it: 44 of 49 mL.
+    expect(holds.pct).toBeGreaterThan(99);
+    expect(holds.recoveryPct).toBeGreaterThan(80);
+    expect(holds.recoveryPct).toBeLessThan(100);
   });
 
   it('has the ester of its own flask alone in the balance', () => {

@@ -2,7 +2,7 @@ import { useMemo, useState } from 'react';
 import { itemAt } from '#base/lookup';
 import { formatNumber } from '#base/units';
 import type { Apparatus } from '#matter/gear';
-import { between, type Cut, pointAt, type StillAnswer } from '#model/still';
+import { between, type Cut, chargedOf, pointAt, type StillAnswer } from '#model/still';
 import type { Plan } from '#run/plan';
 import type { StillRun } from '#run/state';
 import { useCompute } from '#web/worker/compute.ts';
@@ -59,10 +59,10 @@ function Course({ plan, run, onControl, onApparatus, onKeep }: StillPlanProps & 
     setDragged((before) => ({ ...before, [cut.control]: (set * value.chargeMl) / 100 }));
     onControl(cut.control, set);
   };
-  const firstG = (asked.grams * asked.pct) / 100;
+  const charged = chargedOf(asked, run.volatile);
   const holds = marks.map(({ ml }, i) => {
     const fromMl = marks[i - 1]?.ml ?? 0;
-    return { fromMl, toMl: ml, ...between(value.points, [fromMl, ml], firstG) };
+    return { fromMl, toMl: ml, ...between(value.points, [fromMl, ml], charged) };
   });
   const kept = run.cuts.findIndex(({ into }) => into === run.kept);
   const now = holds[kept] ?? { pct: 0, recoveryPct: 0 };

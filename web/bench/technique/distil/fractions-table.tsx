@@ -2,7 +2,7 @@ import { useState } from 'react';
 import { Link } from 'react-router';
 import { exactReading, parseReading, readingValue } from '#base/reading';
 import { formatNumber } from '#base/units';
-import { type Between, between, pointAt, type StillPoint } from '#model/still';
+import { type Between, between, chargedOf, pointAt, type StillPoint } from '#model/still';
 import { type Fraction, fractionsOf, type StillCut, type StillRun, shelveFraction } from '#run/state';
 import { newId } from '#web/api/ids.ts';
 import { today } from '#web/parts/day.ts';
@@ -20,7 +20,7 @@ interface FractionsTableProps {
 /** Every receiver: booked, filling, or expected; what it holds, and where it goes. */
 export function FractionsTable({ run, still, points, nowMl }: FractionsTableProps) {
   const booked = fractionsOf(run.state, still);
-  const firstG = (still.asked.grams * still.asked.pct) / 100;
+  const charged = chargedOf(still.asked, still.volatile);
   return (
     <div className="still-table-frame">
       <table className="still-table">
@@ -46,8 +46,8 @@ export function FractionsTable({ run, still, points, nowMl }: FractionsTableProp
                 key={cut.step}
                 cut={cut}
                 running={running}
-                holds={between(points, [fromMl, cut.toMl], firstG)}
-                so={running ? between(points, [fromMl, upTo], firstG).ml : null}
+                holds={between(points, [fromMl, cut.toMl], charged)}
+                so={running ? between(points, [fromMl, upTo], charged).ml : null}
                 head={[pointAt(points, 'headC', fromMl), pointAt(points, 'headC', cut.toMl)]}
                 kept={still.kept === cut.into}
               />

@@ -1,5 +1,5 @@
 import { formatNumber } from '#base/units';
-import { between, pointAt, type StillPoint, scaledTo } from '#model/still';
+import { between, chargedOf, pointAt, type StillPoint, scaledTo } from '#model/still';
 import type { StillRun } from '#run/state';
 import type { Run } from '#web/run/use-run.ts';
 import { timeText } from './headline.tsx';
@@ -13,8 +13,8 @@ export function RestOfBottle({ run, still, points }: { run: Run; still: StillRun
   const i = still.cuts.findIndex(({ into }) => into === still.kept);
   const kept = still.cuts[i];
   if (!source || left === undefined || left <= 0.1 * used || !kept || points.length === 0) return null;
-  const firstG = (still.asked.grams * still.asked.pct) / 100;
-  const holds = between(points, [still.cuts[i - 1]?.toMl ?? 0, kept.toMl], firstG);
+  const charged = chargedOf(still.asked, still.volatile);
+  const holds = between(points, [still.cuts[i - 1]?.toMl ?? 0, kept.toMl], charged);
   const minutes = pointAt(points, 'minutes', kept.toMl);
   const price = stock?.card.price ?? null;
   const size = stock?.card.size?.value ?? 0;

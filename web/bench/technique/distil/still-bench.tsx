@@ -4,7 +4,16 @@ import { useSearchParams } from 'react-router';
 import { itemAt } from '#base/lookup';
 import { exactReading } from '#base/reading';
 import { formatNumber } from '#base/units';
-import { between, condenserW, outlook, pointAt, type StillPoint, waterOutC } from '#model/still';
+import {
+  between,
+  type Charged,
+  chargedOf,
+  condenserW,
+  outlook,
+  pointAt,
+  type StillPoint,
+  waterOutC,
+} from '#model/still';
 import type { EventBody } from '#run/log';
 import { type StillBalance, type StillCut, type StillRun, stillAt, stillBalance } from '#run/state';
 import { useFeed } from '#web/api/feed.ts';
@@ -82,10 +91,10 @@ function AtWork({ run, step, still: asPlanned }: { run: Run; step: StepState; st
   useHotkeys('space', change, { preventDefault: true }, [cut?.step, next?.step, course.receiverG, nowMl]);
   const heat = (by: number) => feed.change.mutate({ watts: Math.max(0, Math.round((watts + by) / 10) * 10) });
   const dots = useMemo(() => dotsOf(course.readings, points), [course.readings, points]);
-  const firstG = (asked.grams * asked.pct) / 100;
+  const charged = chargedOf(asked, still.volatile);
   const holds = still.cuts.map(({ toMl }, i) => {
     const fromMl = still.cuts[i - 1]?.toMl ?? 0;
-    return { fromMl, toMl, pct: between(points, [fromMl, toMl], firstG).pct };
+    return { fromMl, toMl, pct: between(points, [fromMl, toMl], charged).pct };
   });
   if (!cut) return null;
   const flaskNow = Math.max(0, asked.grams / densityNear(points) - (nowMl ?? 0));
@@ -167,7 +176,7 @@ function AtWork({ run, step, still: asPlanned }: { run: Run; step: StepState; st
         <LogHead run={run} step={cut.step} expected={expected} mostMl={points.at(-1)?.overMl ?? null} />
       </div>
       <FractionsTable run={run} still={still} points={points} nowMl={nowMl} />
-      <BalanceBars now={stillBalance(run.state, still)} end={endOf(still, points, firstG)} name={mixtureName(still)} />
+      <BalanceBars now={stillBalance(run.state, still)} end={endOf(still, points, charged)} name={mixtureName(still)} />
       <InMargin>
         <div className="still-says">
           <FitCard run={still} fitted={fitted} {...takingOf(run, still, course)} />
@@ -287,11 +296,11 @@ function loadText({ asked: { apparatus, airC } }: StillRun, watts: number, headC
   return `condenser ${formatNumber((100 * watts * apparatus.heatShare) / Math.max(1, takes), 2)} %`;
 }
 
-function endOf(still: StillRun, points: readonly StillPoint[], firstG: number): StillBalance['parts'] {
+function endOf(still: StillRun, points: readonly StillPoint[], charged: Charged): StillBalance['parts'] {
   if (points.length === 0) return [];
   let away = 0;
   const parts = still.cuts.map((cut, i) => {
-    const { recoveryPct, gasPct } = between(points, [still.cuts[i - 1]?.toMl ?? 0, cut.toMl], firstG);
+    const { recoveryPct, gasPct } = between(points, [still.cuts[i - 1]?.toMl ?? 0, cut.toMl], charged);
     // Gas that is led over water stays in it; else it is gone.
     if (cut.into === 'absorber') return { place: cut.into, pct: recoveryPct + gasPct };
     away += gasPct;
